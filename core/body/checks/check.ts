@@ -1,0 +1,39 @@
+import type { LengthUnit } from "../../units/length.ts";
+import type { MeasureCode, Side } from "../measure.ts";
+import type { MeasuredValue } from "../sheetValues.ts";
+
+/** A repair that can be taken with one click: what the typed text should have been. */
+export interface Repair {
+  /** What went wrong, by name: `digits swapped`. */
+  readonly slip: string;
+  readonly code: MeasureCode;
+  readonly side: Side;
+  readonly mm: number;
+}
+
+/** Something about the sheet worth a second look. A check asks; it never blocks saving. */
+export interface CheckFinding {
+  /** Stable id of the rule, for example `body.range`. */
+  readonly ruleId: string;
+  readonly code: MeasureCode;
+  readonly side: Side;
+  /** Sentence with places such as `{waist}` for the lengths in {@link lengths}. */
+  readonly template: string;
+  /** Millimetres for the places in the template. */
+  readonly lengths: Readonly<Record<string, number>>;
+  readonly repair?: Repair;
+}
+
+/** What a check may look at. */
+export interface CheckInput {
+  readonly values: readonly MeasuredValue[];
+  /** The sheet's unit: tells which slips of the pen are possible. */
+  readonly unit: LengthUnit;
+}
+
+/** One rule over a sheet; adding a check is adding a file that exports one. */
+export interface CheckRule {
+  readonly id: string;
+  readonly title: string;
+  evaluate(input: CheckInput): CheckFinding[];
+}

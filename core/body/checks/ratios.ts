@@ -1,0 +1,24 @@
+import type { MeasureCode } from "../measure.ts";
+import { type MeasuredValue, valueOf } from "../sheetValues.ts";
+
+/** `of / to` of two girths usually lies between `low` and `high`. */
+export interface UsualRatio {
+  readonly of: MeasureCode;
+  readonly to: MeasureCode;
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Ratios of neighbouring girths that a slip of the pen breaks. */
+export const USUAL_RATIOS: readonly UsualRatio[] = [{ of: "hip", to: "waist", low: 0.9, high: 1.8 }];
+
+/** The ratios that these values break; ratios with a missing value are left out. */
+export function brokenRatios(values: readonly MeasuredValue[]): UsualRatio[] {
+  return USUAL_RATIOS.filter(({ of, to, low, high }) => {
+    const upper = valueOf(values, of);
+    const lower = valueOf(values, to);
+    if (!upper || !lower) return false;
+    const ratio = upper.mm / lower.mm;
+    return ratio < low || ratio > high;
+  });
+}

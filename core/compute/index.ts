@@ -1,0 +1,8 @@
+import type { ComputeKind } from "./computeKind.ts";
+import { easeKind } from "./ease.ts";
+import { parseKind } from "./parse.ts";
+import { passOverKind } from "./passOver.ts";
+import { proposalKind } from "./proposal.ts";
+
+/** Kinds of the scripting interface that are computed; all others answer `unsupported`. */
+export const COMPUTE_KINDS: readonly ComputeKind[] = [parseKind, easeKind, passOverKind, proposalKind];

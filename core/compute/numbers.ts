@@ -1,0 +1,13 @@
+import { Type } from "typebox";
+
+/** Longest length a script may give, mm: far beyond any body, short of overflow. */
+const LONGEST_MM = 1e6;
+
+/** A length above 0, mm. */
+export const lengthMm = () => Type.Number({ exclusiveMinimum: 0, maximum: LONGEST_MM });
+
+/** A usable stretch: 0 or more; nothing stretches to fifty times itself. */
+export const stretch = () => Type.Number({ minimum: 0, maximum: 50 });
+
+/** A ratio between 0 and 1, both included. */
+export const part = () => Type.Number({ minimum: 0, maximum: 1 });

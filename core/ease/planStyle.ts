@@ -1,0 +1,128 @@
+import { type MeasuredValue, type TapeSchool, largerSide, valueOf } from "../body/sheetValues.ts";
+import type { MeasureCode, Side } from "../body/measure.ts";
+import { type PassOver, passOver } from "./passOver.ts";
+import { planZone, type SchoolOutcome } from "./planZone.ts";
+import { SCHOOLS } from "./schools/index.ts";
+import type { SchoolId } from "./schools/school.ts";
+import type { EaseSettings } from "./settings.ts";
+import type { Style } from "./styles/style.ts";
+import { ZONE_MEASURES, type Zone } from "./zones.ts";
+
+/** What a plan is made from: one style on one body in one cloth. */
+export interface StyleInput {
+  readonly style: Style;
+  readonly body: { readonly values: readonly MeasuredValue[]; readonly tape: TapeSchool };
+  /** Usable stretch and recovery of the cloth in the direction laid round the body. */
+  readonly cloth: { readonly usable: number; readonly recovery: number | null };
+  readonly settings: EaseSettings;
+}
+
+/** A body girth as it came and as it is planned with. */
+export interface ZoneBody {
+  readonly code: MeasureCode;
+  /** Side the plan makes room for; `single` for zones taken once. */
+  readonly side: Side;
+  /** As taped, mm. */
+  readonly tapedMm: number;
+  /** Taken off for the finger under the tape, mm; 0 for a snug sheet. */
+  readonly fingerMm: number;
+  /** Snug girth B, mm. */
+  readonly snugMm: number;
+}
+
+/** One zone with the answers of all schools. */
+export interface ZonePlan {
+  readonly zone: Zone;
+  readonly body: ZoneBody;
+  /** The smaller of two sides, where it is looser than the plan's side; else null. */
+  readonly smallerSide: ZoneBody | null;
+  readonly bySchool: Readonly<Record<SchoolId, SchoolOutcome>>;
+}
+
+/** A pull-on ring judged under one school. */
+export interface RingVerdict extends PassOver {
+  readonly ring: Zone;
+  readonly over: Zone;
+  readonly passMm: number;
+  readonly garmentMm: number;
+}
+
+/** The whole plan. Zones without their measure are missing, not guessed. */
+export interface StylePlan {
+  readonly zones: readonly ZonePlan[];
+  readonly missing: readonly { readonly zone: Zone; readonly code: MeasureCode }[];
+  readonly pullOn: Readonly<Record<SchoolId, readonly RingVerdict[]>>;
+  /** True where the cloth stretches less than the style asks round the body. */
+  readonly belowLeastStretch: boolean;
+}
+
+/**
+ * Plans every zone of a style by every school, with the verdict on pulling it on.
+ *
+ * A zone whose measure is not on the sheet, or is kept for two sides and has only one, is listed as missing and left
+ * out; nothing is assumed for it.
+ *
+ * @throws RangeError when the style asks a school for a zone its family has no number for (a mistake in the style).
+ */
+export function planStyle(input: StyleInput): StylePlan {
+  const zones: ZonePlan[] = [];
+  const missing: { zone: Zone; code: MeasureCode }[] = [];
+  for (const zone of input.style.zones) {
+    const bodies = zoneBodies(zone, input);
+    if (bodies) zones.push(planOneZone(zone, bodies, input));
+    else missing.push({ zone, code: ZONE_MEASURES[zone] as MeasureCode });
+  }
+  return {
+    zones,
+    missing,
+    pullOn: bySchool((school) => ringVerdicts(school, zones, input)),
+    belowLeastStretch: input.cloth.usable < input.style.leastStretch,
+  };
+}
+
+function planOneZone(zone: Zone, bodies: { plan: ZoneBody; smaller: ZoneBody | null }, input: StyleInput): ZonePlan {
+  const { style, cloth, settings } = input;
+  return {
+    zone,
+    body: bodies.plan,
+    smallerSide: bodies.smaller,
+    bySchool: bySchool((school) => {
+      const outcome = planZone(school, { zone, family: style.family, bodyMm: bodies.plan.snugMm, settings, ...cloth });
+      if (!outcome.ok) throw new RangeError(outcome.problem.message);
+      return outcome.value;
+    }),
+  };
+}
+
+function zoneBodies(zone: Zone, { body, settings }: StyleInput): { plan: ZoneBody; smaller: ZoneBody | null } | null {
+  const code = ZONE_MEASURES[zone];
+  if (!code) return null;
+  const fingerMm = body.tape === "finger" ? settings.fingerAllowanceMm : 0;
+  const snug = (value: MeasuredValue): ZoneBody => ({
+    code,
+    side: value.side,
+    tapedMm: value.mm,
+    fingerMm,
+    snugMm: value.mm - fingerMm,
+  });
+  const single = valueOf(body.values, code);
+  if (single) return { plan: snug(single), smaller: null };
+  const sides = largerSide(body.values, code);
+  if (!sides) return null;
+  return { plan: snug(sides.larger), smaller: sides.smaller.mm < sides.larger.mm ? snug(sides.smaller) : null };
+}
+
+function ringVerdicts(school: SchoolId, zones: readonly ZonePlan[], { style, cloth }: StyleInput): RingVerdict[] {
+  return style.pullOn.flatMap(({ ring, over }) => {
+    const ringPlan = zones.find((plan) => plan.zone === ring);
+    const overPlan = zones.find((plan) => plan.zone === over);
+    if (!ringPlan || !overPlan) return [];
+    const { garmentMm } = ringPlan.bySchool[school].consequences;
+    const passMm = overPlan.body.snugMm;
+    return [{ ring, over, passMm, garmentMm, ...passOver(garmentMm, passMm, cloth.usable) }];
+  });
+}
+
+function bySchool<T>(answer: (school: SchoolId) => T): Readonly<Record<SchoolId, T>> {
+  return Object.fromEntries(SCHOOLS.map(({ id }) => [id, answer(id)])) as Record<SchoolId, T>;
+}

@@ -1,0 +1,38 @@
+import type { Result } from "../result.ts";
+import { type Consequences, consequencesOf, type Wearing } from "./consequences.ts";
+import { roundGirth } from "./roundGirth.ts";
+import { schoolOf } from "./schools/index.ts";
+import type { SchoolId, SchoolInput } from "./schools/school.ts";
+import { stableFloorMm } from "./schools/stableFloor.ts";
+
+/** One school's answer for one zone. */
+export interface SchoolOutcome {
+  readonly school: SchoolId;
+  /** Girth before rounding, mm. */
+  readonly exactMm: number;
+  /** The habit that decided it: cut per quarter (mm), reduction or share. */
+  readonly habit: number;
+  /** True where the cloth is stable and the fixed cut set the least girth. */
+  readonly heldByStableCloth: boolean;
+  readonly consequences: Consequences;
+}
+
+/** Body snug and cloth round the body, with what a school needs to know beside them. */
+export type ZoneInput = SchoolInput & Pick<Wearing, "recovery">;
+
+/** Plans one zone by one school: girth, rounded to 1 mm, and every consequence of the rounded girth. */
+export function planZone(school: SchoolId, input: ZoneInput): Result<SchoolOutcome> {
+  const girth = schoolOf(school).girth(input);
+  if (!girth.ok) return girth;
+  const { exactMm, habit } = girth.value;
+  return {
+    ok: true,
+    value: {
+      school,
+      exactMm,
+      habit,
+      heldByStableCloth: school !== "fixed" && exactMm === stableFloorMm(input),
+      consequences: consequencesOf(roundGirth(exactMm), input),
+    },
+  };
+}

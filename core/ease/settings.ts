@@ -1,0 +1,49 @@
+import type { Zone } from "./zones.ts";
+
+/** Families of garments that share one liking for stretch. */
+export type Family = "swim" | "brief" | "softBra" | "wiredBand" | "slip";
+
+/** All families. */
+export const FAMILIES: readonly Family[] = ["swim", "brief", "softBra", "wiredBand", "slip"];
+
+/** Every number of the ease plan that is a habit and not a law. A plan says which settings it used. */
+export interface EaseSettings {
+  /** Taken off each girth of a one-finger sheet, mm. */
+  readonly fingerAllowanceMm: number;
+  /** Fixed cut: mm taken off each quarter of stretchy cloth, and given to each quarter of stable cloth. */
+  readonly fixedCutMm: Readonly<Record<Zone, { readonly stretchy: number; readonly stable: number }>>;
+  /** Straight reduction: points (usable stretch, reduction), rising; straight between, flat outside. */
+  readonly percentTable: readonly (readonly [number, number])[];
+  /** Share of stretch: the part u of the usable stretch that a family uses in a zone. */
+  readonly shares: Readonly<Record<Family, Readonly<Partial<Record<Zone, number>>>>>;
+}
+
+/** The settings as shipped (domain notes, section 4). */
+export const SHIPPED_EASE_SETTINGS: EaseSettings = {
+  fingerAllowanceMm: 12,
+  fixedCutMm: {
+    overbust: { stretchy: 20, stable: -6 },
+    bust: { stretchy: 20, stable: -6 },
+    underbust: { stretchy: 20, stable: -6 },
+    waist: { stretchy: 25, stable: -12 },
+    highHip: { stretchy: 25, stable: -12 },
+    hip: { stretchy: 25, stable: -12 },
+    leg: { stretchy: 12, stable: -6 },
+    arm: { stretchy: 6, stable: -6 },
+  },
+  percentTable: [
+    [0.15, 0],
+    [0.25, 0.02],
+    [0.5, 0.06],
+    [0.75, 0.1],
+    [1, 0.13],
+    [1.2, 0.15],
+  ],
+  shares: {
+    swim: { overbust: 0.25, bust: 0.3, underbust: 0.4, waist: 0.25, highHip: 0.28, hip: 0.3, leg: 0.25, arm: 0.2 },
+    brief: { waist: 0.22, highHip: 0.24, hip: 0.25, leg: 0.22 },
+    softBra: { overbust: 0.25, bust: 0.25, underbust: 0.45, waist: 0.25 },
+    wiredBand: { underbust: 0.5 },
+    slip: { overbust: 0.15, bust: 0.18, underbust: 0.22, waist: 0.15, highHip: 0.18, hip: 0.2, leg: 0.18, arm: 0.15 },
+  },
+};

@@ -1,0 +1,40 @@
+import { Ajv, type ErrorObject, type ValidateFunction } from "ajv";
+import type { Static, TSchema } from "typebox";
+import { fail, ok, type Result } from "../core/result.ts";
+
+const ajv = new Ajv({ allErrors: true, verbose: true, strict: true, strictTuples: false });
+
+/**
+ * Compiles a schema once and returns a function that checks unknown data against it.
+ *
+ * @returns `invalid-input` with one sentence for the first mistake: where it is, what was expected, what came.
+ */
+export function validator<Schema extends TSchema>(schema: Schema): (data: unknown) => Result<Static<Schema>> {
+  const validate = ajv.compile(schema) as ValidateFunction;
+  return (data) => {
+    if (validate(data)) return ok(data as Static<Schema>);
+    const [first] = validate.errors ?? [];
+    return fail("invalid-input", first ? sentence(first) : "The input does not agree with its schema.");
+  };
+}
+
+function sentence(error: ErrorObject): string {
+  const at = error.instancePath.slice(1).replaceAll("/", ".");
+  const where = at === "" ? "the input" : at;
+  if (error.keyword === "required") return `Expected ${where} to have “${error.params.missingProperty}”, but it is missing.`;
+  if (error.keyword === "additionalProperties") {
+    return `Expected only known keys in ${where}, but got “${String(error.params.additionalProperty).slice(0, 40)}”.`;
+  }
+  return `Expected ${where} ${expectation(error)}, but got ${told(error.data)}.`;
+}
+
+function expectation({ keyword, params, message }: ErrorObject): string {
+  if (keyword === "enum") return `to be one of ${(params.allowedValues as unknown[]).join(", ")}`;
+  return (message ?? `to pass ${keyword}`).replace(/^must /, "to ");
+}
+
+/** Repeats what came, shortened: enough to find it, too little to flood a log. */
+function told(data: unknown): string {
+  const text = typeof data === "number" ? String(data) : (JSON.stringify(data) ?? String(data));
+  return text.length > 60 ? `${text.slice(0, 60)}…` : text;
+}

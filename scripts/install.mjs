@@ -1,0 +1,28 @@
+/** Installs the packages of the lock file, once for each state of that file. */
+import { spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, readFileSync, writeFileSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+
+/** Folder of the repository. */
+export const rootFolder = dirname(dirname(fileURLToPath(import.meta.url)));
+
+const stamp = join(rootFolder, "node_modules", ".stenz-lock-hash");
+
+/** Runs `npm ci` unless the installed packages already come from this lock file. Output goes to standard error. */
+export function ensureInstalled() {
+  const hash = createHash("sha256").update(readFileSync(join(rootFolder, "package-lock.json"))).digest("hex");
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === hash) return;
+  console.error("Installing packages from the lock file (a few minutes the first time) …");
+  const { status } = spawnSync("npm", ["ci", "--include=dev", "--no-audit", "--no-fund"], {
+    cwd: rootFolder,
+    stdio: ["ignore", process.stderr, process.stderr],
+    shell: process.platform === "win32",
+  });
+  if (status !== 0) {
+    console.error("The packages could not be installed. npm said why above; Stenz needs Node 20.19 or newer and npm.");
+    process.exit(1);
+  }
+  writeFileSync(stamp, hash);
+}
