@@ -26,10 +26,10 @@ export const sameRing = (a: RingId, b: RingId): boolean => a.zone === b.zone && 
  * girth, so that the smaller shows where it is loose.
  */
 export function ringsOf(zones: readonly ZonePlan[], school: SchoolId): PlannedRing[] {
-  return zones.flatMap((plan) => {
+  return zones.flatMap((plan): PlannedRing[] => {
     const plannedMm = plan.bySchool[school].consequences.garmentMm;
     if (plan.body.side === "single") {
-      return [{ zone: plan.zone, side: "single" as const, bodyMm: plan.body.snugMm, plannedMm }];
+      return [{ zone: plan.zone, side: "single", bodyMm: plan.body.snugMm, plannedMm }];
     }
     return sidesOfPlan(plan).map(({ side, bodyMm }) => ({ zone: plan.zone, side, bodyMm, plannedMm }));
   });

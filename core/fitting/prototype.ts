@@ -1,0 +1,84 @@
+import type { Sheet } from "../body/sheet.ts";
+import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
+import type { HandTestResult } from "../cloth/handTest.ts";
+import type { SchoolId } from "../ease/schools/school.ts";
+import type { EaseSettings } from "../ease/settings.ts";
+import type { StyleId } from "../ease/styles/style.ts";
+import type { DecidedChange } from "./nextPlan.ts";
+import type { PlannedRing, RingId } from "./rings.ts";
+
+/** How far a prototype is the real garment; it decides what a fitting of it can tell. */
+export type PrototypeKind = "paper" | "toile" | "basted" | "sewn" | "wearable";
+
+/** Kinds with their words. Stretch and tension findings count only from kinds made in the real cloth. */
+export const PROTOTYPE_KINDS: readonly {
+  readonly id: PrototypeKind;
+  readonly name: string;
+  readonly realCloth: boolean;
+}[] = [
+  { id: "paper", name: "paper fit (pinned pattern)", realCloth: false },
+  { id: "toile", name: "toile in a similar cloth", realCloth: false },
+  { id: "basted", name: "basted in the real cloth", realCloth: true },
+  { id: "sewn", name: "sewn in the real cloth", realCloth: true },
+  { id: "wearable", name: "wearable garment", realCloth: true },
+];
+
+/** True where stretch findings of such a prototype count for the real garment. */
+export const madeInRealCloth = (kind: PrototypeKind): boolean =>
+  PROTOTYPE_KINDS.some(({ id, realCloth }) => id === kind && realCloth);
+
+/** A ring as frozen: planned from body and cloth, the changes carried in, and the girth to sew. mm. */
+export interface FrozenRing extends PlannedRing {
+  readonly changedMm: number;
+  readonly nowMm: number;
+}
+
+/** A change as it was carried into a prototype. */
+export interface CarriedChange extends DecidedChange {
+  readonly changeId: number;
+}
+
+/** All that a prototype was made from, copied on the day it was started. Later edits elsewhere never reach it. */
+export interface FrozenPlan {
+  readonly format: 1;
+  readonly styleId: StyleId;
+  readonly wearerName: string;
+  readonly sheet: Sheet;
+  readonly cloth: Pick<Cloth, "id" | "name" | "kind" | "composition">;
+  readonly test: SwatchTest;
+  readonly stretch: HandTestResult;
+  readonly school: SchoolId;
+  readonly settings: EaseSettings;
+  readonly rings: readonly FrozenRing[];
+  readonly changes: readonly CarriedChange[];
+}
+
+/** A ring measured on the sewn garment. */
+export interface SewnRing extends RingId {
+  /** Full girth, mm. */
+  readonly sewnMm: number;
+  /** As typed. */
+  readonly text: string;
+}
+
+/** One made-up version of a job, numbered from 1. */
+export interface Prototype {
+  readonly id: number;
+  readonly jobId: number;
+  readonly number: number;
+  readonly kind: PrototypeKind;
+  /** ISO date. */
+  readonly startedOn: string;
+  readonly frozen: FrozenPlan;
+  readonly sewn: readonly SewnRing[];
+  readonly version: number;
+}
+
+/** The girth a fitting judges: as sewn where measured, else as planned. */
+export function judgedGirthMm(prototype: Prototype, ring: RingId): { girthMm: number; basis: "sewn" | "planned" } | null {
+  const same = (other: RingId) => other.zone === ring.zone && other.side === ring.side;
+  const sewn = prototype.sewn.find(same);
+  if (sewn) return { girthMm: sewn.sewnMm, basis: "sewn" };
+  const planned = prototype.frozen.rings.find(same);
+  return planned ? { girthMm: planned.nowMm, basis: "planned" } : null;
+}

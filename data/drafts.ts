@@ -1,0 +1,32 @@
+import type { Knex } from "knex";
+
+/** Fields of a half-filled form as typed. */
+export type DraftFields = Readonly<Record<string, string>>;
+
+/** Largest draft kept, in characters of JSON; a form has no more to say. */
+export const LARGEST_DRAFT = 64_000;
+
+/** Half-filled forms by the name of the form, for example `sheet:3`. */
+export interface DraftRepository {
+  find(form: string): Promise<DraftFields | null>;
+  put(form: string, fields: DraftFields, savedAt: string): Promise<void>;
+  drop(form: string): Promise<void>;
+}
+
+/** Drafts over a connection or a transaction. */
+export function draftRepository(db: Knex): DraftRepository {
+  return {
+    async find(form) {
+      const row = await db("drafts").where({ form }).first("fields");
+      return row ? (JSON.parse(row.fields) as DraftFields) : null;
+    },
+    async put(form, fields, savedAt) {
+      const text = JSON.stringify(fields);
+      if (text.length > LARGEST_DRAFT) throw new RangeError("A draft is larger than any form can be.");
+      await db("drafts").insert({ form, fields: text, saved_at: savedAt }).onConflict("form").merge();
+    },
+    async drop(form) {
+      await db("drafts").where({ form }).delete();
+    },
+  };
+}

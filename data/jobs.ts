@@ -1,0 +1,103 @@
+import type { Knex } from "knex";
+import type { Job } from "../core/job/job.ts";
+import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
+
+interface JobRow {
+  id: number;
+  name: string;
+  style: Job["styleId"];
+  wearer_id: number;
+  sheet_id: number | null;
+  cloth_id: number | null;
+  girth_direction: Job["girthDirection"];
+  school: Job["school"];
+  version: number;
+}
+
+/** A job in the list, with what the list says about it. */
+export interface ListedJob extends Job {
+  readonly wearerName: string;
+  readonly clothName: string | null;
+  readonly prototypeCount: number;
+  readonly openFindings: number;
+}
+
+/** Jobs. */
+export interface JobRepository {
+  /** Newest first; filtered by a part of the job's or the wearer's name. */
+  list(search: string): Promise<ListedJob[]>;
+  find(id: number): Promise<Job | null>;
+  ofWearer(wearerId: number): Promise<Job[]>;
+  ofCloth(clothId: number): Promise<Job[]>;
+  add(job: Omit<Job, "id" | "version">): Promise<number>;
+  save(job: Job): Promise<SaveOutcome<Job>>;
+}
+
+/** Jobs over a connection or a transaction. */
+export function jobRepository(db: Knex): JobRepository {
+  const where = async (condition: Record<string, unknown>): Promise<Job[]> =>
+    ((await db("jobs").where(condition).orderBy("id", "desc")) as JobRow[]).map(fromRow);
+  const find = async (id: number) => (await where({ id }))[0] ?? null;
+  return {
+    list: (search) => list(db, search),
+    find,
+    ofWearer: (wearerId) => where({ wearer_id: wearerId }),
+    ofCloth: (clothId) => where({ cloth_id: clothId }),
+    add: (job) => insertRow(db, "jobs", toColumns(job)),
+    async save(job) {
+      const saved = await updateVersion(db, "jobs", job, toColumns(job));
+      return saved
+        ? { saved: true, value: { ...job, version: job.version + 1 } }
+        : { saved: false, theirs: await find(job.id) };
+    },
+  };
+}
+
+/** Jobs shown on the bench at most; a search finds the others. */
+const LISTED = 200;
+
+async function list(db: Knex, search: string): Promise<ListedJob[]> {
+  const like = `%${search.replace(/[\\%_]/g, "\\$&")}%`;
+  const rows = await db("jobs")
+    .join("wearers", "wearers.id", "jobs.wearer_id")
+    .leftJoin("cloths", "cloths.id", "jobs.cloth_id")
+    .whereRaw("(jobs.name like ? escape '\\' or wearers.name like ? escape '\\')", [like, like])
+    .orderBy("jobs.id", "desc")
+    .limit(LISTED)
+    .select("jobs.*", { wearer_name: "wearers.name", cloth_name: "cloths.name" })
+    .select(
+      db.raw("(select count(*) from prototypes p where p.job_id = jobs.id) as prototype_count"),
+      db.raw(`(select count(*) from prototypes p join fittings t on t.prototype_id = p.id
+        join findings f on f.fitting_id = t.id and f.removed = 0
+        left join changes c on c.finding_id = f.id where p.job_id = jobs.id and c.id is null) as open_findings`),
+    );
+  return rows.map((row) => ({
+    ...fromRow(row),
+    wearerName: row.wearer_name,
+    clothName: row.cloth_name,
+    prototypeCount: row.prototype_count,
+    openFindings: row.open_findings,
+  }));
+}
+
+const fromRow = (row: JobRow): Job => ({
+  id: row.id,
+  name: row.name,
+  styleId: row.style,
+  wearerId: row.wearer_id,
+  sheetId: row.sheet_id,
+  clothId: row.cloth_id,
+  girthDirection: row.girth_direction,
+  school: row.school,
+  version: row.version,
+});
+
+const toColumns = (job: Omit<Job, "id" | "version">) => ({
+  name: job.name,
+  style: job.styleId,
+  wearer_id: job.wearerId,
+  sheet_id: job.sheetId,
+  cloth_id: job.clothId,
+  girth_direction: job.girthDirection,
+  school: job.school,
+});

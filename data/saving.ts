@@ -1,0 +1,70 @@
+import type { Knex } from "knex";
+
+/** What became of an edit: saved, refused because somebody saved a newer one, or too late because the row is gone. */
+export type SaveOutcome<T> =
+  | { readonly saved: true; readonly value: T }
+  | { readonly saved: false; readonly theirs: T | null };
+
+/**
+ * Updates a row only if it still has the version the edit started from, and raises that version.
+ * @returns true when the row was updated.
+ */
+export async function updateVersion(
+  db: Knex,
+  table: string,
+  { id, version }: { id: number; version: number },
+  columns: Record<string, unknown>,
+): Promise<boolean> {
+  const touched = await db(table)
+    .where({ id, version })
+    .update({ ...columns, version: version + 1 });
+  return touched === 1;
+}
+
+/** Inserts a row and gives its id. */
+export async function insertRow(db: Knex, table: string, columns: Record<string, unknown>): Promise<number> {
+  const [id] = await db(table).insert(columns);
+  return Number(id);
+}
+
+/** One page of a list. */
+export interface Page<T> {
+  readonly rows: readonly T[];
+  readonly total: number;
+  /** From 1. */
+  readonly page: number;
+  readonly pageCount: number;
+}
+
+/** Rows on one page of a list. */
+export const PAGE_SIZE = 50;
+
+/** What is looked for in a list. */
+export interface ListQuery {
+  readonly search: string;
+  /** From 1. */
+  readonly page: number;
+}
+
+/** Reads one page of a table by name, filtered by a part of the name; wildcards in the search are taken literally. */
+export async function pageByName<Row extends object, T>(
+  db: Knex,
+  table: string,
+  { search, page }: ListQuery,
+  read: (row: Row) => T,
+): Promise<Page<T>> {
+  const matching = () => {
+    const query = db(table);
+    if (search === "") return query;
+    return query.whereRaw("name like ? escape '\\'", [`%${search.replace(/[\\%_]/g, "\\$&")}%`]);
+  };
+  const counted = (await matching().count({ total: "*" }).first()) as { total: number } | undefined;
+  const total = Number(counted?.total ?? 0);
+  const pageCount = Math.max(1, Math.ceil(total / PAGE_SIZE));
+  const at = Math.min(Math.max(1, page), pageCount);
+  const rows = (await matching()
+    .orderByRaw("name collate nocase, id")
+    .limit(PAGE_SIZE)
+    .offset((at - 1) * PAGE_SIZE)) as Row[];
+  return { rows: rows.map(read), total, page: at, pageCount };
+}
