@@ -9,9 +9,7 @@ export interface Problem {
 }
 
 /** Either a value or the reason why there is none. Throwing is kept for misuse by the programmer. */
-export type Result<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly problem: Problem };
+export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: Problem };
 
 /** Wraps a value that was computed. */
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });

@@ -34,6 +34,8 @@ export interface FittingRepository {
   setFindingRemoved(id: number, removed: boolean): Promise<boolean>;
   addReading(reading: NewReading): Promise<number>;
   setReadingRemoved(id: number, removed: boolean): Promise<void>;
+  /** The job a finding or a reading belongs to, removed ones included; null where there is none. */
+  jobOf(what: "finding" | "reading", id: number): Promise<number | null>;
   /** Writes the maker's decision; refused when it was decided meanwhile or is already cut. */
   decide(decision: DecidedOn): Promise<SaveOutcome<Change>>;
   /** Takes a decision back; false when the change is already cut into a prototype. */
@@ -57,7 +59,9 @@ export function fittingRepository(db: Knex): FittingRepository {
     },
     async setFindingRemoved(id, removed) {
       if (await isCut(db, id)) return false;
-      await db("findings").where({ id }).update({ removed: removed ? 1 : 0 });
+      await db("findings")
+        .where({ id })
+        .update({ removed: removed ? 1 : 0 });
       return true;
     },
     addReading: ({ fittingId, zone, kind, text, newtons, heightMm, note }) =>
@@ -66,6 +70,14 @@ export function fittingRepository(db: Knex): FittingRepository {
       await db("readings")
         .where({ id })
         .update({ removed: removed ? 1 : 0 });
+    },
+    async jobOf(what, id) {
+      const row = await db(`${what}s as thing`)
+        .join("fittings", "fittings.id", "thing.fitting_id")
+        .join("prototypes", "prototypes.id", "fittings.prototype_id")
+        .where("thing.id", id)
+        .first("prototypes.job_id");
+      return row?.job_id ?? null;
     },
     decide: (decision) => decide(db, decision),
     async withdraw(findingId, version) {

@@ -40,7 +40,9 @@ export async function openDatabase(file: string, migrations?: readonly Migration
   } catch (cause) {
     await db.destroy();
     if (/corrupt/i.test((cause as Error).message)) {
-      throw new NewerDataFileError("The data file was made by a newer version of Stenz; update Stenz to open it.", { cause });
+      throw new NewerDataFileError("The data file was made by a newer version of Stenz; update Stenz to open it.", {
+        cause,
+      });
     }
     throw cause;
   }

@@ -69,7 +69,13 @@ async function addSheet(db: Knex, sheet: NewSheet): Promise<number> {
     measured_by: measuredBy,
     notes,
   });
-  const values = sheet.values.map(({ code, side, text, mm }) => ({ sheet_id: id, measure: code, side, typed: text, mm }));
+  const values = sheet.values.map(({ code, side, text, mm }) => ({
+    sheet_id: id,
+    measure: code,
+    side,
+    typed: text,
+    mm,
+  }));
   if (values.length > 0) await db("sheet_values").insert(values);
   return id;
 }

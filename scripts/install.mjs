@@ -12,7 +12,9 @@ const stamp = join(rootFolder, "node_modules", ".stenz-lock-hash");
 
 /** Runs `npm ci` unless the installed packages already come from this lock file. Output goes to standard error. */
 export function ensureInstalled() {
-  const hash = createHash("sha256").update(readFileSync(join(rootFolder, "package-lock.json"))).digest("hex");
+  const hash = createHash("sha256")
+    .update(readFileSync(join(rootFolder, "package-lock.json")))
+    .digest("hex");
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === hash) return;
   console.error("Installing packages from the lock file (a few minutes the first time) …");
   const { status } = spawnSync("npm", ["ci", "--include=dev", "--no-audit", "--no-fund"], {

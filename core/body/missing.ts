@@ -1,6 +1,6 @@
 import { CATALOGUE, sidesOf } from "./catalogue.ts";
 import type { MeasureCode, Side } from "./measure.ts";
-import { type MeasuredValue, valueOf } from "./sheetValues.ts";
+import { type MeasuredValue, measuredValue } from "./sheetValues.ts";
 
 /** The measures of a list that a sheet does not have yet, side by side, in the order a person is measured. */
 export function missingMeasures(
@@ -9,7 +9,7 @@ export function missingMeasures(
 ): { code: MeasureCode; side: Side }[] {
   return CATALOGUE.filter(({ code }) => needed.includes(code)).flatMap((measure) =>
     sidesOf(measure)
-      .filter((side) => !valueOf(values, measure.code, side))
+      .filter((side) => !measuredValue(values, measure.code, side))
       .map((side) => ({ code: measure.code, side })),
   );
 }

@@ -14,7 +14,7 @@ export interface MeasuredValue {
 export type TapeSchool = "snug" | "finger";
 
 /** Finds a value by measure and side; undefined where it was not taken. */
-export const valueOf = (
+export const measuredValue = (
   values: readonly MeasuredValue[],
   code: MeasureCode,
   side: Side = "single",
@@ -25,8 +25,8 @@ export function largerSide(
   values: readonly MeasuredValue[],
   code: MeasureCode,
 ): { larger: MeasuredValue; smaller: MeasuredValue } | undefined {
-  const left = valueOf(values, code, "left");
-  const right = valueOf(values, code, "right");
+  const left = measuredValue(values, code, "left");
+  const right = measuredValue(values, code, "right");
   if (!left || !right) return undefined;
   return right.mm > left.mm ? { larger: right, smaller: left } : { larger: left, smaller: right };
 }

@@ -39,7 +39,8 @@ export const easeKind = computeKind({
     }
     const finger = input.tape === "finger" ? SHIPPED_EASE_SETTINGS.fingerAllowanceMm : 0;
     const bodyMm = input.body - finger;
-    if (bodyMm <= 0) return fail("body-not-positive", `Expected a body above the finger's ${finger} mm, but got ${input.body}.`);
+    if (bodyMm <= 0)
+      return fail("body-not-positive", `Expected a body above the finger's ${finger} mm, but got ${input.body}.`);
     const outcome = planZone(input.school, {
       zone: input.zone as (typeof ZONES)[number],
       family: input.family as (typeof FAMILIES)[number],
@@ -60,9 +61,7 @@ export const easeKind = computeKind({
       reduction: found.reduction,
       easeMm: found.easeMm,
       shareUsed: found.shareUsed,
-      ...(found.grownGarmentMm === null
-        ? {}
-        : { grownGarment: found.grownGarmentMm, grownStrain: found.grownStrain }),
+      ...(found.grownGarmentMm === null ? {} : { grownGarment: found.grownGarmentMm, grownStrain: found.grownStrain }),
     });
   },
 });

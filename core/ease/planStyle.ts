@@ -1,5 +1,5 @@
-import { type MeasuredValue, type TapeSchool, largerSide, valueOf } from "../body/sheetValues.ts";
 import type { MeasureCode, Side } from "../body/measure.ts";
+import { largerSide, type MeasuredValue, measuredValue, type TapeSchool } from "../body/sheetValues.ts";
 import { type PassOver, passOver } from "./passOver.ts";
 import { planZone, type SchoolOutcome } from "./planZone.ts";
 import { SCHOOLS } from "./schools/index.ts";
@@ -105,7 +105,7 @@ function zoneBodies(zone: Zone, { body, settings }: StyleInput): { plan: ZoneBod
     fingerMm,
     snugMm: value.mm - fingerMm,
   });
-  const single = valueOf(body.values, code);
+  const single = measuredValue(body.values, code);
   if (single) return { plan: snug(single), smaller: null };
   const sides = largerSide(body.values, code);
   if (!sides) return null;

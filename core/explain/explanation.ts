@@ -1,5 +1,5 @@
 /** How a number of an explanation is written out. */
-export type NumberUnit = "length" | "difference" | "percent" | "ratio" | "count" | "force";
+export type NumberUnit = "length" | "difference" | "amount" | "percent" | "ratio" | "count" | "force";
 
 /** Whose number it is: told apart by word and style wherever numbers are shown. */
 export type NumberKind = "body" | "garment" | "cloth" | "setting" | "finding" | "result";

@@ -31,7 +31,9 @@ export function nextPlan(
   cloth: Omit<Wearing, "bodyMm">,
 ): NextRing[] {
   return rings.map((ring) => {
-    const changedMm = changes.filter((change) => touches(change, ring)).reduce((sum, { amountMm }) => sum + amountMm, 0);
+    const changedMm = changes
+      .filter((change) => touches(change, ring))
+      .reduce((sum, { amountMm }) => sum + amountMm, 0);
     const nowMm = roundGirth(ring.plannedMm + changedMm);
     return { ...ring, changedMm, nowMm, consequences: consequencesOf(nowMm, { bodyMm: ring.bodyMm, ...cloth }) };
   });

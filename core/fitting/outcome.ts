@@ -41,3 +41,6 @@ export function suggestVerdict({ amountMm, residualMm }: Pick<Outcome, "amountMm
  */
 export const effectiveness = ({ amountMm, doneMm, residualMm }: Outcome): number | null =>
   doneMm > 0 ? (amountMm - residualMm) / doneMm : null;
+
+/** A change on resting cloth counted as worn: `|amount| (1 + ε)`, with the strain where the finding was read. */
+export const asWorn = (amountMm: number, strain: number): number => Math.abs(amountMm) * (1 + strain);

@@ -38,7 +38,10 @@ export function strainThere(finding: Pick<Finding, "zone" | "side">, prototype: 
 }
 
 /** The seams that usually take a girth change for a finding: one of two where only one side is to change. */
-export function usualSeams(finding: Pick<Finding, "zone" | "side">, prototype: Prototype): { count: number; name: string } {
+export function usualSeams(
+  finding: Pick<Finding, "zone" | "side">,
+  prototype: Prototype,
+): { count: number; name: string } {
   const seams = styleOf(prototype.frozen.styleId).seamsTakingChange[finding.zone] ?? { count: 1, name: "seam" };
   const oneSide = finding.side !== "both" && seams.count > 1;
   return oneSide ? { count: 1, name: `${finding.side} ${seams.name.replace(/s$/, "")}` } : seams;

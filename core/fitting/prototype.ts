@@ -75,7 +75,10 @@ export interface Prototype {
 }
 
 /** The girth a fitting judges: as sewn where measured, else as planned. */
-export function judgedGirthMm(prototype: Prototype, ring: RingId): { girthMm: number; basis: "sewn" | "planned" } | null {
+export function judgedGirthMm(
+  prototype: Prototype,
+  ring: RingId,
+): { girthMm: number; basis: "sewn" | "planned" } | null {
   const same = (other: RingId) => other.zone === ring.zone && other.side === ring.side;
   const sewn = prototype.sewn.find(same);
   if (sewn) return { girthMm: sewn.sewnMm, basis: "sewn" };

@@ -15,7 +15,8 @@ const WITH_UNIT = /^(.*?)\s*(mm|cm|m|inches|inch|in|")?$/;
  */
 export function parseLength(text: string, unit: LengthUnit): Result<number> {
   const plain = normaliseMarks(text);
-  if (plain === "") return fail("length-missing", `Expected a length such as ${exampleOf(unit)}, but the field is empty.`);
+  if (plain === "")
+    return fail("length-missing", `Expected a length such as ${exampleOf(unit)}, but the field is empty.`);
   const mm = plain.length > LONGEST_QUANTITY ? null : (feetAndInches(plain) ?? inOneUnit(plain, unit));
   if (mm === null || !Number.isFinite(mm)) {
     return fail(

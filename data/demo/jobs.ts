@@ -44,12 +44,51 @@ async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, s
     on: "wearer",
     notes: "Stood, sat, bent, ten minutes' walk.",
   });
-  const waist = await put(repositories, fitting, { kind: "loose", zone: "waist", side: "both", view: "back", x: 0.5, y: 0.37, amountMm: 24, note: "Stands off in the small of the back." });
-  const hip = await put(repositories, fitting, { kind: "loose", zone: "hip", side: "both", view: "front", x: 0.58, y: 0.55, amountMm: 30, note: "Folds under the belly." });
-  const leg = await put(repositories, fitting, { kind: "rides", zone: "leg", side: "left", view: "back", x: 0.38, y: 0.6, amountMm: 12, note: "After the walk." });
-  await repositories.fittings.addReading({ fittingId: fitting, zone: "waist", kind: "lift", text: "1.9", newtons: 1.9, heightMm: null, note: "Two fingers, centre back." });
+  const waist = await put(repositories, fitting, {
+    kind: "loose",
+    zone: "waist",
+    side: "both",
+    view: "back",
+    x: 0.5,
+    y: 0.37,
+    amountMm: 24,
+    note: "Stands off in the small of the back.",
+  });
+  const hip = await put(repositories, fitting, {
+    kind: "loose",
+    zone: "hip",
+    side: "both",
+    view: "front",
+    x: 0.58,
+    y: 0.55,
+    amountMm: 30,
+    note: "Folds under the belly.",
+  });
+  const leg = await put(repositories, fitting, {
+    kind: "rides",
+    zone: "leg",
+    side: "left",
+    view: "back",
+    x: 0.38,
+    y: 0.6,
+    amountMm: 12,
+    note: "After the walk.",
+  });
+  await repositories.fittings.addReading({
+    fittingId: fitting,
+    zone: "waist",
+    kind: "lift",
+    text: "1.9",
+    newtons: 1.9,
+    heightMm: null,
+    note: "Two fingers, centre back.",
+  });
   await decideOn(repositories, first, waist, { decision: "accepted" });
-  await decideOn(repositories, first, hip, { decision: "altered", amountMm: -27, reason: "She wants it quite close; took it all." });
+  await decideOn(repositories, first, hip, {
+    decision: "altered",
+    amountMm: -27,
+    reason: "She wants it quite close; took it all.",
+  });
   await decideOn(repositories, first, leg, { decision: "refused", reason: "One leg only; watch it in the next one." });
 
   const second = await startPrototype(repositories, jobId, "sewn", "2026-10-11");
@@ -61,9 +100,31 @@ async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, s
     notes: "",
   });
   await repositories.fittings.judge(waist.id, { fittingId: fittedAgain, residualMm: 2, verdict: "cured", note: "" });
-  await repositories.fittings.judge(hip.id, { fittingId: fittedAgain, residualMm: -9, verdict: "overdone", note: "Marks at the side after sitting." });
-  await put(repositories, fittedAgain, { kind: "tight", zone: "hip", side: "both", view: "front", x: 0.64, y: 0.55, amountMm: 9, note: "Let some of it back." });
-  await repositories.fittings.addReading({ fittingId: fittedAgain, zone: "waist", kind: "lift", text: "3.1", newtons: 3.1, heightMm: null, note: "" });
+  await repositories.fittings.judge(hip.id, {
+    fittingId: fittedAgain,
+    residualMm: -9,
+    verdict: "overdone",
+    note: "Marks at the side after sitting.",
+  });
+  await put(repositories, fittedAgain, {
+    kind: "tight",
+    zone: "hip",
+    side: "both",
+    view: "front",
+    x: 0.64,
+    y: 0.55,
+    amountMm: 9,
+    note: "Let some of it back.",
+  });
+  await repositories.fittings.addReading({
+    fittingId: fittedAgain,
+    zone: "waist",
+    kind: "lift",
+    text: "3.1",
+    newtons: 3.1,
+    heightMm: null,
+    note: "",
+  });
 }
 
 async function firstFitting(repositories: Repositories, { maro }: DemoPeople, shelf: DemoShelf): Promise<void> {
@@ -78,12 +139,40 @@ async function firstFitting(repositories: Repositories, { maro }: DemoPeople, sh
   });
   const first = await startPrototype(repositories, jobId, "basted", "2026-11-16");
   await sew(repositories, first, { waist: 745, highHip: 856, hip: 941 });
-  const fitting = await repositories.fittings.add({ prototypeId: first.id, fittedOn: "2026-11-18", on: "wearer", notes: "" });
-  await put(repositories, fitting, { kind: "rides", zone: "waist", side: "both", view: "back", x: 0.5, y: 0.37, amountMm: 18, note: "Slides down when she pushes off." });
-  await put(repositories, fitting, { kind: "tight", zone: "leg", side: "right", view: "front", x: 0.4, y: 0.62, amountMm: 8, note: "Red line after ten minutes." });
+  const fitting = await repositories.fittings.add({
+    prototypeId: first.id,
+    fittedOn: "2026-11-18",
+    on: "wearer",
+    notes: "",
+  });
+  await put(repositories, fitting, {
+    kind: "rides",
+    zone: "waist",
+    side: "both",
+    view: "back",
+    x: 0.5,
+    y: 0.37,
+    amountMm: 18,
+    note: "Slides down when she pushes off.",
+  });
+  await put(repositories, fitting, {
+    kind: "tight",
+    zone: "leg",
+    side: "right",
+    view: "front",
+    x: 0.4,
+    y: 0.62,
+    amountMm: 8,
+    note: "Red line after ten minutes.",
+  });
 }
 
-async function startPrototype(repositories: Repositories, jobId: number, kind: PrototypeKind, startedOn: string): Promise<Prototype> {
+async function startPrototype(
+  repositories: Repositories,
+  jobId: number,
+  kind: PrototypeKind,
+  startedOn: string,
+): Promise<Prototype> {
   const job = (await repositories.jobs.find(jobId)) as Job;
   const before = await repositories.prototypes.ofJob(jobId);
   const fittings = await repositories.fittings.ofPrototypes(before.map(({ id }) => id));
@@ -108,16 +197,23 @@ async function startPrototype(repositories: Repositories, jobId: number, kind: P
 async function sew(repositories: Repositories, prototype: Prototype, girths: Record<string, number>): Promise<void> {
   const sewn = Object.entries(girths).map(([key, sewnMm]) => {
     const [zone, side = "single"] = key.split(":");
-    return { zone, side, sewnMm, text: String(sewnMm / 20) } as SewnRing;
+    return { zone, side, sewnMm, text: `${sewnMm / 20} cm` } as SewnRing;
   });
   await repositories.prototypes.saveSewn(prototype, sewn);
 }
 
 type DemoFinding = Pick<NewFinding, "kind" | "zone" | "side" | "view" | "x" | "y" | "amountMm" | "note">;
 
-async function put(repositories: Repositories, fittingId: number, finding: DemoFinding): Promise<DemoFinding & { id: number }> {
+async function put(
+  repositories: Repositories,
+  fittingId: number,
+  finding: DemoFinding,
+): Promise<DemoFinding & { id: number }> {
   const amountText = `${finding.amountMm} mm`;
-  return { ...finding, id: await repositories.fittings.addFinding({ ...finding, fittingId, amountText, folded: false }) };
+  return {
+    ...finding,
+    id: await repositories.fittings.addFinding({ ...finding, fittingId, amountText, folded: false }),
+  };
 }
 
 interface DemoDecision {
@@ -137,5 +233,14 @@ async function decideOn(
   if (!proposal.ok) throw new Error(proposal.problem.message);
   const { share, takeMm, seams } = proposal.value;
   const decided = decision === "refused" ? null : (amountMm ?? takeMm);
-  await repositories.fittings.decide({ findingId: finding.id, decision, share, proposedMm: takeMm, amountMm: decided, seams, reason, version: 0 });
+  await repositories.fittings.decide({
+    findingId: finding.id,
+    decision,
+    share,
+    proposedMm: takeMm,
+    amountMm: decided,
+    seams,
+    reason,
+    version: 0,
+  });
 }

@@ -8,5 +8,4 @@ import { slipOfThePenCheck } from "./slipOfThePen.ts";
 export const CHECK_RULES: readonly CheckRule[] = [slipOfThePenCheck, rangeCheck, orderCheck, sidesCheck];
 
 /** Runs all checks. An empty list means that nothing asks for a second look. */
-export const checkSheet = (input: CheckInput): CheckFinding[] =>
-  CHECK_RULES.flatMap((rule) => rule.evaluate(input));
+export const checkSheet = (input: CheckInput): CheckFinding[] => CHECK_RULES.flatMap((rule) => rule.evaluate(input));

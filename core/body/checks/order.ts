@@ -1,6 +1,6 @@
 import { nameOf } from "../catalogue.ts";
 import type { MeasureCode } from "../measure.ts";
-import { valueOf } from "../sheetValues.ts";
+import { measuredValue } from "../sheetValues.ts";
 import type { CheckFinding, CheckRule } from "./check.ts";
 
 /** `smaller` usually does not pass `larger` by more than `slackMm`. */
@@ -25,8 +25,8 @@ export const orderCheck: CheckRule = {
   title: "Usual order",
   evaluate: ({ values }) =>
     USUAL_ORDERS.flatMap(({ smaller, larger, slackMm }): CheckFinding[] => {
-      const low = valueOf(values, smaller);
-      const high = valueOf(values, larger);
+      const low = measuredValue(values, smaller);
+      const high = measuredValue(values, larger);
       if (!low || !high || low.mm <= high.mm + slackMm) return [];
       const lowName = nameOf(smaller, "single");
       const highName = nameOf(larger, "single").toLowerCase();

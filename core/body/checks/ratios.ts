@@ -1,5 +1,5 @@
 import type { MeasureCode } from "../measure.ts";
-import { type MeasuredValue, valueOf } from "../sheetValues.ts";
+import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 
 /** `of / to` of two girths usually lies between `low` and `high`. */
 export interface UsualRatio {
@@ -15,8 +15,8 @@ export const USUAL_RATIOS: readonly UsualRatio[] = [{ of: "hip", to: "waist", lo
 /** The ratios that these values break; ratios with a missing value are left out. */
 export function brokenRatios(values: readonly MeasuredValue[]): UsualRatio[] {
   return USUAL_RATIOS.filter(({ of, to, low, high }) => {
-    const upper = valueOf(values, of);
-    const lower = valueOf(values, to);
+    const upper = measuredValue(values, of);
+    const lower = measuredValue(values, to);
     if (!upper || !lower) return false;
     const ratio = upper.mm / lower.mm;
     return ratio < low || ratio > high;

@@ -1,5 +1,5 @@
 import { CATALOGUE } from "../catalogue.ts";
-import { valueOf } from "../sheetValues.ts";
+import { measuredValue } from "../sheetValues.ts";
 import type { CheckFinding, CheckRule } from "./check.ts";
 
 /** Left and right differing by more than this is kept as an asymmetry, never averaged away. */
@@ -11,8 +11,8 @@ export const sidesCheck: CheckRule = {
   title: "Left and right",
   evaluate: ({ values }) =>
     CATALOGUE.filter((measure) => measure.sided).flatMap((measure): CheckFinding[] => {
-      const left = valueOf(values, measure.code, "left");
-      const right = valueOf(values, measure.code, "right");
+      const left = measuredValue(values, measure.code, "left");
+      const right = measuredValue(values, measure.code, "right");
       if (!left || !right || Math.abs(left.mm - right.mm) <= ASYMMETRY_MM) return [];
       const larger = left.mm > right.mm ? "left" : "right";
       return [

@@ -1,6 +1,6 @@
 import { nameOf } from "../catalogue.ts";
 import type { MeasuredValue } from "../sheetValues.ts";
-import { valueOf } from "../sheetValues.ts";
+import { measuredValue } from "../sheetValues.ts";
 import type { CheckFinding, CheckInput, CheckRule, Repair } from "./check.ts";
 import { outOfRange } from "./range.ts";
 import { brokenRatios } from "./ratios.ts";
@@ -27,7 +27,7 @@ function outOfRangeSlips(input: CheckInput): CheckFinding[] {
 function ratioSlips(input: CheckInput): CheckFinding[] {
   if (input.values.some(outOfRange)) return [];
   return brokenRatios(input.values).flatMap(({ of, to }) => {
-    const pair = [valueOf(input.values, of), valueOf(input.values, to)];
+    const pair = [measuredValue(input.values, of), measuredValue(input.values, to)];
     return offer(
       pair.filter((value) => value !== undefined),
       input,
@@ -41,7 +41,7 @@ function offer(suspects: readonly MeasuredValue[], input: CheckInput): CheckFind
   );
   const [repair] = fitting;
   if (!repair || fitting.length > 1) return [];
-  const written = valueOf(input.values, repair.code, repair.side)?.mm ?? repair.mm;
+  const written = measuredValue(input.values, repair.code, repair.side)?.mm ?? repair.mm;
   return [
     {
       ruleId: "body.slip",
@@ -58,7 +58,7 @@ function lands(repair: Repair, values: readonly MeasuredValue[]): boolean {
   const repaired = values.map((value) =>
     value.code === repair.code && value.side === repair.side ? { ...value, mm: repair.mm } : value,
   );
-  const changed = valueOf(repaired, repair.code, repair.side);
+  const changed = measuredValue(repaired, repair.code, repair.side);
   return changed !== undefined && !outOfRange(changed) && brokenRatios(repaired).length === 0;
 }
 

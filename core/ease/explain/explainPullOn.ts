@@ -12,7 +12,11 @@ const VERDICT_NOTES: Readonly<Record<PassVerdict, string>> = {
 };
 
 /** Explains whether a ring can be pulled on; null where the plan has no such ring. */
-export function explainPullOn(plan: StylePlan, { zone, school }: EaseQuestion, sources: EaseSources): Explanation | null {
+export function explainPullOn(
+  plan: StylePlan,
+  { zone, school }: EaseQuestion,
+  sources: EaseSources,
+): Explanation | null {
   const verdict = plan.pullOn[school].find(({ ring }) => ring === zone);
   if (!verdict) return null;
   const ring = ZONE_NAMES[verdict.ring].toLowerCase();
@@ -21,7 +25,14 @@ export function explainPullOn(plan: StylePlan, { zone, school }: EaseQuestion, s
     title: `Pulling the ${ring} over the ${over}`,
     formula: "q = P / G − 1",
     terms: [
-      { symbol: "P", meaning: `body ${over} it must pass, snug`, value: verdict.passMm, unit: "length", kind: "body", source: sources.sheet },
+      {
+        symbol: "P",
+        meaning: `body ${over} it must pass, snug`,
+        value: verdict.passMm,
+        unit: "length",
+        kind: "body",
+        source: sources.sheet,
+      },
       {
         symbol: "G",
         meaning: `garment ${ring}`,
@@ -30,7 +41,14 @@ export function explainPullOn(plan: StylePlan, { zone, school }: EaseQuestion, s
         kind: "garment",
         source: `planned by ${schoolOf(school).name.toLowerCase()}`,
       },
-      { symbol: "s", meaning: "usable stretch, the limit", value: sources.usable, unit: "ratio", kind: "cloth", source: sources.test },
+      {
+        symbol: "s",
+        meaning: "usable stretch, the limit",
+        value: sources.usable,
+        unit: "ratio",
+        kind: "cloth",
+        source: sources.test,
+      },
     ],
     result: { value: verdict.needed, unit: "percent" },
     notes: [

@@ -10,6 +10,7 @@ export const loose: FindingKind = {
   effect: "removal",
   canBeFolded: true,
   zones: ["waist", "highHip", "hip", "leg"],
-  proposalText: () => "Take this much girth out, spread over the seams, blending to nothing over 80 mm or at the next zones.",
+  proposalText: () =>
+    "Take this much girth out, spread over the seams, blending to nothing over 80 mm or at the next zones.",
   alternatives: () => [],
 };

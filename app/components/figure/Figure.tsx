@@ -1,0 +1,97 @@
+import Box from "@mui/material/Box";
+import { type MouseEvent, type ReactNode, useId } from "react";
+import type { FigureView } from "../../../core/fitting/fitting.ts";
+import { ARM_PATHS, briefPath, CENTRE, FIELD, LEVEL, type Place, TRUNK_PATH } from "./geometry.ts";
+
+/** What the figure is drawn with. */
+export interface FigureProps {
+  readonly view: FigureView;
+  /** Says what the picture shows, for those who do not see it. */
+  readonly label: string;
+  /** Draw the garment's cloth on the body. */
+  readonly withGarment?: boolean;
+  /** Drawn on the body and cut off at its outline: bands, tapes. */
+  readonly onBody?: ReactNode;
+  /** Drawn over everything: pins, free tapes, leaders. */
+  readonly over?: ReactNode;
+  /** Called with the place that was tapped. */
+  readonly onPick?: (place: Place) => void;
+  readonly maxHeight?: number | string;
+}
+
+/**
+ * Stenz's own line drawing of a body, front or back: the map on which tapes are laid, zones planned and findings
+ * pinned. A tap tells its place as parts of the drawing field, so that a pin stands where it was put at any size.
+ */
+export function Figure({ view, label, withGarment = false, onBody, over, onPick, maxHeight = 460 }: FigureProps) {
+  const clip = useId();
+  const pick = (event: MouseEvent<SVGSVGElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    onPick?.({ view, x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height });
+  };
+  return (
+    <Box
+      component="svg"
+      role="img"
+      aria-label={label}
+      viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}
+      onClick={onPick ? pick : undefined}
+      sx={{
+        display: "block",
+        width: "100%",
+        maxHeight,
+        aspectRatio: `${FIELD.width} / ${FIELD.height}`,
+        cursor: onPick ? "crosshair" : "default",
+        touchAction: "manipulation",
+        "& .skin": {
+          fill: "var(--stz-palette-bench-skin)",
+          stroke: "var(--stz-palette-bench-inkSoft)",
+          strokeWidth: 1.3,
+        },
+        "& .trait": { fill: "none", stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 0.9, opacity: 0.6 },
+        "& .cloth": {
+          fill: "var(--stz-palette-bench-thread)",
+          fillOpacity: 0.1,
+          stroke: "var(--stz-palette-bench-thread)",
+          strokeWidth: 1.2,
+        },
+      }}
+    >
+      <clipPath id={clip}>
+        <path d={TRUNK_PATH} />
+      </clipPath>
+      <ellipse className="skin" cx={CENTRE} cy={28} rx={15} ry={20} />
+      {ARM_PATHS.map((path) => (
+        <path key={path} className="skin" d={path} />
+      ))}
+      <path className="skin" d={TRUNK_PATH} />
+      <Traits view={view} />
+      <g clipPath={`url(#${clip})`}>
+        {withGarment ? <path className="cloth" d={briefPath(view)} /> : null}
+        {onBody}
+      </g>
+      {over}
+    </Box>
+  );
+}
+
+/** The few lines that tell front from back. */
+function Traits({ view }: { view: FigureView }) {
+  const paths =
+    view === "front"
+      ? [
+          `M ${CENTRE - 34} 126 Q ${CENTRE - 20} 146 ${CENTRE - 4} 130`,
+          `M ${CENTRE + 34} 126 Q ${CENTRE + 20} 146 ${CENTRE + 4} 130`,
+          `M ${CENTRE} ${LEVEL.waist + 11} v 4`,
+          `M ${CENTRE - 9} 70 Q ${CENTRE} 76 ${CENTRE + 9} 70`,
+        ]
+      : [
+          `M ${CENTRE} 84 Q ${CENTRE - 2} 140 ${CENTRE} ${LEVEL.highHip}`,
+          `M ${CENTRE - 26} 96 Q ${CENTRE - 14} 112 ${CENTRE - 12} 126`,
+          `M ${CENTRE + 26} 96 Q ${CENTRE + 14} 112 ${CENTRE + 12} 126`,
+          `M ${CENTRE} 226 L ${CENTRE} 258`,
+          `M ${CENTRE - 42} 262 Q ${CENTRE - 22} 276 ${CENTRE - 3} 262`,
+          `M ${CENTRE + 42} 262 Q ${CENTRE + 22} 276 ${CENTRE + 3} 262`,
+        ];
+  return paths.map((path) => <path key={path} className="trait" d={path} />);
+}

@@ -1,0 +1,45 @@
+import { useEffect, useMemo, useRef } from "react";
+
+/** Pause after the last key before a draft is sent, ms. */
+const PAUSE_MS = 400;
+
+/**
+ * Keeps a half-filled form on the server while it is typed, under the form's name. What was not sent yet goes out when
+ * the page is left; a submit stops it, since the action drops the draft.
+ */
+export function useDraft(form: string): { onInput: (element: HTMLFormElement) => void; onSubmit: () => void } {
+  const pending = useRef<{ timer: ReturnType<typeof setTimeout>; send: () => void } | null>(null);
+  useEffect(() => {
+    const flush = () => pending.current?.send();
+    window.addEventListener("pagehide", flush);
+    return () => {
+      window.removeEventListener("pagehide", flush);
+      flush();
+    };
+  }, []);
+  return useMemo(
+    () => ({
+      onInput(element) {
+        if (pending.current) clearTimeout(pending.current.timer);
+        const body = new FormData(element);
+        body.set("draftForm", form);
+        const send = () => {
+          pending.current = null;
+          // A draft that cannot be sent must not disturb the typing; the next key tries again.
+          fetch("/drafts", { method: "POST", body: new URLSearchParams(texts(body)), keepalive: true }).catch(
+            () => undefined,
+          );
+        };
+        pending.current = { timer: setTimeout(send, PAUSE_MS), send };
+      },
+      onSubmit() {
+        if (pending.current) clearTimeout(pending.current.timer);
+        pending.current = null;
+      },
+    }),
+    [form],
+  );
+}
+
+const texts = (body: FormData): [string, string][] =>
+  [...body.entries()].filter((entry): entry is [string, string] => typeof entry[1] === "string");

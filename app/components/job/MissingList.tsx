@@ -1,0 +1,54 @@
+import Alert from "@mui/material/Alert";
+import { nameOf } from "../../../core/body/catalogue.ts";
+import type { MissingThing } from "../../../core/job/planJob.ts";
+import { TextLink } from "../TextLink.tsx";
+
+interface MissingListProps {
+  readonly missing: readonly MissingThing[];
+  readonly jobId: number;
+  readonly wearerId: number;
+  readonly clothId: number | null;
+  readonly sheetId: number | null;
+}
+
+/** What a job still lacks, each with the way to it. */
+export function MissingList({ missing, jobId, wearerId, clothId, sheetId }: MissingListProps) {
+  if (missing.length === 0) return null;
+  const measures = missing.filter((thing) => thing.what === "measure");
+  const sheetAddress = `/wearers/${wearerId}/sheets/new?job=${jobId}${sheetId ? `&from=${sheetId}` : ""}`;
+  return (
+    <Alert severity="info" icon={false} sx={{ mb: 3 }}>
+      <strong>Still missing for this job</strong>
+      <ul style={{ margin: "4px 0 0", paddingLeft: 20 }}>
+        {missing.some(({ what }) => what === "sheet") ? (
+          <li>
+            a sheet of measures: <TextLink to={sheetAddress}>take one</TextLink>
+          </li>
+        ) : null}
+        {measures.length > 0 ? (
+          <li>
+            {measures.map(({ code, side }) => nameOf(code, side)).join("; ")}:{" "}
+            <TextLink to={sheetAddress}>take them</TextLink>
+          </li>
+        ) : null}
+        {missing.some(({ what }) => what === "cloth") ? (
+          <li>
+            a cloth: <TextLink to={`/jobs/${jobId}/cloth`}>choose one</TextLink>
+          </li>
+        ) : null}
+        {missing.map((thing) =>
+          thing.what === "test" ? (
+            <li key="test">
+              a hand test {thing.direction} of the cloth: <TextLink to={`/cloths/${clothId}`}>pull a swatch</TextLink>
+            </li>
+          ) : null,
+        )}
+        {missing.some(({ what }) => what === "school") ? (
+          <li>
+            a school of ease: <TextLink to={`/jobs/${jobId}/ease`}>compare and choose</TextLink>
+          </li>
+        ) : null}
+      </ul>
+    </Alert>
+  );
+}

@@ -1,0 +1,36 @@
+import { createContext, useContext } from "react";
+import {
+  formatAmount,
+  formatDifference,
+  formatLength,
+  formatLengthWithUnit,
+} from "../../../core/units/formatLength.ts";
+import type { LengthUnit } from "../../../core/units/length.ts";
+
+/** The unit in which lengths are shown, switched in one place for all screens. */
+export const UnitContext = createContext<LengthUnit>("cm");
+
+/** Ways of writing lengths in the unit shown. */
+export interface LengthWriter {
+  readonly unit: LengthUnit;
+  /** `71.8` */
+  bare(mm: number): string;
+  /** `71.8 cm` */
+  length(mm: number): string;
+  /** `−6 mm` */
+  difference(mm: number): string;
+  /** `18 mm` */
+  amount(mm: number): string;
+}
+
+/** The writer for the unit shown. */
+export function useLengths(): LengthWriter {
+  const unit = useContext(UnitContext);
+  return {
+    unit,
+    bare: (mm) => formatLength(mm, unit),
+    length: (mm) => formatLengthWithUnit(mm, unit),
+    difference: (mm) => formatDifference(mm, unit),
+    amount: (mm) => formatAmount(mm, unit),
+  };
+}

@@ -1,0 +1,20 @@
+import type { FieldErrors } from "../../formats/validation.ts";
+
+/** Fields of a posted form as typed. */
+export type Fields = Readonly<Record<string, string>>;
+
+/** What an action sends back for a form that was not saved: what was typed, and what is wrong with it. */
+export interface Unsaved {
+  readonly fields: Fields;
+  readonly errors: FieldErrors;
+  /** Set when somebody saved a newer version meanwhile. */
+  readonly theirs?: { readonly version: number; readonly rows: readonly ConflictRow[] };
+}
+
+/** One field of an edit that met a newer one. */
+export interface ConflictRow {
+  readonly name: string;
+  readonly label: string;
+  readonly yours: string;
+  readonly theirs: string;
+}

@@ -1,0 +1,64 @@
+import "@fontsource-variable/besley/wght.css";
+import "@fontsource-variable/hanken-grotesk/wght.css";
+import CssBaseline from "@mui/material/CssBaseline";
+import InitColorSchemeScript from "@mui/material/InitColorSchemeScript";
+import { ThemeProvider } from "@mui/material/styles";
+import { type ReactNode, useContext } from "react";
+import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
+import type { Route } from "./+types/root.ts";
+import { ErrorView } from "./components/ErrorView.tsx";
+import { Shell } from "./components/shell/Shell.tsx";
+import { UnitContext } from "./components/units/UnitContext.tsx";
+import { WhyProvider } from "./components/why/WhyDrawer.tsx";
+import { shownUnit } from "./preferences.ts";
+import { NonceContext } from "./theme/NonceContext.ts";
+import { theme } from "./theme/theme.ts";
+
+export const meta: Route.MetaFunction = () => [{ title: "Stenz" }];
+
+export const loader = ({ request }: Route.LoaderArgs) => ({ unit: shownUnit(request) });
+
+export function Layout({ children }: { children: ReactNode }) {
+  const nonce = useContext(NonceContext);
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
+        <Meta />
+        <Links />
+      </head>
+      <body>
+        <InitColorSchemeScript attribute="data-bench-light" defaultMode="light" nonce={nonce} />
+        <ThemeProvider theme={theme} defaultMode="light">
+          <CssBaseline />
+          {children}
+        </ThemeProvider>
+        <ScrollRestoration nonce={nonce} />
+        <Scripts nonce={nonce} />
+      </body>
+    </html>
+  );
+}
+
+export default function App({ loaderData }: Route.ComponentProps) {
+  return (
+    <UnitContext.Provider value={loaderData.unit}>
+      <WhyProvider>
+        <Shell>
+          <Outlet />
+        </Shell>
+      </WhyProvider>
+    </UnitContext.Provider>
+  );
+}
+
+export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
+  const response = isRouteErrorResponse(error) ? error : null;
+  return (
+    <Shell>
+      <ErrorView status={response?.status ?? 500} detail={response?.data} />
+    </Shell>
+  );
+}

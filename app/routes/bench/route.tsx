@@ -1,0 +1,79 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import { styleOf } from "../../../core/ease/styles/index.ts";
+import { EmptyState } from "../../components/EmptyState.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { SearchBox } from "../../components/SearchBox.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { listQuery } from "../../forms/listQuery.ts";
+import { storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+import { JobCard } from "./JobCard.tsx";
+
+export const meta = () => [{ title: "Bench · Stenz" }];
+
+export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
+  const { search } = listQuery(request);
+  const jobs = await storeOf(context).jobs.list(search);
+  return { search, jobs: jobs.map((job) => ({ ...job, styleName: styleOf(job.styleId).name })) };
+});
+
+export default function Bench({ loaderData }: Route.ComponentProps) {
+  const { jobs, search } = loaderData;
+  return (
+    <>
+      <PageHead
+        title="Bench"
+        below="Jobs under way: one garment for one wearer, from the measures to the last prototype."
+        actions={
+          <LinkButton to="/jobs/new" variant="contained">
+            New job
+          </LinkButton>
+        }
+      />
+      {jobs.length > 0 || search ? <SearchBox label="Search jobs and wearers" search={search} /> : null}
+      {jobs.length > 0 ? (
+        <Box
+          component="ul"
+          sx={{
+            display: "grid",
+            gridTemplateColumns: "repeat(auto-fill, minmax(320px, 1fr))",
+            gap: 2,
+            p: 0,
+            m: 0,
+            listStyle: "none",
+          }}
+        >
+          {jobs.map((job) => (
+            <JobCard key={job.id} job={job} />
+          ))}
+        </Box>
+      ) : (
+        <NothingHere search={search} />
+      )}
+      <Alert severity="info" icon={false} sx={{ mt: 4, maxWidth: 760 }}>
+        Stenz computes and remembers; you decide. It is no medical device.{" "}
+        <TextLink to="/care">Where the work can hurt someone</TextLink>
+      </Alert>
+    </>
+  );
+}
+
+function NothingHere({ search }: { search: string }) {
+  if (search) return <EmptyState title="Nothing found">No job and no wearer has “{search}” in the name.</EmptyState>;
+  return (
+    <EmptyState
+      title="The bench is empty"
+      action={
+        <LinkButton to="/wearers/new" variant="contained">
+          Add the first wearer
+        </LinkButton>
+      }
+    >
+      A job needs a wearer with a sheet of measures, and a cloth that was pulled once by hand. Start with the wearer;
+      the job then says what it still needs.
+    </EmptyState>
+  );
+}

@@ -1,0 +1,135 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { redirect } from "react-router";
+import { adviseDirection, summariseTests } from "../../../core/cloth/summary.ts";
+import type { Store } from "../../../data/store.ts";
+import { ClothFields } from "../../components/cloth/ClothFields.tsx";
+import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { readCloth, readHandTest } from "../../forms/clothForm.server.ts";
+import { readFields } from "../../forms/fields.server.ts";
+import type { Fields } from "../../forms/unsaved.ts";
+import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+import { HandTestFields } from "./HandTestFields.tsx";
+import { TestHistory } from "./TestHistory.tsx";
+
+const clothDraft = (id: number) => `cloth:${id}`;
+const testDraft = (id: number) => `hand-test:${id}`;
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.cloth.name ?? "Cloth"} · Stenz` }];
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const { cloths, drafts } = storeOf(context);
+  const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
+  const tests = await cloths.testsOf(cloth.id);
+  const summaries = summariseTests(tests);
+  return {
+    cloth,
+    tests,
+    summaries,
+    advice: adviseDirection(cloth.kind, summaries)?.words ?? null,
+    today: today(),
+    clothDraft: await drafts.find(clothDraft(cloth.id)),
+    testDraft: await drafts.find(testDraft(cloth.id)),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const id = idFrom(params.clothId, "cloth");
+  const fields = await readFields(request);
+  return fields.intent === "test" ? addTest(storeOf(context), id, fields) : saveCloth(storeOf(context), id, fields);
+});
+
+async function addTest(store: Store, clothId: number, fields: Fields) {
+  const test = readHandTest(fields, clothId, today());
+  if (!test.ok) return invalid(fields, test.errors);
+  await store.inTransaction(async ({ cloths, drafts }) => {
+    found(await cloths.find(clothId), "cloth");
+    await cloths.addTest(test.value);
+    await drafts.drop(testDraft(clothId));
+  });
+  return redirect(`/cloths/${clothId}`);
+}
+
+async function saveCloth(store: Store, id: number, fields: Fields) {
+  const cloth = readCloth(fields);
+  if (!cloth.ok) return invalid(fields, cloth.errors);
+  const outcome = await store.inTransaction(async ({ cloths, drafts }) => {
+    const result = await cloths.save({ id, version: Number(fields.version), ...cloth.value });
+    if (result.saved) await drafts.drop(clothDraft(id));
+    return result;
+  });
+  if (outcome.saved) return redirect(`/cloths/${id}`);
+  const theirs = found(outcome.theirs, "cloth");
+  const labels = { name: "Name", kind: "Kind", composition: "Composition", notes: "Notes" } as const;
+  const rows = Object.entries(labels).map(([name, label]) => ({
+    name,
+    label,
+    yours: fields[name] ?? "",
+    theirs: theirs[name as keyof typeof labels],
+  }));
+  return conflict(fields, theirs.version, rows);
+}
+
+export default function ClothPage({ loaderData, actionData }: Route.ComponentProps) {
+  const { cloth, tests, summaries, advice } = loaderData;
+  const forTest = actionData?.fields.intent === "test";
+  return (
+    <>
+      <PageHead
+        title={cloth.name}
+        above={<TextLink to="/cloths">Cloths</TextLink>}
+        below={[cloth.kind, cloth.composition].filter(Boolean).join(", ")}
+      />
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "1.6fr 1fr" }, gap: 4, alignItems: "start" }}>
+        <Box>
+          {summaries.length > 0 ? (
+            <DirectionTable summaries={summaries} />
+          ) : (
+            <Typography color="text.secondary">Not tested yet: pull a swatch and write down three lengths.</Typography>
+          )}
+          {advice ? (
+            <Typography sx={{ mt: 1.5, mb: 3, borderLeft: 4, borderColor: "secondary.main", pl: 2 }}>
+              {advice}
+            </Typography>
+          ) : null}
+          <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
+            Hand test
+          </Typography>
+          <RecordForm
+            key={`test ${tests.length}`}
+            draftForm={testDraft(cloth.id)}
+            draft={loaderData.testDraft}
+            start={{ testedOn: loaderData.today, gauge: "100", direction: "across" }}
+            unsaved={forTest ? actionData : undefined}
+            hidden={{ intent: "test" }}
+            submitLabel="Keep this test"
+          >
+            <HandTestFields />
+          </RecordForm>
+          <TestHistory tests={tests} />
+        </Box>
+        <Box component="section" aria-label="About the cloth">
+          <Typography variant="h2" sx={{ mb: 1.5 }}>
+            About
+          </Typography>
+          <RecordForm
+            key={cloth.version}
+            draftForm={clothDraft(cloth.id)}
+            draft={loaderData.clothDraft}
+            start={{ name: cloth.name, kind: cloth.kind, composition: cloth.composition, notes: cloth.notes }}
+            unsaved={forTest ? undefined : actionData}
+            hidden={{ version: cloth.version, intent: "cloth" }}
+            submitLabel="Save"
+          >
+            <ClothFields />
+          </RecordForm>
+        </Box>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Paper from "@mui/material/Paper";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import Typography from "@mui/material/Typography";
+import { data, Form, redirect } from "react-router";
+import { CATALOGUE, nameOf, sidesOf } from "../../../core/body/catalogue.ts";
+import { checkSheet } from "../../../core/body/checks/index.ts";
+import { measuredValue } from "../../../core/body/sheetValues.ts";
+import { styleOf } from "../../../core/ease/styles/index.ts";
+import { formatDay } from "../../../core/units/day.ts";
+import { CheckList } from "../../components/body/CheckList.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { useLengths } from "../../components/units/UnitContext.tsx";
+import { readFields } from "../../forms/fields.server.ts";
+import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import { readJob } from "../../server/jobContext.ts";
+import type { Route } from "./+types/route.ts";
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const { job, wearer, sheet } = await readJob(store, idFrom(params.jobId, "job"));
+  const sheets = await store.wearers.sheetsOf(wearer.id);
+  return {
+    job,
+    wearer: { id: wearer.id, name: wearer.name },
+    sheet,
+    needed: styleOf(job.styleId).measures,
+    findings: sheet ? checkSheet(sheet) : [],
+    others: sheets.filter(({ id }) => id !== sheet?.id).map(({ id, takenOn }) => ({ id, takenOn })),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const jobId = idFrom(params.jobId, "job");
+  const { sheet, version } = await readFields(request);
+  const sheetId = idFrom(sheet, "sheet");
+  const outcome = await storeOf(context).inTransaction(async ({ jobs, wearers }) => {
+    const job = found(await jobs.find(jobId), "job");
+    const chosen = found(await wearers.findSheet(sheetId), "sheet");
+    if (chosen.wearerId !== job.wearerId) found(null, "sheet of this wearer");
+    return jobs.save({ ...job, sheetId, version: Number(version) });
+  });
+  return outcome.saved ? redirect(`/jobs/${jobId}/body`) : data({ stale: true }, { status: 409 });
+});
+
+export default function JobBody({ loaderData, actionData }: Route.ComponentProps) {
+  const { job, wearer, sheet, needed, findings, others } = loaderData;
+  const lengths = useLengths();
+  const places = CATALOGUE.filter(({ code }) => needed.includes(code))
+    .toSorted((a, b) => a.order - b.order)
+    .flatMap((measure) => sidesOf(measure).map((side) => ({ code: measure.code, side })));
+  const from = sheet ? `&from=${sheet.id}` : "";
+  return (
+    <>
+      <PageHead
+        title="Body"
+        below={
+          sheet ? (
+            <>
+              Planned from the <TextLink to={`/sheets/${sheet.id}`}>sheet of {formatDay(sheet.takenOn)}</TextLink>.
+            </>
+          ) : (
+            "No sheet of this wearer yet."
+          )
+        }
+        actions={
+          <LinkButton to={`/wearers/${wearer.id}/sheets/new?job=${job.id}${from}`} variant="contained">
+            {sheet ? "New sheet for this job" : "Take a sheet"}
+          </LinkButton>
+        }
+      />
+      {actionData?.stale ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Somebody changed this job meanwhile. It is shown here as it is now; choose the sheet again.
+        </Alert>
+      ) : null}
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", lg: "1.3fr 1fr" }, gap: 3, alignItems: "start" }}>
+        <Paper>
+          <Table aria-label="Measures this job needs">
+            <TableHead>
+              <TableRow>
+                <TableCell>Needed for this job</TableCell>
+                <TableCell align="right">Body, {lengths.unit}</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {places.map(({ code, side }) => {
+                const value = sheet ? measuredValue(sheet.values, code, side) : undefined;
+                return (
+                  <TableRow key={`${code} ${side}`}>
+                    <TableCell component="th">{nameOf(code, side)}</TableCell>
+                    <TableCell
+                      align="right"
+                      sx={{ fontWeight: value ? 650 : 400, color: value ? "text.primary" : "warning.main" }}
+                    >
+                      {value ? lengths.bare(value.mm) : "missing"}
+                    </TableCell>
+                  </TableRow>
+                );
+              })}
+            </TableBody>
+          </Table>
+        </Paper>
+        <Box>
+          {others.length > 0 ? (
+            <>
+              <Typography variant="h2" sx={{ mb: 1 }}>
+                Other sheets
+              </Typography>
+              {others.map(({ id, takenOn }) => (
+                <Form method="post" key={id}>
+                  <input type="hidden" name="version" value={job.version} />
+                  <Box sx={{ display: "flex", gap: 2, alignItems: "center", mb: 1 }}>
+                    <TextLink to={`/sheets/${id}`}>{formatDay(takenOn)}</TextLink>
+                    <Button type="submit" name="sheet" value={id} variant="outlined" size="small">
+                      Plan from this one
+                    </Button>
+                  </Box>
+                </Form>
+              ))}
+            </>
+          ) : null}
+          <CheckList findings={findings} unit={lengths.unit} />
+        </Box>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,167 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { data, Form, redirect } from "react-router";
+import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/direction.ts";
+import { adviseDirection, summariseTests } from "../../../core/cloth/summary.ts";
+import { styleOf } from "../../../core/ease/styles/index.ts";
+import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { Pages } from "../../components/Pages.tsx";
+import { PlainList } from "../../components/PlainList.tsx";
+import { SearchBox } from "../../components/SearchBox.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { percent } from "../../components/units/percent.ts";
+import { readFields } from "../../forms/fields.server.ts";
+import { listQuery } from "../../forms/listQuery.ts";
+import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import { readJob } from "../../server/jobContext.ts";
+import type { Route } from "./+types/route.ts";
+
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const { job, cloth, tests, planned } = await readJob(store, idFrom(params.jobId, "job"));
+  const query = listQuery(request);
+  const { rows, ...page } = await store.cloths.list(query);
+  const summaries = summariseTests(tests);
+  return {
+    job,
+    cloth,
+    summaries,
+    advice: cloth ? (adviseDirection(cloth.kind, summaries)?.words ?? null) : null,
+    leastStretch: styleOf(job.styleId).leastStretch,
+    usable:
+      planned.planned?.stretch.usable ??
+      summaries.find(({ direction }) => direction === job.girthDirection)?.usable ??
+      null,
+    willBag: summaries.find(({ direction }) => direction === job.girthDirection)?.willBag ?? false,
+    search: query.search,
+    page,
+    shelf: rows
+      .filter(({ id }) => id !== cloth?.id)
+      .map(({ id, name, kind, tests: swatches }) => ({
+        id,
+        name,
+        kind,
+        directions: summariseTests(swatches).map(({ direction, usable }) => ({ direction, usable })),
+      })),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const jobId = idFrom(params.jobId, "job");
+  const { cloth, direction, version } = await readFields(request);
+  const outcome = await storeOf(context).inTransaction(async ({ jobs, cloths }) => {
+    const job = found(await jobs.find(jobId), "job");
+    const clothId = cloth ? found(await cloths.find(idFrom(cloth, "cloth")), "cloth").id : job.clothId;
+    const girthDirection = DIRECTIONS.find((known) => known === direction) ?? job.girthDirection;
+    return jobs.save({ ...job, clothId, girthDirection, version: Number(version) });
+  });
+  return outcome.saved ? redirect(`/jobs/${jobId}/cloth`) : data({ stale: true }, { status: 409 });
+});
+
+export default function JobCloth({ loaderData, actionData }: Route.ComponentProps) {
+  const { job, cloth, summaries, advice, leastStretch, usable, willBag, search, page, shelf } = loaderData;
+  return (
+    <>
+      <PageHead
+        title="Cloth"
+        below={
+          cloth ? (
+            <>
+              From <TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>, the direction of greatest stretch
+              (DoGS) round the body.
+            </>
+          ) : (
+            "Choose a cloth from the shelf."
+          )
+        }
+      />
+      {actionData?.stale ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Somebody changed this job meanwhile. It is shown here as it is now; choose again.
+        </Alert>
+      ) : null}
+      {cloth ? (
+        <Box sx={{ mb: 4 }}>
+          {summaries.length > 0 ? <DirectionTable summaries={summaries} /> : null}
+          {advice ? (
+            <Typography sx={{ my: 1.5, borderLeft: 4, borderColor: "secondary.main", pl: 2 }}>{advice}</Typography>
+          ) : null}
+          {usable !== null && usable < leastStretch ? (
+            <Alert severity="warning" sx={{ my: 1.5 }}>
+              This style wants at least {percent(leastStretch)} round the body; this cloth gives {percent(usable)}. It
+              will be hard to pull on, and the plan gives room instead of taking it.
+            </Alert>
+          ) : null}
+          {willBag ? (
+            <Alert severity="warning" sx={{ my: 1.5 }}>
+              It does not come back well this way and will bag; the plan shows every girth after growth.
+            </Alert>
+          ) : null}
+          <DirectionForm job={job} />
+        </Box>
+      ) : null}
+      <Typography variant="h2" sx={{ mb: 1.5 }}>
+        {cloth ? "Another cloth" : "The shelf"}
+      </Typography>
+      <SearchBox label="Search the shelf" search={search} />
+      {shelf.length > 0 ? (
+        <PlainList
+          label="Shelf"
+          rows={shelf.map(({ id, name, kind, directions }) => ({
+            key: id,
+            main: <TextLink to={`/cloths/${id}`}>{name}</TextLink>,
+            side: kind,
+            more: (
+              <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, flexWrap: "wrap" }}>
+                <span>
+                  {directions.map(({ direction, usable: stretch }) => `${direction} ${percent(stretch)}`).join(" · ") ||
+                    "not tested yet"}
+                </span>
+                <Form method="post">
+                  <input type="hidden" name="version" value={job.version} />
+                  <Button
+                    type="submit"
+                    name="cloth"
+                    value={id}
+                    variant="outlined"
+                    size="small"
+                    aria-label={`Use ${name}`}
+                  >
+                    Use this cloth
+                  </Button>
+                </Form>
+              </Box>
+            ),
+          }))}
+        />
+      ) : (
+        <Typography color="text.secondary">
+          Nothing else on the shelf. <TextLink to="/cloths/new">Add a cloth</TextLink>
+        </Typography>
+      )}
+      <Pages page={page.page} pageCount={page.pageCount} search={search} />
+    </>
+  );
+}
+
+function DirectionForm({ job }: { job: { version: number; girthDirection: Direction } }) {
+  return (
+    <Form method="post">
+      <input type="hidden" name="version" value={job.version} />
+      <Typography component="div" sx={{ mt: 2, mb: 0.75 }}>
+        Laid round the body: <strong>{DIRECTION_NAMES[job.girthDirection]}</strong>
+      </Typography>
+      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
+        {DIRECTIONS.filter((direction) => direction !== job.girthDirection).map((direction) => (
+          <Button key={direction} type="submit" name="direction" value={direction} variant="outlined" size="small">
+            Lay it {direction} instead
+          </Button>
+        ))}
+      </Box>
+    </Form>
+  );
+}

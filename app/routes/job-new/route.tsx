@@ -1,0 +1,110 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { redirect } from "react-router";
+import { STYLES } from "../../../core/ease/styles/index.ts";
+import { formValidator } from "../../../formats/validation.ts";
+import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { Pages } from "../../components/Pages.tsx";
+import { PlainList } from "../../components/PlainList.tsx";
+import { SearchBox } from "../../components/SearchBox.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { choice, formOf, line, readFields } from "../../forms/fields.server.ts";
+import { listQuery } from "../../forms/listQuery.ts";
+import { found, idFrom, invalid, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+
+const STYLE_IDS = STYLES.map(({ id }) => id);
+const validate = formValidator(formOf({ name: line("a name for the job"), style: choice("a style", STYLE_IDS) }));
+const draftOf = (wearerId: number) => `job-new:${wearerId}`;
+
+export const meta = () => [{ title: "New job · Stenz" }];
+
+export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const wearerText = new URL(request.url).searchParams.get("wearer");
+  if (wearerText) {
+    const wearer = found(await store.wearers.find(idFrom(wearerText, "wearer")), "wearer");
+    return { wearer, draft: await store.drafts.find(draftOf(wearer.id)), wearers: null, search: "" };
+  }
+  const query = listQuery(request);
+  return { wearer: null, draft: null, wearers: await store.wearers.list(query), search: query.search };
+});
+
+export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
+  const fields = await readFields(request);
+  const wearerId = idFrom(fields.wearer, "wearer");
+  const valid = validate(fields);
+  if (!valid.ok) return invalid(fields, valid.errors);
+  const style = STYLES.find(({ id }) => id === valid.value.style) ?? STYLES[0];
+  const jobId = await storeOf(context).inTransaction(async ({ jobs, wearers, drafts }) => {
+    found(await wearers.find(wearerId), "wearer");
+    const [newest] = await wearers.sheetsOf(wearerId);
+    await drafts.drop(draftOf(wearerId));
+    return jobs.add({
+      name: valid.value.name,
+      styleId: found(style, "style").id,
+      wearerId,
+      sheetId: newest?.id ?? null,
+      clothId: null,
+      girthDirection: found(style, "style").usualDirection,
+      school: null,
+    });
+  });
+  return redirect(`/jobs/${jobId}`);
+});
+
+export default function NewJob({ loaderData, actionData }: Route.ComponentProps) {
+  const { wearer, wearers, search, draft } = loaderData;
+  if (!wearer) return <ChooseWearer wearers={wearers} search={search} />;
+  return (
+    <Box sx={{ maxWidth: 560 }}>
+      <PageHead title={`New job for ${wearer.name}`} above={<TextLink to="/jobs/new">Another wearer</TextLink>} />
+      <RecordForm
+        draftForm={draftOf(wearer.id)}
+        draft={draft}
+        unsaved={actionData}
+        hidden={{ wearer: wearer.id }}
+        submitLabel="Start the job"
+      >
+        <ChoiceInput
+          name="style"
+          legend="Style"
+          choices={STYLES.map(({ id, name, summary }) => ({ value: id, label: `${name}: ${summary.toLowerCase()}` }))}
+        />
+        <TextInput name="name" label="Name of the job" hint="For example: high-waisted brief." autoFocus />
+      </RecordForm>
+    </Box>
+  );
+}
+
+function ChooseWearer({ wearers, search }: { wearers: Awaited<ReturnType<typeof loader>>["wearers"]; search: string }) {
+  return (
+    <Box sx={{ maxWidth: 900 }}>
+      <PageHead title="New job: who is it for?" actions={<LinkButton to="/wearers/new">Add a wearer</LinkButton>} />
+      <SearchBox label="Search by name" search={search} />
+      {wearers && wearers.total > 0 ? (
+        <>
+          <PlainList
+            label="Wearers"
+            rows={wearers.rows.map(({ id, name, kind, notes }) => ({
+              key: id,
+              main: <TextLink to={`/jobs/new?wearer=${id}`}>{name}</TextLink>,
+              side: kind === "form" ? "dress form" : "person",
+              more: notes,
+            }))}
+          />
+          <Pages page={wearers.page} pageCount={wearers.pageCount} search={search} />
+        </>
+      ) : (
+        <Typography color="text.secondary">
+          {search ? `No wearer has “${search}” in the name.` : "Add a wearer first."}
+        </Typography>
+      )}
+    </Box>
+  );
+}

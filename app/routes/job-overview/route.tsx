@@ -1,0 +1,118 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { redirect } from "react-router";
+import { styleOf } from "../../../core/ease/styles/index.ts";
+import { formValidator } from "../../../formats/validation.ts";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { MissingList } from "../../components/job/MissingList.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { formOf, line, readFields } from "../../forms/fields.server.ts";
+import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import { jobSteps, readJob } from "../../server/jobContext.ts";
+import type { Route } from "./+types/route.ts";
+import { JobFigure } from "./JobFigure.tsx";
+
+const validate = formValidator(formOf({ name: line("a name for the job") }));
+const draftOf = (jobId: number) => `job:${jobId}`;
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const read = await readJob(store, idFrom(params.jobId, "job"));
+  const { job, wearer, planned, prototypes } = read;
+  const style = styleOf(job.styleId);
+  return {
+    job,
+    wearerId: wearer.id,
+    style: { name: style.name, summary: style.summary, leastStretch: style.leastStretch },
+    missing: planned.missing,
+    steps: jobSteps(read),
+    plan: planned.planned && job.school ? { school: job.school, zones: planned.planned.plan.zones } : null,
+    prototypeCount: prototypes.length,
+    draft: await store.drafts.find(draftOf(job.id)),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const jobId = idFrom(params.jobId, "job");
+  const fields = await readFields(request);
+  const valid = validate(fields);
+  if (!valid.ok) return invalid(fields, valid.errors);
+  const outcome = await storeOf(context).inTransaction(async ({ jobs, drafts }) => {
+    const job = found(await jobs.find(jobId), "job");
+    const result = await jobs.save({ ...job, name: valid.value.name, version: Number(fields.version) });
+    if (result.saved) await drafts.drop(draftOf(jobId));
+    return result;
+  });
+  if (outcome.saved) return redirect(`/jobs/${jobId}`);
+  const theirs = found(outcome.theirs, "job");
+  return conflict(fields, theirs.version, [
+    { name: "name", label: "Name", yours: fields.name ?? "", theirs: theirs.name },
+  ]);
+});
+
+export default function JobOverview({ loaderData, actionData }: Route.ComponentProps) {
+  const { job, wearerId, style, missing, steps, plan, prototypeCount, draft } = loaderData;
+  const next = steps.find(({ state }) => state !== "done");
+  return (
+    <>
+      <PageHead
+        title={job.name}
+        below={`${style.name}. ${style.summary}`}
+        actions={
+          next ? (
+            <LinkButton to={`/jobs/${job.id}/${next.id}`} variant="contained">
+              Go on with: {next.name.toLowerCase()}
+            </LinkButton>
+          ) : (
+            <LinkButton to={`/jobs/${job.id}/prototypes`} variant="contained">
+              To the prototypes
+            </LinkButton>
+          )
+        }
+      />
+      <MissingList missing={missing} jobId={job.id} wearerId={wearerId} clothId={job.clothId} sheetId={job.sheetId} />
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", lg: "1.1fr 1fr" }, gap: 4, alignItems: "start" }}>
+        <JobFigure plan={plan} />
+        <Box>
+          <Typography variant="h2" sx={{ mb: 1 }}>
+            Where it stands
+          </Typography>
+          <Box
+            component="dl"
+            sx={{ display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 3, rowGap: 0.75, m: 0, mb: 3 }}
+          >
+            {steps.map(({ id, name, words }) => (
+              <Box key={id} sx={{ display: "contents" }}>
+                <Box component="dt" sx={{ color: "text.secondary" }}>
+                  {name}
+                </Box>
+                <Box component="dd" sx={{ m: 0, fontWeight: 600 }}>
+                  {words}
+                </Box>
+              </Box>
+            ))}
+          </Box>
+          <RecordForm
+            key={job.version}
+            draftForm={draftOf(job.id)}
+            draft={draft}
+            start={{ name: job.name }}
+            unsaved={actionData}
+            hidden={{ version: job.version }}
+            submitLabel="Rename"
+          >
+            <TextInput name="name" label="Name of the job" />
+          </RecordForm>
+          {prototypeCount > 0 ? (
+            <Typography color="text.secondary" sx={{ mt: 2 }}>
+              A prototype keeps the plan it was made from; what you change here reaches the next one only.
+            </Typography>
+          ) : null}
+        </Box>
+      </Box>
+    </>
+  );
+}

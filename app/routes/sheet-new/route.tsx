@@ -1,0 +1,93 @@
+import Box from "@mui/material/Box";
+import { redirect } from "react-router";
+import { CATALOGUE } from "../../../core/body/catalogue.ts";
+import { styleOf } from "../../../core/ease/styles/index.ts";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { readFields } from "../../forms/fields.server.ts";
+import { measureField } from "../../forms/measureFields.ts";
+import { readSheet } from "../../forms/sheetForm.server.ts";
+import type { Fields } from "../../forms/unsaved.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+import { SheetFields } from "./SheetFields.tsx";
+
+const draftOf = (wearerId: number) => `sheet:${wearerId}`;
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `New sheet for ${loaderData?.wearer.name ?? ""} · Stenz` },
+];
+
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const wearer = found(await store.wearers.find(idFrom(params.wearerId, "wearer")), "wearer");
+  const address = new URL(request.url).searchParams;
+  const jobText = address.get("job");
+  const job = jobText ? found(await store.jobs.find(idFrom(jobText, "job")), "job") : null;
+  const fromText = address.get("from");
+  const from = fromText ? await store.wearers.findSheet(idFrom(fromText, "sheet")) : null;
+  const start: Fields = {
+    takenOn: today(),
+    unit: from?.unit ?? "cm",
+    tape: from?.tape ?? "snug",
+    ...Object.fromEntries((from?.values ?? []).map(({ code, side, text }) => [measureField(code, side), text])),
+  };
+  return {
+    wearer,
+    job: job ? { id: job.id, name: job.name } : null,
+    copied: from !== null,
+    needed: job ? styleOf(job.styleId).measures : CATALOGUE.map(({ code }) => code),
+    start,
+    draft: await store.drafts.find(draftOf(wearer.id)),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const wearerId = idFrom(params.wearerId, "wearer");
+  const fields = await readFields(request);
+  const sheet = readSheet(fields, today());
+  if (!sheet.ok) return invalid(fields, sheet.errors);
+  const jobId = fields.job ? idFrom(fields.job, "job") : null;
+  const sheetId = await storeOf(context).inTransaction(async ({ wearers, jobs, drafts }) => {
+    found(await wearers.find(wearerId), "wearer");
+    const id = await wearers.addSheet({ wearerId, ...sheet.value });
+    const job = jobId === null ? null : await jobs.find(jobId);
+    if (job && job.wearerId === wearerId) await jobs.save({ ...job, sheetId: id });
+    await drafts.drop(draftOf(wearerId));
+    return id;
+  });
+  return redirect(jobId === null ? `/sheets/${sheetId}` : `/jobs/${jobId}/body`);
+});
+
+export default function NewSheet({ loaderData, actionData }: Route.ComponentProps) {
+  const { wearer, job, start, draft, needed, copied } = loaderData;
+  return (
+    <>
+      <PageHead
+        title={`New sheet for ${wearer.name}`}
+        above={<TextLink to={`/wearers/${wearer.id}`}>{wearer.name}</TextLink>}
+        below={
+          copied
+            ? "Filled in from the earlier sheet, which stays as it is: change what is different today."
+            : job
+              ? `The measures “${job.name}” needs, in the order a person is measured. Leave out what you cannot take now.`
+              : "In the order a person is measured. Leave out what you do not need."
+        }
+      />
+      <Box>
+        <RecordForm
+          draftForm={draftOf(wearer.id)}
+          draft={draft}
+          start={start}
+          unsaved={actionData}
+          hidden={job ? { job: job.id } : {}}
+          submitLabel="Save sheet"
+        >
+          <SheetFields needed={needed} />
+        </RecordForm>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,145 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { redirect } from "react-router";
+import { missingMeasures } from "../../../core/body/missing.ts";
+import { styleOf } from "../../../core/ease/styles/index.ts";
+import { formatDay } from "../../../core/units/day.ts";
+import { WearerFields } from "../../components/body/WearerFields.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { PlainList } from "../../components/PlainList.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { readFields } from "../../forms/fields.server.ts";
+import { readWearer } from "../../forms/wearerForm.server.ts";
+import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+
+const draftOf = (wearerId: number) => `wearer:${wearerId}`;
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.wearer.name ?? "Wearer"} · Stenz` },
+];
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const wearer = found(await store.wearers.find(idFrom(params.wearerId, "wearer")), "wearer");
+  const [sheets, jobs, draft] = [
+    await store.wearers.sheetsOf(wearer.id),
+    await store.jobs.ofWearer(wearer.id),
+    await store.drafts.find(draftOf(wearer.id)),
+  ];
+  return {
+    wearer,
+    draft,
+    sheets: sheets.map(({ id, takenOn, values, notes }) => ({ id, takenOn, taken: values.length, notes })),
+    jobs: jobs.map((job) => {
+      const sheet = sheets.find(({ id }) => id === job.sheetId);
+      const style = styleOf(job.styleId);
+      return {
+        id: job.id,
+        name: job.name,
+        style: style.name,
+        missing: missingMeasures(style.measures, sheet?.values ?? []).length,
+      };
+    }),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const id = idFrom(params.wearerId, "wearer");
+  const fields = await readFields(request);
+  const wearer = readWearer(fields);
+  if (!wearer.ok) return invalid(fields, wearer.errors);
+  const outcome = await storeOf(context).inTransaction(async ({ wearers, drafts }) => {
+    const result = await wearers.save({ id, version: Number(fields.version), ...wearer.value });
+    if (result.saved) await drafts.drop(draftOf(id));
+    return result;
+  });
+  if (outcome.saved) return redirect(`/wearers/${id}`);
+  const theirs = found(outcome.theirs, "wearer");
+  return conflict(fields, theirs.version, [
+    { name: "name", label: "Name", yours: fields.name ?? "", theirs: theirs.name },
+    { name: "kind", label: "What they are", yours: fields.kind ?? "", theirs: theirs.kind },
+    { name: "notes", label: "Notes", yours: fields.notes ?? "", theirs: theirs.notes },
+  ]);
+});
+
+export default function WearerPage({ loaderData, actionData }: Route.ComponentProps) {
+  const { wearer, sheets, jobs, draft } = loaderData;
+  return (
+    <>
+      <PageHead
+        title={wearer.name}
+        above={<TextLink to="/wearers">Wearers</TextLink>}
+        below={wearer.kind === "form" ? "Dress form: it does not breathe and does not squash." : undefined}
+        actions={
+          <>
+            <LinkButton to={`/jobs/new?wearer=${wearer.id}`} variant="outlined">
+              New job
+            </LinkButton>
+            <LinkButton to={`/wearers/${wearer.id}/sheets/new`} variant="contained">
+              Take a sheet
+            </LinkButton>
+          </>
+        }
+      />
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "1.5fr 1fr" }, gap: 4, alignItems: "start" }}>
+        <Box>
+          <Typography variant="h2" sx={{ mb: 1 }}>
+            Sheets
+          </Typography>
+          {sheets.length > 0 ? (
+            <PlainList
+              label="Sheets"
+              rows={sheets.map(({ id, takenOn, taken, notes }) => ({
+                key: id,
+                main: <TextLink to={`/sheets/${id}`}>{formatDay(takenOn)}</TextLink>,
+                side: `${taken} ${taken === 1 ? "measure" : "measures"}`,
+                more: notes,
+              }))}
+            />
+          ) : (
+            <Typography color="text.secondary">No sheet yet. Take one: the garment is planned from it.</Typography>
+          )}
+          <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+            Jobs
+          </Typography>
+          {jobs.length > 0 ? (
+            <PlainList
+              label="Jobs"
+              rows={jobs.map(({ id, name, style, missing }) => ({
+                key: id,
+                main: <TextLink to={`/jobs/${id}`}>{name}</TextLink>,
+                side: style,
+                more:
+                  missing > 0
+                    ? `${missing} ${missing === 1 ? "measure is" : "measures are"} still missing`
+                    : "all measures taken",
+              }))}
+            />
+          ) : (
+            <Typography color="text.secondary">No job yet.</Typography>
+          )}
+        </Box>
+        <Box component="section" aria-label="About the wearer">
+          <Typography variant="h2" sx={{ mb: 1.5 }}>
+            About
+          </Typography>
+          <RecordForm
+            key={wearer.version}
+            draftForm={draftOf(wearer.id)}
+            draft={draft}
+            start={{ name: wearer.name, kind: wearer.kind, notes: wearer.notes }}
+            unsaved={actionData}
+            hidden={{ version: wearer.version }}
+            submitLabel="Save"
+          >
+            <WearerFields />
+          </RecordForm>
+        </Box>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+import { EmptyState } from "../../components/EmptyState.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { Pages } from "../../components/Pages.tsx";
+import { PlainList } from "../../components/PlainList.tsx";
+import { SearchBox } from "../../components/SearchBox.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { listQuery } from "../../forms/listQuery.ts";
+import { storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+
+export const meta = () => [{ title: "Wearers · Stenz" }];
+
+export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
+  const query = listQuery(request);
+  return { search: query.search, wearers: await storeOf(context).wearers.list(query) };
+});
+
+export default function Wearers({ loaderData }: Route.ComponentProps) {
+  const { wearers, search } = loaderData;
+  return (
+    <>
+      <PageHead
+        title="Wearers"
+        below="The people, and the dress forms, that garments are fitted to."
+        actions={
+          <LinkButton to="/wearers/new" variant="contained">
+            Add a wearer
+          </LinkButton>
+        }
+      />
+      {wearers.total > 0 || search ? <SearchBox label="Search by name" search={search} /> : null}
+      {wearers.total > 0 ? (
+        <PlainList
+          label="Wearers"
+          rows={wearers.rows.map(({ id, name, kind, notes }) => ({
+            key: id,
+            main: <TextLink to={`/wearers/${id}`}>{name}</TextLink>,
+            side: kind === "form" ? "dress form" : "person",
+            more: notes,
+          }))}
+        />
+      ) : (
+        <EmptyState title={search ? "Nothing found" : "Nobody here yet"}>
+          {search
+            ? `No wearer has “${search}” in the name.`
+            : "Add the person you sew for. Their measures come next, one dated sheet at a time, and no sheet is ever overwritten."}
+        </EmptyState>
+      )}
+      <Pages page={wearers.page} pageCount={wearers.pageCount} search={search} />
+    </>
+  );
+}

@@ -1,0 +1,8 @@
+import { createContext } from "react-router";
+import type { Store } from "../../data/store.ts";
+
+/** The open data file, for loaders and actions. */
+export const storeContext = createContext<Store>();
+
+/** Nonce of this response's scripts and styles. */
+export const nonceContext = createContext<string>("");

@@ -1,0 +1,71 @@
+import type { MissingThing, PlannedJob } from "./planJob.ts";
+
+/** Steps of a job in the order of the work. */
+export type StepId = "body" | "cloth" | "ease" | "prototypes";
+
+/** Where a step stands: finished for this job, lacking something, or worth another look. */
+export type StepState = "done" | "missing" | "look" | "next";
+
+/** One step with what to say about it. */
+export interface Step {
+  readonly id: StepId;
+  readonly name: string;
+  readonly state: StepState;
+  readonly words: string;
+}
+
+/** What the steps are judged from beside the plan. */
+export interface JobProgress {
+  readonly prototypeCount: number;
+  readonly openFindings: number;
+  /** True where the plan from body and cloth is no longer what the last prototype froze. */
+  readonly movedOn: boolean;
+}
+
+/** The order of the work for one job: what is done, what is missing, what wants another look. */
+export function stepsOf({ planned, missing }: PlannedJob, progress: JobProgress): Step[] {
+  return [
+    { id: "body", name: "Body", ...bodyStep(missing) },
+    { id: "cloth", name: "Cloth", ...clothStep(missing, planned) },
+    { id: "ease", name: "Ease plan", ...easeStep(missing, planned) },
+    { id: "prototypes", name: "Prototypes", ...prototypeStep(planned, missing, progress) },
+  ];
+}
+
+type Standing = Pick<Step, "state" | "words">;
+
+function bodyStep(missing: readonly MissingThing[]): Standing {
+  if (missing.some(({ what }) => what === "sheet")) return { state: "missing", words: "no sheet yet" };
+  const count = missing.filter(({ what }) => what === "measure").length;
+  if (count === 0) return { state: "done", words: "all measures taken" };
+  return { state: "missing", words: count === 1 ? "1 measure missing" : `${count} measures missing` };
+}
+
+function clothStep(missing: readonly MissingThing[], planned: PlannedJob["planned"]): Standing {
+  if (missing.some(({ what }) => what === "cloth")) return { state: "missing", words: "no cloth yet" };
+  const test = missing.find((thing) => thing.what === "test");
+  if (test?.what === "test") return { state: "missing", words: `no test ${test.direction}` };
+  if (planned?.plan.belowLeastStretch) return { state: "look", words: "stretches little for this style" };
+  if (planned?.stretch.willBag) return { state: "look", words: "will bag" };
+  return { state: "done", words: "tested" };
+}
+
+function easeStep(missing: readonly MissingThing[], planned: PlannedJob["planned"]): Standing {
+  if (!planned || planned.plan.zones.length === 0) return { state: "missing", words: "waits for body and cloth" };
+  if (missing.some(({ what }) => what === "school")) return { state: "next", words: "choose a school" };
+  if (planned.plan.missing.length > 0) return { state: "missing", words: "a zone lacks its measure" };
+  return { state: "done", words: "school chosen" };
+}
+
+function prototypeStep(
+  planned: PlannedJob["planned"],
+  missing: readonly MissingThing[],
+  { prototypeCount, openFindings, movedOn }: JobProgress,
+): Standing {
+  if (openFindings > 0)
+    return { state: "look", words: openFindings === 1 ? "1 finding open" : `${openFindings} findings open` };
+  if (movedOn) return { state: "look", words: "the plan has moved on" };
+  if (prototypeCount > 0) return { state: "done", words: prototypeCount === 1 ? "1 made" : `${prototypeCount} made` };
+  const ready = planned && planned.plan.missing.length === 0 && !missing.some(({ what }) => what === "school");
+  return ready ? { state: "next", words: "ready for the first" } : { state: "missing", words: "waits for the plan" };
+}
