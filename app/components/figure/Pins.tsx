@@ -1,0 +1,55 @@
+import type { FigureView, Finding } from "../../../core/fitting/fitting.ts";
+import { FIELD } from "./geometry.ts";
+
+/** A finding as a pin: its number, its kind, its place. */
+export interface Pin {
+  readonly label: string;
+  readonly kind: Finding["kind"];
+  readonly view: FigureView;
+  readonly x: number;
+  readonly y: number;
+  /** The pin in hand. */
+  readonly lit?: boolean;
+}
+
+const RADIUS = 9;
+
+/** Pins on one view. The head's form tells the kind without colour: round for loose, square for tight, a peak for rides. */
+export function Pins({ pins, view }: { pins: readonly Pin[]; view: FigureView }) {
+  return pins
+    .filter((pin) => pin.view === view)
+    .map(({ label, kind, x, y, lit }) => (
+      <g key={`${label} ${x} ${y}`} transform={`translate(${x * FIELD.width} ${y * FIELD.height})`}>
+        {lit ? (
+          <circle
+            r={RADIUS + 5}
+            fill="none"
+            stroke="var(--stz-palette-bench-mulberry)"
+            strokeWidth={2}
+            strokeDasharray="4 3"
+          />
+        ) : null}
+        <PinHead kind={kind} />
+        <text
+          textAnchor="middle"
+          y={kind === "rides" ? 6 : 4.5}
+          fontSize={12}
+          fontWeight={750}
+          fill="var(--stz-palette-bench-onMulberry)"
+        >
+          {label}
+        </text>
+      </g>
+    ));
+}
+
+function PinHead({ kind }: { kind: Finding["kind"] }) {
+  const look = {
+    fill: "var(--stz-palette-bench-mulberry)",
+    stroke: "var(--stz-palette-bench-sheet)",
+    strokeWidth: 1.5,
+  };
+  if (kind === "loose") return <circle r={RADIUS} {...look} />;
+  if (kind === "tight") return <rect x={-RADIUS} y={-RADIUS} width={2 * RADIUS} height={2 * RADIUS} {...look} />;
+  return <path d={`M 0 ${-RADIUS - 4} L ${RADIUS + 4} ${RADIUS} H ${-RADIUS - 4} Z`} {...look} />;
+}

@@ -1,0 +1,54 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import type { Fields, Unsaved } from "../../forms/unsaved.ts";
+import { draftNames } from "./draftNames.ts";
+
+interface BeginFittingProps {
+  readonly prototypeId: number;
+  readonly isForm: boolean;
+  readonly today: string;
+  readonly draft: Fields | undefined;
+  readonly unsaved: Unsaved | undefined;
+}
+
+/** Begins a fitting: the day, who wears it, and what to watch for before anything is tried on. */
+export function BeginFitting({ prototypeId, isForm, today, draft, unsaved }: BeginFittingProps) {
+  return (
+    <Box sx={{ maxWidth: 620 }}>
+      <Alert severity="info" icon={false} sx={{ mb: 2.5 }}>
+        Ask before touching; offer another person present. Mind the pins inside. Pain, numbness, tingling or
+        breathlessness: take it off at once. <TextLink to="/care">More on care</TextLink>
+      </Alert>
+      <RecordForm
+        draftForm={draftNames.begin(prototypeId)}
+        draft={draft ?? null}
+        start={{ fittedOn: today, on: isForm ? "form" : "wearer" }}
+        unsaved={unsaved}
+        hidden={{ intent: "begin" }}
+        submitLabel="Begin the fitting"
+      >
+        <ChoiceInput
+          name="on"
+          legend="Worn by"
+          choices={[
+            { value: "wearer", label: "the wearer" },
+            { value: "form", label: "a dress form" },
+          ]}
+        />
+        <Box sx={{ maxWidth: 220 }}>
+          <TextInput name="fittedOn" label="Fitted on" type="date" />
+        </Box>
+        <TextInput
+          name="notes"
+          label="Notes"
+          lines={3}
+          hint="What was done in it: stood, sat, bent, walked; worn over what."
+        />
+      </RecordForm>
+    </Box>
+  );
+}

@@ -1,0 +1,8 @@
+/** Names under which the half-filled forms of the fitting page are kept. */
+export const draftNames = {
+  begin: (prototypeId: number) => `fitting-new:${prototypeId}`,
+  finding: (fittingId: number) => `finding:${fittingId}`,
+  reading: (fittingId: number) => `reading:${fittingId}`,
+  decision: (findingId: number) => `decision:${findingId}`,
+  judgement: (findingId: number) => `judgement:${findingId}`,
+} as const;

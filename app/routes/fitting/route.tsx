@@ -1,0 +1,80 @@
+import { data } from "react-router";
+import { formatDay } from "../../../core/units/day.ts";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { readFields } from "../../forms/fields.server.ts";
+import type { Unsaved } from "../../forms/unsaved.ts";
+import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import { readJob } from "../../server/jobContext.ts";
+import type { Route } from "./+types/route.ts";
+import { FITTING_ACTIONS } from "./actions.server.ts";
+import { BeginFitting } from "./BeginFitting.tsx";
+import { draftNames } from "./draftNames.ts";
+import { FittingSheet } from "./FittingSheet.tsx";
+import { loadFitting } from "./loadFitting.server.ts";
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  {
+    title: loaderData ? `Fitting of prototype ${loaderData.prototype.number}, ${loaderData.job.name} · Stenz` : "Stenz",
+  },
+];
+
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) =>
+  loadFitting(storeOf(context), params, new URL(request.url).searchParams),
+);
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const jobId = idFrom(params.jobId, "job");
+  const number = idFrom(params.number, "prototype");
+  const fields = await readFields(request);
+  const act = FITTING_ACTIONS[fields.intent ?? ""];
+  if (!act)
+    return data<Unsaved>({ fields, errors: { form: "Expected one of the forms of this page." } }, { status: 400 });
+  return storeOf(context).inTransaction(async (repositories) => {
+    const read = await readJob(repositories, jobId);
+    const prototype = found(
+      read.prototypes.find((one) => one.number === number),
+      "prototype",
+    );
+    return act({ repositories, read, prototype, fields, address: `/jobs/${jobId}/prototypes/${number}/fitting` });
+  });
+});
+
+export default function FittingPage({ loaderData, actionData }: Route.ComponentProps) {
+  const { job, prototype, fitting, drafts, isForm } = loaderData;
+  const unsaved = actionData as Unsaved | undefined;
+  const address = `/jobs/${job.id}/prototypes/${prototype.number}`;
+  return (
+    <>
+      <PageHead
+        title={`Fitting of prototype ${prototype.number}`}
+        above={<TextLink to={address}>Prototype {prototype.number}</TextLink>}
+        below={
+          fitting
+            ? `${formatDay(fitting.fittedOn)}, ${fitting.on === "form" ? "on a form: it does not breathe and does not squash" : "on the wearer"}.${fitting.notes ? ` ${fitting.notes}` : ""}`
+            : "One try-on: what is seen, where, how much."
+        }
+        actions={
+          fitting ? (
+            <LinkButton to={`/jobs/${job.id}/prototypes`} variant="outlined">
+              Plan the next
+            </LinkButton>
+          ) : null
+        }
+      />
+      {fitting ? (
+        <FittingSheet {...loaderData} fitting={fitting} unsaved={unsaved} />
+      ) : (
+        <BeginFitting
+          prototypeId={prototype.id}
+          isForm={isForm}
+          today={loaderData.today}
+          draft={drafts[draftNames.begin(prototype.id)]}
+          unsaved={unsaved}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,140 @@
+import Alert from "@mui/material/Alert";
+import Typography from "@mui/material/Typography";
+import { redirect } from "react-router";
+import { schoolOf } from "../../../core/ease/schools/index.ts";
+import { frozenRings } from "../../../core/fitting/frozenRings.ts";
+import { madeInRealCloth, PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
+import { ringName } from "../../../core/fitting/ringName.ts";
+import { ringKey } from "../../../core/fitting/rings.ts";
+import { stepOn } from "../../../core/fitting/stepOn.ts";
+import { formatDay } from "../../../core/units/day.ts";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { StepTable } from "../../components/prototype/StepTable.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { useFormUnit } from "../../components/units/useFormUnit.ts";
+import { readFields } from "../../forms/fields.server.ts";
+import { readSewn } from "../../forms/prototypeForm.server.ts";
+import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import { readJob } from "../../server/jobContext.ts";
+import type { Route } from "./+types/route.ts";
+import { SewnFields } from "./SewnFields.tsx";
+
+const draftOf = (jobId: number, number: number) => `sewn:${jobId}:${number}`;
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: loaderData ? `Prototype ${loaderData.prototype.number}, ${loaderData.job.name} · Stenz` : "Stenz" },
+];
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const { job, prototypes, fittings } = await readJob(store, idFrom(params.jobId, "job"));
+  const number = idFrom(params.number, "prototype");
+  const prototype = found(
+    prototypes.find((one) => one.number === number),
+    "prototype",
+  );
+  const before = prototypes.find((one) => one.number === number - 1) ?? null;
+  return {
+    job: { id: job.id, name: job.name },
+    prototype,
+    steps: stepOn(before, frozenRings(prototype.frozen)),
+    isLast: number === prototypes.length,
+    fitted: fittings.some(({ prototypeId }) => prototypeId === prototype.id),
+    draft: await store.drafts.find(draftOf(job.id, number)),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const jobId = idFrom(params.jobId, "job");
+  const number = idFrom(params.number, "prototype");
+  const fields = await readFields(request);
+  return storeOf(context).inTransaction(async ({ prototypes, drafts }) => {
+    const prototype = found(await prototypes.find(jobId, number), "prototype");
+    const sewn = readSewn(fields, prototype.frozen.rings, fields.unit === "in" ? "in" : "cm");
+    if (!sewn.ok) return invalid(fields, sewn.errors);
+    const outcome = await prototypes.saveSewn({ ...prototype, version: Number(fields.version) }, sewn.value);
+    if (outcome.saved) {
+      await drafts.drop(draftOf(jobId, number));
+      return redirect(`/jobs/${jobId}/prototypes/${number}`);
+    }
+    const theirs = found(outcome.theirs, "prototype");
+    const rows = theirs.frozen.rings.map((ring) => {
+      const name = ringKey(ring);
+      return {
+        name,
+        label: ringName(ring),
+        yours: fields[name] ?? "",
+        theirs: theirs.sewn.find((one) => ringKey(one) === name)?.text ?? "",
+      };
+    });
+    return conflict(fields, theirs.version, rows);
+  });
+});
+
+export default function PrototypePage({ loaderData, actionData }: Route.ComponentProps) {
+  const { job, prototype, steps, isLast, fitted, draft } = loaderData;
+  const unit = useFormUnit(actionData?.fields, draft);
+  const { frozen, number } = prototype;
+  const test = `hand test ${frozen.test.direction}, ${formatDay(frozen.test.testedOn)}`;
+  const school = schoolOf(frozen.school).name.toLowerCase();
+  const sheet = `sheet of ${formatDay(frozen.sheet.takenOn)}`;
+  const address = `/jobs/${job.id}/prototypes/${number}`;
+  return (
+    <>
+      <PageHead
+        title={`Prototype ${number}`}
+        above={<TextLink to={`/jobs/${job.id}/prototypes`}>Prototypes</TextLink>}
+        below={`Started ${formatDay(prototype.startedOn)}, ${PROTOTYPE_KINDS.find(({ id }) => id === prototype.kind)?.name}. Frozen: ${sheet}; ${frozen.cloth.name}, ${test}; ${school}.`}
+        actions={
+          <>
+            <LinkButton to={`${address}/fitting`} variant="contained">
+              {fitted ? "To the fitting" : "Fit it"}
+            </LinkButton>
+            {isLast ? (
+              <LinkButton to={`/jobs/${job.id}/prototypes`} variant="outlined">
+                Plan the next
+              </LinkButton>
+            ) : null}
+          </>
+        }
+      />
+      {madeInRealCloth(prototype.kind) ? null : (
+        <Alert severity="info" icon={false} sx={{ mb: 2 }}>
+          Not made in the real cloth: it can tell about lines and lengths, but stretch and tension found on it do not
+          count for the garment.
+        </Alert>
+      )}
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        {number === 1 ? "The plan it was made from" : `From prototype ${number - 1} to ${number}`}
+      </Typography>
+      <StepTable
+        label={`Plan of prototype ${number}`}
+        steps={steps}
+        changes={frozen.changes}
+        stretch={frozen.stretch}
+        sources={{ body: sheet, garment: `frozen plan by ${school}`, cloth: test }}
+        beforeNumber={number === 1 ? null : number - 1}
+      />
+      <Typography variant="h2" sx={{ mt: 4, mb: 0.5 }}>
+        As sewn
+      </Typography>
+      <Typography color="text.secondary" sx={{ mb: 1.5 }}>
+        Lay the garment flat, unstretched, and measure it straight across. Twice the width is its girth.
+      </Typography>
+      <RecordForm
+        key={prototype.version}
+        draftForm={draftOf(job.id, number)}
+        draft={draft}
+        start={Object.fromEntries(prototype.sewn.map((ring) => [ringKey(ring), ring.text]))}
+        unsaved={actionData}
+        hidden={{ version: prototype.version, unit }}
+        submitLabel="Keep these widths"
+      >
+        <SewnFields prototype={prototype} unit={unit} />
+      </RecordForm>
+    </>
+  );
+}
