@@ -5,8 +5,8 @@ import type { LengthUnit } from "../../core/units/length.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
 import type { Fields } from "./unsaved.ts";
 
-/** Longest length a tape reads, mm; beyond it the text is a slip, not a body. */
-const LONGEST_MM = 5000;
+/** Longest length looked at, mm: room for a slip of ten times, which the checks then offer to repair. */
+const LONGEST_MM = 20_000;
 
 /** Name of the form field of a measure. */
 export const measureField = (code: MeasureCode, side: Side): string => `${code}.${side}`;
@@ -26,7 +26,7 @@ export function readMeasures(
       const parsed = parseLength(text, unit);
       if (!parsed.ok) errors[name] = parsed.problem.message;
       else if (!(parsed.value > 0 && parsed.value <= LONGEST_MM)) {
-        errors[name] = `Expected a length above 0 and up to 500 cm, but got “${text}”.`;
+        errors[name] = `Expected a length above 0 and up to 20 m, but got “${text}”.`;
       } else values.push({ code: measure.code, side, text, mm: parsed.value });
     }
   }

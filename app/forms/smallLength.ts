@@ -1,5 +1,4 @@
 import { fail, ok, type Result } from "../../core/result.ts";
-import { formatLength } from "../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
 
@@ -34,5 +33,6 @@ export function withItsUnit(text: string, unit: LengthUnit | "mm"): string {
   return BARE.test(text.trim()) ? `${text.trim()} ${unit}` : text.trim();
 }
 
-/** Half of a girth as text with its unit, for a field that asks for the flat width. */
-export const flatText = (girthMm: number, unit: LengthUnit): string => `${formatLength(girthMm / 2, unit, 16)} ${unit}`;
+/** Takes the unit off again where the field already says it. */
+export const withoutUnit = (text: string, unit: LengthUnit | "mm"): string =>
+  text.endsWith(` ${unit}`) ? text.slice(0, -unit.length - 1) : text;

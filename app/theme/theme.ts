@@ -62,6 +62,23 @@ export const theme: Theme = createTheme({
     },
     MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
     MuiTableCell: { styleOverrides: { root: { padding: "7px 12px", fontSize: "0.95rem" }, head: { fontWeight: 650 } } },
+    MuiAlert: {
+      styleOverrides: {
+        root: ({ theme: t }) => ({
+          fontSize: "0.98rem",
+          color: t.vars.palette.text.primary,
+          borderLeftWidth: 5,
+          "&.MuiAlert-colorInfo": {
+            backgroundColor: t.vars.palette.background.paper,
+            borderLeftColor: t.vars.palette.secondary.main,
+          },
+          "&.MuiAlert-colorWarning": {
+            backgroundColor: t.vars.palette.bench.cautionGround,
+            borderLeftColor: t.vars.palette.warning.main,
+          },
+        }),
+      },
+    },
     MuiLink: { defaultProps: { underline: "hover" } },
     MuiTooltip: { defaultProps: { arrow: true } },
   },

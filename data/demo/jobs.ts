@@ -50,7 +50,7 @@ async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, s
     side: "both",
     view: "back",
     x: 0.5,
-    y: 0.37,
+    y: 0.46,
     amountMm: 24,
     note: "Stands off in the small of the back.",
   });
@@ -60,7 +60,7 @@ async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, s
     side: "both",
     view: "front",
     x: 0.58,
-    y: 0.55,
+    y: 0.58,
     amountMm: 30,
     note: "Folds under the belly.",
   });
@@ -70,7 +70,7 @@ async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, s
     side: "left",
     view: "back",
     x: 0.38,
-    y: 0.6,
+    y: 0.65,
     amountMm: 12,
     note: "After the walk.",
   });
@@ -112,7 +112,7 @@ async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, s
     side: "both",
     view: "front",
     x: 0.64,
-    y: 0.55,
+    y: 0.58,
     amountMm: 9,
     note: "Let some of it back.",
   });
@@ -151,7 +151,7 @@ async function firstFitting(repositories: Repositories, { maro }: DemoPeople, sh
     side: "both",
     view: "back",
     x: 0.5,
-    y: 0.37,
+    y: 0.46,
     amountMm: 18,
     note: "Slides down when she pushes off.",
   });

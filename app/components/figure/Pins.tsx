@@ -1,5 +1,5 @@
 import type { FigureView, Finding } from "../../../core/fitting/fitting.ts";
-import { FIELD } from "./geometry.ts";
+import { FIELD, type Place } from "./geometry.ts";
 
 /** A finding as a pin: its number, its kind, its place. */
 export interface Pin {
@@ -8,8 +8,6 @@ export interface Pin {
   readonly view: FigureView;
   readonly x: number;
   readonly y: number;
-  /** The pin in hand. */
-  readonly lit?: boolean;
 }
 
 const RADIUS = 9;
@@ -18,17 +16,8 @@ const RADIUS = 9;
 export function Pins({ pins, view }: { pins: readonly Pin[]; view: FigureView }) {
   return pins
     .filter((pin) => pin.view === view)
-    .map(({ label, kind, x, y, lit }) => (
+    .map(({ label, kind, x, y }) => (
       <g key={`${label} ${x} ${y}`} transform={`translate(${x * FIELD.width} ${y * FIELD.height})`}>
-        {lit ? (
-          <circle
-            r={RADIUS + 5}
-            fill="none"
-            stroke="var(--stz-palette-bench-mulberry)"
-            strokeWidth={2}
-            strokeDasharray="4 3"
-          />
-        ) : null}
         <PinHead kind={kind} />
         <text
           textAnchor="middle"
@@ -41,6 +30,23 @@ export function Pins({ pins, view }: { pins: readonly Pin[]; view: FigureView })
         </text>
       </g>
     ));
+}
+
+/** The place where a finding is about to be put. */
+export function PendingPin({ place, view }: { place: Place | null; view: FigureView }) {
+  if (place?.view !== view) return null;
+  return (
+    <g transform={`translate(${place.x * FIELD.width} ${place.y * FIELD.height})`}>
+      <circle
+        r={RADIUS + 2}
+        fill="none"
+        stroke="var(--stz-palette-bench-mulberry)"
+        strokeWidth={2.2}
+        strokeDasharray="4 3"
+      />
+      <path d="M -4 0 h 8 M 0 -4 v 8" stroke="var(--stz-palette-bench-mulberry)" strokeWidth={2.2} />
+    </g>
+  );
 }
 
 function PinHead({ kind }: { kind: Finding["kind"] }) {

@@ -20,6 +20,8 @@ interface RecordFormProps {
   readonly children: ReactNode;
   readonly hidden?: Readonly<Record<string, string | number>>;
   readonly action?: string;
+  /** The form is not what one came to the page for: its button steps back. */
+  readonly quiet?: boolean;
   /** Further buttons beside the submit button. */
   readonly beside?: ReactNode;
 }
@@ -29,7 +31,18 @@ interface RecordFormProps {
  * errors beside the fields, and set beside the other version when somebody else saved first.
  */
 export function RecordForm(props: RecordFormProps) {
-  const { draftForm, draft = null, start = {}, unsaved, submitLabel, children, hidden = {}, action, beside } = props;
+  const {
+    draftForm,
+    draft = null,
+    start = {},
+    unsaved,
+    submitLabel,
+    children,
+    hidden = {},
+    action,
+    beside,
+    quiet = false,
+  } = props;
   const element = useRef<HTMLFormElement>(null);
   const keep = useDraft(draftForm);
   const saving = useNavigation().state === "submitting";
@@ -63,7 +76,7 @@ export function RecordForm(props: RecordFormProps) {
         ) : null}
         {children}
         <Stack direction="row" spacing={1.5} sx={{ mt: 1, flexWrap: "wrap" }}>
-          <Button type="submit" variant="contained" disabled={saving}>
+          <Button type="submit" variant={quiet ? "outlined" : "contained"} disabled={saving}>
             {unsaved?.theirs ? "Save mine over theirs" : submitLabel}
           </Button>
           {beside}

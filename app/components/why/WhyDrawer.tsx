@@ -6,6 +6,7 @@ import { createContext, type ReactNode, useContext, useMemo, useState } from "re
 import type { Explanation, NumberKind, Term } from "../../../core/explain/explanation.ts";
 import { substitute } from "../../../core/explain/substitute.ts";
 import { useLengths } from "../units/UnitContext.tsx";
+import { visuallyHidden } from "../visuallyHidden.ts";
 import { writeNumber } from "./writeNumber.ts";
 
 const WhyContext = createContext<(explanation: Explanation) => void>(() => undefined);
@@ -50,12 +51,12 @@ export function Why({
     <Box
       component="button"
       type="button"
-      aria-label={`${label}: show the formula`}
       onClick={() => {
         const explanation = explain();
         if (explanation) show(explanation);
       }}
       sx={{
+        position: "relative",
         font: "inherit",
         color: "inherit",
         background: "none",
@@ -69,6 +70,7 @@ export function Why({
       }}
     >
       {children}
+      <Box component="span" sx={visuallyHidden}>{` ${label}: show the formula`}</Box>
     </Box>
   );
 }

@@ -125,6 +125,7 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
             unsaved={forTest ? undefined : actionData}
             hidden={{ version: cloth.version, intent: "cloth" }}
             submitLabel="Save"
+            quiet
           >
             <ClothFields />
           </RecordForm>

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
 import { FINDING_KINDS, findingKindOf, isFindingKindId } from "../../../core/fitting/findings/index.ts";
 import type { FigureView, Finding, FindingSide } from "../../../core/fitting/fitting.ts";
@@ -11,7 +11,7 @@ import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
-import { smallUnit } from "../../forms/smallLength.ts";
+import { smallUnit, withoutUnit } from "../../forms/smallLength.ts";
 import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
 
@@ -58,6 +58,11 @@ export function FindingForm({ fittingId, zones, start, draft, unsaved, count, on
   const kept = unsaved?.fields ?? draft;
   const unit = useFormUnit(kept);
   const [seen, setSeen] = useState<Seen>(() => seenAtFirst(kept, finding, place));
+  const sheet = useRef<HTMLDivElement>(null);
+  // On a small screen the form opens below the figure: bring it into view.
+  useEffect(() => {
+    void sheet.current?.scrollIntoView({ block: "nearest" });
+  }, []);
   // A second tap moves the finding; what was typed meanwhile stays.
   useEffect(() => {
     if (place) setSeen((before) => ({ ...before, ...tapped(place) }));
@@ -71,6 +76,7 @@ export function FindingForm({ fittingId, zones, start, draft, unsaved, count, on
   const at = seen.place ?? placeOf((seen.zone || "waist") as Zone, (seen.side || "both") as FindingSide, seen.view);
   return (
     <Paper
+      ref={sheet}
       component="section"
       aria-label={finding ? "Change a finding" : "New finding"}
       sx={{ p: 2, mb: 3, borderColor: "primary.main" }}
@@ -81,7 +87,15 @@ export function FindingForm({ fittingId, zones, start, draft, unsaved, count, on
       <RecordForm
         draftForm={finding ? `finding-edit:${finding.id}` : draftNames.finding(fittingId)}
         draft={draft ?? null}
-        start={finding ? { amount: finding.amountText, folded: finding.folded ? "yes" : "", note: finding.note } : {}}
+        start={
+          finding
+            ? {
+                amount: withoutUnit(finding.amountText, smallUnit(unit)),
+                folded: finding.folded ? "yes" : "",
+                note: finding.note,
+              }
+            : {}
+        }
         unsaved={unsaved}
         hidden={{
           intent: "finding",

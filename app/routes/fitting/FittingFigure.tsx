@@ -2,21 +2,40 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { Figure } from "../../components/figure/Figure.tsx";
 import type { Place } from "../../components/figure/geometry.ts";
-import { type Pin, Pins } from "../../components/figure/Pins.tsx";
+import { PendingPin, type Pin, Pins } from "../../components/figure/Pins.tsx";
+
+interface FittingFigureProps {
+  readonly pins: readonly Pin[];
+  /** Where the finding being written down is. */
+  readonly pending: Place | null;
+  readonly onPick: (place: Place) => void;
+}
 
 /** The figure, front and back, with a pin for every finding. A tap says where the next one is. */
-export function FittingFigure({ pins, onPick }: { pins: readonly Pin[]; onPick: (place: Place) => void }) {
+export function FittingFigure({ pins, pending, onPick }: FittingFigureProps) {
   return (
     <Box>
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", maxWidth: 520 }}>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: "1fr 1fr",
+          maxWidth: { xs: 640, md: 520 },
+          mx: { xs: "auto", md: 0 },
+        }}
+      >
         {(["front", "back"] as const).map((view) => (
           <Box key={view}>
             <Figure
               view={view}
               withGarment
-              maxHeight={480}
+              maxHeight={560}
               label={`Findings, ${view}: ${pins.filter((pin) => pin.view === view).length}. Tap a place to put one there.`}
-              over={<Pins pins={pins} view={view} />}
+              over={
+                <>
+                  <Pins pins={pins} view={view} />
+                  <PendingPin place={pending} view={view} />
+                </>
+              }
               onPick={onPick}
             />
             <Typography align="center" color="text.secondary" sx={{ fontSize: "0.85rem" }}>

@@ -62,7 +62,11 @@ export function FittingSheet({
         }}
       >
         <Box sx={{ position: { md: "sticky" }, top: 12 }}>
-          <FittingFigure pins={pins} onPick={(place) => setStart({ place, finding: null })} />
+          <FittingFigure
+            pins={pins}
+            pending={start?.place ?? null}
+            onPick={(place) => setStart({ place, finding: null })}
+          />
           {open ? null : (
             <Button variant="outlined" sx={{ mt: 1 }} onClick={() => setStart({ place: null, finding: null })}>
               Put a finding by name

@@ -103,9 +103,11 @@ function JudgedView({ finding, judgement, strain, onAgain }: JudgedViewProps) {
         </>
       )}
       {note ? <Box sx={{ color: "text.secondary" }}>{note}</Box> : null}
-      <Button size="small" onClick={onAgain}>
-        Judge again
-      </Button>
+      <Box sx={{ mt: 0.5, ml: -1 }}>
+        <Button size="small" onClick={onAgain}>
+          Judge again
+        </Button>
+      </Box>
     </Box>
   );
 }

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
+import type { Theme } from "@mui/material/styles";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
@@ -18,6 +19,7 @@ import type { Explanation } from "../../../core/explain/explanation.ts";
 import { StretchMark } from "../../components/stretch/StretchMark.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { type LengthWriter, useLengths } from "../../components/units/UnitContext.tsx";
+import { visuallyHidden } from "../../components/visuallyHidden.ts";
 import { Why } from "../../components/why/WhyDrawer.tsx";
 
 interface ZoneTableProps {
@@ -66,7 +68,7 @@ export function ZoneTable({ zonePlan, pullOn, chosen, explain }: ZoneTableProps)
   const zoneName = ZONE_NAMES[zone];
   const ring = pullOn.share.find((verdict) => verdict.ring === zone);
   return (
-    <Paper component="section" aria-label={zoneName} sx={{ overflowX: "auto" }}>
+    <Paper component="section" aria-label={zoneName} sx={{ position: "relative", overflowX: "auto", minWidth: 0 }}>
       <Box sx={{ display: "flex", alignItems: "baseline", gap: 1.5, px: 1.5, pt: 1.25 }}>
         <Typography variant="h2">{zoneName}</Typography>
         <Box sx={{ color: "text.secondary" }}>
@@ -85,7 +87,11 @@ export function ZoneTable({ zonePlan, pullOn, chosen, explain }: ZoneTableProps)
       <Table
         size="small"
         aria-label={`${zoneName} by school`}
-        sx={{ "& th, & td": { px: 1.25 }, "& tr:last-child > *": { borderBottom: 0 } }}
+        sx={{
+          "& th, & td": { px: 1.25, py: 0.6 },
+          "& tbody th, & tbody td": { whiteSpace: "nowrap" },
+          "& tr:last-child > *": { borderBottom: 0 },
+        }}
       >
         <TableHead>
           <TableRow>
@@ -160,7 +166,7 @@ function Value({
 
 function ShareMark({ consequences }: { consequences: Consequences }) {
   return (
-    <Box component="span" sx={{ ml: 1, display: { xs: "none", sm: "inline" } }}>
+    <Box sx={{ mt: 0.25, lineHeight: 1 }}>
       <StretchMark step={stretchStepOf(consequences.shareUsed, consequences.strain)} />
     </Box>
   );
@@ -190,21 +196,12 @@ function PullOn({
 
 const bigStyle = { fontSize: "1.15rem", fontWeight: 750 } as const;
 
+/** The chosen school's column: sunken, between two lines. */
 const columnStyle = (chosen: boolean) =>
   chosen
     ? {
         bgcolor: "bench.sunken",
-        borderLeft: "2px solid",
-        borderRight: "2px solid",
-        borderLeftColor: "primary.main",
-        borderRightColor: "primary.main",
+        boxShadow: (t: Theme) =>
+          `inset 2px 0 ${t.vars.palette.primary.main}, inset -2px 0 ${t.vars.palette.primary.main}`,
       }
-    : { borderLeft: "2px solid transparent", borderRight: "2px solid transparent" };
-
-const visuallyHidden = {
-  position: "absolute",
-  width: 1,
-  height: 1,
-  overflow: "hidden",
-  clipPath: "inset(50%)",
-} as const;
+    : {};

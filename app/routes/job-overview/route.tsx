@@ -103,6 +103,7 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
             unsaved={actionData}
             hidden={{ version: job.version }}
             submitLabel="Rename"
+            quiet
           >
             <TextInput name="name" label="Name of the job" />
           </RecordForm>

@@ -16,6 +16,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { readFields } from "../../forms/fields.server.ts";
 import { readSewn } from "../../forms/prototypeForm.server.ts";
+import { withoutUnit } from "../../forms/smallLength.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { readJob } from "../../server/jobContext.ts";
@@ -128,7 +129,7 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
         key={prototype.version}
         draftForm={draftOf(job.id, number)}
         draft={draft}
-        start={Object.fromEntries(prototype.sewn.map((ring) => [ringKey(ring), ring.text]))}
+        start={Object.fromEntries(prototype.sewn.map((ring) => [ringKey(ring), withoutUnit(ring.text, unit)]))}
         unsaved={actionData}
         hidden={{ version: prototype.version, unit }}
         submitLabel="Keep these widths"

@@ -135,6 +135,7 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
             unsaved={actionData}
             hidden={{ version: wearer.version }}
             submitLabel="Save"
+            quiet
           >
             <WearerFields />
           </RecordForm>

@@ -33,7 +33,7 @@ function habitTerm({ school, habit }: SchoolOutcome, zone: string, { settings }:
         symbol: "c",
         meaning: `taken off each quarter at the ${zone}, by the stretch of the cloth`,
         value: habit,
-        unit: "difference",
+        unit: "amount",
         kind: "setting",
         source: settings,
       };

@@ -1,0 +1,246 @@
+import { describe, expect, it } from "vitest";
+import { sampleFinding, samplePrototype } from "../../core/testing/sampleJob.ts";
+import { readCloth, readHandTest } from "./clothForm.server.ts";
+import { readDecision, readJudgement } from "./decisionForm.server.ts";
+import { readFinding, readFitting, readReading } from "./fittingForm.server.ts";
+import { readNewPrototype, readSewn } from "./prototypeForm.server.ts";
+import { readSheet } from "./sheetForm.server.ts";
+import { parseSmallLength, withItsUnit } from "./smallLength.ts";
+import type { Fields } from "./unsaved.ts";
+import { readWearer } from "./wearerForm.server.ts";
+
+const TODAY = "2026-11-24";
+const errorsOf = (read: { ok: boolean; errors?: unknown }) => (read.ok ? {} : read.errors);
+
+describe("small lengths", () => {
+  it.each([
+    ["24", "cm", 24],
+    ["2.4 cm", "cm", 24],
+    ["15/16", "in", 23.8125],
+    ["24 mm", "in", 24],
+  ] as const)("reads %s beside %s as %f mm", (text, unit, mm) => {
+    const parsed = parseSmallLength(text, unit, 500);
+    expect(parsed.ok && parsed.value).toBeCloseTo(mm, 9);
+  });
+
+  it.each(["", "0", "-3", "501", "wide"])("refuses “%s” with an example", (text) => {
+    const parsed = parseSmallLength(text, "cm", 500);
+    expect(parsed.ok ? "" : parsed.problem.message).toMatch(/^Expected an amount/);
+  });
+
+  it("puts the unit behind a bare number only", () => {
+    expect([withItsUnit("32.8", "cm"), withItsUnit(" 13 in", "cm")]).toEqual(["32.8 cm", "13 in"]);
+  });
+});
+
+describe("a wearer and a cloth", () => {
+  it("need a name", () => {
+    expect(errorsOf(readWearer({ name: "  ", kind: "person" }))).toEqual({
+      name: "Expected a name, but the field is empty.",
+    });
+    expect(errorsOf(readCloth({ kind: "knit" }))).toEqual({ name: "Expected a name, but the field is empty." });
+  });
+
+  it("refuse a text too long and a kind unknown", () => {
+    const errors = errorsOf(readWearer({ name: "x".repeat(121), kind: "ghost" }));
+    expect(errors).toEqual({
+      name: "Expected at most 120 characters, but there are 121.",
+      kind: 'Expected person or form (person, form), but got "ghost".',
+    });
+  });
+});
+
+describe("a sheet", () => {
+  const head = { takenOn: TODAY, unit: "cm", tape: "snug" };
+
+  it("keeps both units of one sheet, each as typed", () => {
+    const sheet = readSheet({ ...head, "waist.single": "74,2", "hip.single": "39 3/4 in" }, TODAY);
+    expect(sheet.ok && sheet.value.values).toEqual([
+      { code: "waist", side: "single", text: "74,2", mm: 742 },
+      { code: "hip", side: "single", text: "39 3/4 in", mm: 1009.65 },
+    ]);
+  });
+
+  it("names every field that cannot be read", () => {
+    const sheet = readSheet(
+      { ...head, takenOn: "2027-01-01", "waist.single": "wide", "hip.single": "0", "leg_edge.left": "6000" },
+      TODAY,
+    );
+    expect(Object.keys(errorsOf(sheet) ?? {})).toEqual(["waist.single", "hip.single", "leg_edge.left", "takenOn"]);
+  });
+
+  it("asks for at least one measure", () => {
+    expect(errorsOf(readSheet(head, TODAY))).toEqual({
+      form: "Expected at least one measure, but all fields are empty.",
+    });
+  });
+});
+
+describe("a hand test", () => {
+  const fields = { direction: "across", testedOn: TODAY, gauge: "100", stretched: "162", after: "104" };
+
+  it("reads bare numbers in millimetres", () => {
+    expect(readHandTest(fields, 5, TODAY)).toMatchObject({
+      ok: true,
+      value: { gaugeMm: 100, stretchedMm: 162, afterMm: 104 },
+    });
+  });
+
+  it("leaves the length after 60 s out", () => {
+    expect(readHandTest({ ...fields, after: "" }, 5, TODAY)).toMatchObject({ ok: true, value: { afterMm: null } });
+  });
+
+  it.each([
+    [{ stretched: "90" }, "stretched"],
+    [{ after: "170" }, "after"],
+    [{ gauge: "1 m 2" }, "gauge"],
+    [{ gauge: "" }, "gauge"],
+    [{ direction: "up" }, "direction"],
+  ])("puts the error of %o beside its field", (own: Fields, field) => {
+    expect(Object.keys(errorsOf(readHandTest({ ...fields, ...own }, 5, TODAY)) ?? {})).toEqual([field]);
+  });
+});
+
+describe("a prototype", () => {
+  it("is started as one of the kinds, not in the future", () => {
+    expect(readNewPrototype({ kind: "sewn", startedOn: TODAY, number: "2" }, TODAY)).toMatchObject({
+      ok: true,
+      value: { number: 2 },
+    });
+    expect(
+      Object.keys(errorsOf(readNewPrototype({ kind: "knitted", startedOn: "2027-01-01", number: "2" }, TODAY)) ?? {}),
+    ).toEqual(["kind", "startedOn"]);
+  });
+
+  it("is measured flat: the girth is twice the width, the text keeps its unit", () => {
+    const { rings } = samplePrototype().frozen;
+    const sewn = readSewn({ waist: "33.1", "leg:left": "10 1/2 in", hip: "" }, rings, "cm");
+    expect(sewn.ok && sewn.value).toEqual([
+      { zone: "waist", side: "single", sewnMm: 662, text: "33.1 cm" },
+      { zone: "leg", side: "left", sewnMm: 533.4, text: "10 1/2 in" },
+    ]);
+    expect(Object.keys(errorsOf(readSewn({ waist: "x", hip: "0" }, rings, "cm")) ?? {})).toEqual(["waist", "hip"]);
+  });
+});
+
+describe("a fitting", () => {
+  const seen = { kind: "loose", zone: "waist", side: "both", view: "back", x: "0.5", y: "0.4", amount: "24", note: "" };
+  const zones = ["waist", "highHip", "hip", "leg"] as const;
+
+  it("has a day and somebody who wore it", () => {
+    expect(readFitting({ fittedOn: TODAY, on: "wearer" }, TODAY).ok).toBe(true);
+    expect(Object.keys(errorsOf(readFitting({ fittedOn: "", on: "cat" }, TODAY)) ?? {}).toSorted()).toEqual([
+      "fittedOn",
+      "on",
+    ]);
+  });
+
+  it("counts the depth of a fold twice, where the kind knows folds", () => {
+    expect(readFinding({ ...seen, folded: "yes" }, zones)).toMatchObject({
+      ok: true,
+      value: { amountMm: 48, amountText: "24 mm", folded: true },
+    });
+    expect(readFinding({ ...seen, kind: "tight", folded: "yes" }, zones)).toMatchObject({
+      ok: true,
+      value: { amountMm: 24, folded: false },
+    });
+  });
+
+  it.each([
+    [{ amount: "" }, "amount"],
+    [{ amount: "a lot" }, "amount"],
+    [{ zone: "bust" }, "zone"],
+    [{ kind: "gone" }, "kind"],
+    [{ kind: "rides", zone: "hip" }, "kind"],
+    [{ side: "top" }, "side"],
+  ])("puts the error of %o beside its field", (own: Fields, field) => {
+    expect(Object.keys(errorsOf(readFinding({ ...seen, ...own }, zones)) ?? {})).toContain(field);
+  });
+
+  it("reads a lift without a height and a closure pull with one", () => {
+    expect(readReading({ zone: "waist", kind: "lift", force: "430 g", height: "70" }, zones)).toMatchObject({
+      ok: true,
+      value: { heightMm: null },
+    });
+    expect(readReading({ zone: "waist", kind: "closure", force: "4", height: "70" }, zones)).toMatchObject({
+      ok: true,
+      value: { heightMm: 70 },
+    });
+    expect(errorsOf(readReading({ zone: "waist", kind: "closure", force: "0", height: "" }, zones))).toMatchObject({
+      force: expect.stringMatching(/above 0/),
+      height: expect.stringMatching(/empty/),
+    });
+  });
+});
+
+describe("a decision", () => {
+  const base = { decision: "accepted", seams: "2", version: "0", unit: "cm" };
+  const decide = (own: Fields) => readDecision({ ...base, ...own }, sampleFinding(), samplePrototype());
+  const proposed = (-0.65 * 24 * 653) / 742;
+
+  it("takes the proposal as it is computed, whatever the form says", () => {
+    const decided = decide({ amount: "999", proposed: "5" });
+    expect(decided.ok && decided.value.amountMm).toBeCloseTo(proposed, 9);
+  });
+
+  it("alters to an amount, with the share that comes to, or to a share", () => {
+    const amount = decide({ decision: "altered", amount: "20" });
+    expect(amount.ok && amount.value.amountMm).toBe(-20);
+    expect(amount.ok && amount.value.share).toBeCloseTo((20 * 742) / 653 / 24, 9);
+    const share = decide({ decision: "altered", share: "1" });
+    expect(share.ok && share.value.amountMm).toBeCloseTo((-24 * 653) / 742, 9);
+  });
+
+  it("gives girth for a tight zone", () => {
+    const tight = readDecision(
+      { ...base, decision: "altered", amount: "9" },
+      sampleFinding({ kind: "tight" }),
+      samplePrototype(),
+    );
+    expect(tight.ok && tight.value.amountMm).toBe(9);
+  });
+
+  it("refuses with a reason only", () => {
+    expect(errorsOf(decide({ decision: "refused", reason: " " }))).toEqual({
+      reason: "Expected the reason for refusing, but the field is empty.",
+    });
+    expect(decide({ decision: "refused", reason: "One leg only." })).toMatchObject({
+      ok: true,
+      value: { amountMm: null },
+    });
+  });
+
+  it.each([
+    [{ decision: "altered" }, "amount"],
+    [{ decision: "altered", amount: "5", share: "0.5" }, "amount"],
+    [{ decision: "altered", share: "3" }, "share"],
+    [{ decision: "altered", share: "half" }, "share"],
+    [{ seams: "1.5" }, "seams"],
+    [{ decision: "maybe" }, "decision"],
+  ])("puts the error of %o beside its field", (own: Fields, field) => {
+    expect(Object.keys(errorsOf(decide(own)) ?? {})).toEqual([field]);
+  });
+});
+
+describe("a judgement", () => {
+  it("takes the verdict the numbers suggest, unless the maker has one", () => {
+    expect(readJudgement({ left: "gone", verdict: "" }, sampleFinding())).toMatchObject({
+      ok: true,
+      value: { residualMm: 0, verdict: "cured" },
+    });
+    expect(readJudgement({ left: "over", residual: "9", verdict: "" }, sampleFinding())).toMatchObject({
+      ok: true,
+      value: { residualMm: -9, verdict: "overdone" },
+    });
+    expect(readJudgement({ left: "still", residual: "9", verdict: "unchanged" }, sampleFinding())).toMatchObject({
+      ok: true,
+      value: { verdict: "unchanged" },
+    });
+  });
+
+  it("asks how much is left", () => {
+    expect(
+      Object.keys(errorsOf(readJudgement({ left: "still", residual: "", verdict: "" }, sampleFinding())) ?? {}),
+    ).toEqual(["residual"]);
+  });
+});

@@ -1,0 +1,82 @@
+import { describe, expect, it } from "vitest";
+import { SAMPLE_TEST } from "../testing/sampleJob.ts";
+import { countingTest, type SwatchTest } from "./cloth.ts";
+import { evaluateHandTest } from "./handTest.ts";
+import { stretchClassOf } from "./stretchClass.ts";
+import { adviseDirection, summariseTests } from "./summary.ts";
+
+const test = (own: Partial<SwatchTest>): SwatchTest => ({ ...SAMPLE_TEST, ...own });
+
+describe("hand test", () => {
+  it("gives usable stretch, growth and recovery", () => {
+    const result = evaluateHandTest({ gaugeMm: 100, stretchedMm: 162, afterMm: 104 });
+    expect(result).toMatchObject({ ok: true });
+    if (!result.ok) return;
+    expect(result.value.usable).toBeCloseTo(0.62, 12);
+    expect(result.value.growth).toBeCloseTo(0.04, 12);
+    expect(result.value.recovery).toBeCloseTo(58 / 62, 12);
+    expect(result.value.willBag).toBe(false);
+  });
+
+  it("leaves growth and recovery unknown where the length after 60 s was not read", () => {
+    const result = evaluateHandTest({ gaugeMm: 100, stretchedMm: 150, afterMm: null });
+    expect(result.ok && result.value).toEqual({ usable: 0.5, growth: null, recovery: null, willBag: false });
+  });
+
+  it("says that a cloth will bag under 85 % recovery", () => {
+    const at = (afterMm: number) => {
+      const result = evaluateHandTest({ gaugeMm: 100, stretchedMm: 200, afterMm });
+      return result.ok && result.value.willBag;
+    };
+    expect([at(115), at(115.1)]).toEqual([false, true]);
+  });
+
+  it.each([
+    [{ gaugeMm: 10, stretchedMm: 15, afterMm: null }, "gauge-out-of-range"],
+    [{ gaugeMm: Number.NaN, stretchedMm: 15, afterMm: null }, "gauge-out-of-range"],
+    [{ gaugeMm: 100, stretchedMm: 100, afterMm: null }, "not-stretched"],
+    [{ gaugeMm: 100, stretchedMm: 501, afterMm: null }, "stretched-too-far"],
+    [{ gaugeMm: 100, stretchedMm: 150, afterMm: 99 }, "after-below-gauge"],
+    [{ gaugeMm: 100, stretchedMm: 150, afterMm: 151 }, "after-above-stretched"],
+  ])("refuses %o as %s", (lengths, code) => {
+    const result = evaluateHandTest(lengths);
+    expect(result.ok ? null : result.problem.code).toBe(code);
+  });
+});
+
+it("puts each stretch class just below its limit", () => {
+  expect([0, 0.149, 0.15, 0.25, 0.5, 0.75, 3].map(stretchClassOf)).toEqual([
+    "stable",
+    "stable",
+    "light",
+    "moderate",
+    "high",
+    "power",
+    "power",
+  ]);
+});
+
+it("lets the newest test of a direction count, and of one day the one entered last", () => {
+  const tests = [
+    test({ id: 1, testedOn: "2026-01-01" }),
+    test({ id: 2, testedOn: "2026-03-01" }),
+    test({ id: 3, testedOn: "2026-03-01" }),
+    test({ id: 4, testedOn: "2026-05-01", direction: "along" }),
+  ];
+  expect(countingTest(tests, "across")?.id).toBe(3);
+  expect(countingTest(tests, "bias")).toBeUndefined();
+});
+
+describe("direction advice", () => {
+  const across = test({ id: 1, stretchedMm: 148, afterMm: 102 });
+  const along = test({ id: 2, direction: "along", stretchedMm: 155, afterMm: 109 });
+
+  it("tells the direction that stretches most from the one that returns best", () => {
+    expect(adviseDirection("net", summariseTests([across, along]))).toMatchObject({
+      stretchesMost: "along",
+      returnsBest: "across",
+    });
+  });
+
+  it("waits for two directions", () => expect(adviseDirection("knit", summariseTests([across]))).toBeNull());
+});

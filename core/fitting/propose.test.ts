@@ -1,0 +1,87 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { sampleFinding, samplePrototype } from "../testing/sampleJob.ts";
+import { propose } from "./propose.ts";
+import { proposeFor, strainThere, usualSeams } from "./proposeFor.ts";
+import { ADDITIONS, REMOVALS } from "./shareRule.ts";
+
+const value = (...args: Parameters<typeof propose>) => {
+  const proposal = propose(...args);
+  return proposal.ok ? proposal.value : proposal.problem.code;
+};
+
+describe("share rule", () => {
+  it("takes half of a small pinch and 0.65 from 15 mm on", () => {
+    expect(value({ finding: "loose", amountMm: 14.9 })).toMatchObject({ share: 0.5 });
+    expect(value({ finding: "loose", amountMm: 15 })).toMatchObject({ share: 0.65, takeMm: -9.75 });
+  });
+
+  it("gives the whole of an addition", () => {
+    expect(value({ finding: "tight", amountMm: 9 })).toEqual({ share: 1, takeMm: 9, perEdgeMm: null });
+  });
+
+  it("cuts on resting cloth what was read on stretched, and divides it over two edges a seam", () => {
+    const proposal = value({ finding: "loose", amountMm: 24, share: 1, strain: 0.2, seams: 2 });
+    expect(proposal).toMatchObject({ takeMm: -20, perEdgeMm: -5 });
+  });
+
+  it.each([
+    [{ finding: "drag", amountMm: 10 }, "no-share-rule"],
+    [{ finding: "loose", amountMm: 0 }, "amount-not-positive"],
+    [{ finding: "loose", amountMm: Number.NaN }, "amount-not-positive"],
+    [{ finding: "loose", amountMm: 10, share: 2.1 }, "share-out-of-range"],
+    [{ finding: "loose", amountMm: 10, strain: -1 }, "strain-out-of-range"],
+    [{ finding: "loose", amountMm: 10, seams: 1.5 }, "seams-not-whole"],
+  ])("refuses %o as %s", (input, code) => expect(value(input)).toBe(code));
+
+  it("never takes more than was read, and gives additions whole", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...REMOVALS, ...ADDITIONS),
+        fc.double({ min: 0.1, max: 500, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        (finding, amountMm, strain) => {
+          const proposal = propose({ finding, amountMm, strain });
+          if (!proposal.ok) return false;
+          const worn = proposal.value.takeMm * (1 + strain);
+          const removal = (REMOVALS as readonly string[]).includes(finding);
+          return removal ? worn < 0 && -worn < amountMm : Math.abs(worn - amountMm) <= 1e-9 * amountMm;
+        },
+      ),
+      { seed: 20261124 },
+    );
+  });
+});
+
+describe("proposal for a finding on a prototype", () => {
+  it("uses the strain of the garment as sewn, else as planned", () => {
+    const planned = strainThere(sampleFinding(), samplePrototype());
+    expect(planned).toMatchObject({ basis: "planned", girthMm: 653 });
+    const sewn = samplePrototype({ sewn: [{ zone: "waist", side: "single", sewnMm: 700, text: "35 cm" }] });
+    expect(strainThere(sampleFinding(), sewn)).toMatchObject({ basis: "sewn", strain: 742 / 700 - 1 });
+  });
+
+  it("counts no strain where the garment hangs slack", () => {
+    const slack = samplePrototype({ sewn: [{ zone: "waist", side: "single", sewnMm: 800, text: "40 cm" }] });
+    expect(strainThere(sampleFinding(), slack)?.strain).toBe(0);
+  });
+
+  it("takes the more stretched of two legs", () => {
+    const there = strainThere(sampleFinding({ zone: "leg" }), samplePrototype());
+    expect(there?.bodyMm).toBe(604);
+  });
+
+  it("spreads over both side seams, or over one for a finding on one side", () => {
+    expect(usualSeams(sampleFinding(), samplePrototype())).toEqual({ count: 2, name: "side seams" });
+    expect(usualSeams(sampleFinding({ side: "left" }), samplePrototype())).toEqual({
+      count: 1,
+      name: "left side seam",
+    });
+  });
+
+  it("proposes with the numbers of the place", () => {
+    const proposal = proposeFor(sampleFinding(), samplePrototype());
+    expect(proposal.ok && proposal.value.takeMm).toBeCloseTo((-0.65 * 24 * 653) / 742, 9);
+    expect(proposal.ok && proposal.value.seams).toBe(2);
+  });
+});

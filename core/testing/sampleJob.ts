@@ -1,0 +1,104 @@
+import type { Sheet } from "../body/sheet.ts";
+import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
+import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
+import type { Finding } from "../fitting/fitting.ts";
+import type { FrozenPlan, Prototype } from "../fitting/prototype.ts";
+import { freezePlan } from "../job/freezePlan.ts";
+import type { Job } from "../job/job.ts";
+import type { JobIngredients } from "../job/planJob.ts";
+
+/** A complete brief for an invented wearer, for tests: a snug sheet, a jersey tested across, the share school chosen. */
+export const SAMPLE_SHEET: Sheet = {
+  id: 7,
+  wearerId: 3,
+  takenOn: "2026-09-30",
+  unit: "cm",
+  tape: "snug",
+  measuredBy: "",
+  notes: "",
+  values: [
+    { code: "waist", side: "single", text: "74.2", mm: 742 },
+    { code: "high_hip", side: "single", text: "90.5", mm: 905 },
+    { code: "hip", side: "single", text: "100.8", mm: 1008 },
+    { code: "leg_edge", side: "left", text: "59.8", mm: 598 },
+    { code: "leg_edge", side: "right", text: "60.4", mm: 604 },
+    { code: "waist_to_hip", side: "single", text: "20.5", mm: 205 },
+    { code: "crotch_front", side: "single", text: "31.8", mm: 318 },
+    { code: "crotch_back", side: "single", text: "37.2", mm: 372 },
+    { code: "crotch_depth", side: "single", text: "26.8", mm: 268 },
+  ],
+};
+
+export const SAMPLE_CLOTH: Cloth = { id: 5, name: "Test jersey", kind: "knit", composition: "", notes: "", version: 1 };
+
+export const SAMPLE_TEST: SwatchTest = {
+  id: 11,
+  clothId: 5,
+  direction: "across",
+  testedOn: "2026-09-28",
+  gaugeMm: 100,
+  stretchedMm: 162,
+  afterMm: 104,
+};
+
+export const SAMPLE_JOB: Job = {
+  id: 1,
+  name: "Brief",
+  styleId: "brief",
+  wearerId: 3,
+  sheetId: 7,
+  clothId: 5,
+  girthDirection: "across",
+  school: "share",
+  version: 1,
+};
+
+/** The sample job's ingredients, with some of them replaced. */
+export const sampleIngredients = (own: Partial<JobIngredients> = {}): JobIngredients => ({
+  job: SAMPLE_JOB,
+  sheet: SAMPLE_SHEET,
+  cloth: SAMPLE_CLOTH,
+  tests: [SAMPLE_TEST],
+  settings: SHIPPED_EASE_SETTINGS,
+  ...own,
+});
+
+/** The sample job's plan, frozen with the given changes. */
+export function sampleFrozen(changes: FrozenPlan["changes"] = [], own: Partial<JobIngredients> = {}): FrozenPlan {
+  const frozen = freezePlan(sampleIngredients(own), "Sample", changes);
+  if (!frozen.ok) throw new Error(frozen.problem.message);
+  return frozen.value;
+}
+
+/** Prototype 1 of the sample job. */
+export const samplePrototype = (own: Partial<Prototype> = {}): Prototype => ({
+  id: 21,
+  jobId: 1,
+  number: 1,
+  kind: "sewn",
+  startedOn: "2026-10-02",
+  frozen: sampleFrozen(),
+  sewn: [],
+  version: 1,
+  ...own,
+});
+
+/** A loose waist of 24 mm, found on the sample prototype. */
+export const sampleFinding = (own: Partial<Finding> = {}): Finding => ({
+  id: 31,
+  fittingId: 41,
+  kind: "loose",
+  zone: "waist",
+  side: "both",
+  view: "back",
+  x: 0.5,
+  y: 0.4,
+  amountMm: 24,
+  amountText: "24 mm",
+  folded: false,
+  note: "",
+  version: 1,
+  change: null,
+  judgement: null,
+  ...own,
+});

@@ -1,0 +1,44 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { evaluateHandTest } from "../../core/cloth/handTest.ts";
+import { openStore, type Store } from "../store.ts";
+import { temporaryFolder } from "../testing/temporaryStore.ts";
+import { addDemoWorkshop } from "./index.ts";
+
+describe("the demo workshop", () => {
+  let store: Store;
+  beforeAll(async () => {
+    store = await openStore(":memory:");
+    await addDemoWorkshop(store);
+    return () => store.close();
+  });
+
+  it("has at least three people, five cloths and three jobs at different stages", async () => {
+    const wearers = await store.wearers.list({ search: "", page: 1 });
+    const cloths = await store.cloths.list({ search: "", page: 1 });
+    const jobs = await store.jobs.list("");
+    expect(wearers.rows.filter(({ kind }) => kind === "person").length).toBeGreaterThanOrEqual(3);
+    expect(cloths.total).toBeGreaterThanOrEqual(5);
+    expect(jobs.map(({ prototypeCount }) => prototypeCount).toSorted()).toEqual([0, 1, 2]);
+  });
+
+  it("has a job whose first change cured one finding and overdid another", async () => {
+    const jobs = await store.jobs.list("");
+    const job = jobs.find(({ prototypeCount }) => prototypeCount === 2);
+    const prototypes = await store.prototypes.ofJob(job?.id ?? 0);
+    const fittings = await store.fittings.ofPrototypes(prototypes.map(({ id }) => id));
+    const verdicts = fittings.flatMap(({ findings }) => findings.flatMap(({ judgement }) => judgement?.verdict ?? []));
+    expect(verdicts.toSorted()).toEqual(["cured", "overdone"]);
+  });
+
+  it("has only cloth tests that a hand could have made", async () => {
+    const { rows } = await store.cloths.list({ search: "", page: 1 });
+    expect(rows.flatMap(({ tests }) => tests).filter((test) => !evaluateHandTest(test).ok)).toEqual([]);
+  });
+});
+
+it("fills a real file in one transaction", async () => {
+  const store = await openStore(`${temporaryFolder()}/demo.sqlite`);
+  await addDemoWorkshop(store);
+  expect((await store.jobs.list("")).length).toBe(3);
+  await store.close();
+});

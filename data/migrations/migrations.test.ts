@@ -1,0 +1,75 @@
+import { join } from "node:path";
+import type { Knex } from "knex";
+import { describe, expect, it } from "vitest";
+import { NewerDataFileError, openDatabase } from "../openDatabase.ts";
+import { storeOver } from "../store.ts";
+import { temporaryFolder, temporaryStore } from "../testing/temporaryStore.ts";
+import { assertContiguous, MIGRATIONS } from "./index.ts";
+
+const tables = async (db: Knex): Promise<string[]> => {
+  const rows: { name: string }[] = await db("sqlite_master").where({ type: "table" }).orderBy("name").select("name");
+  return rows.map(({ name }) => name).filter((name) => !name.startsWith("sqlite_") && !name.startsWith("knex_"));
+};
+
+describe("migrations", () => {
+  it("make an empty file whole", async () => {
+    const { db } = await temporaryStore();
+    expect(await tables(db)).toEqual([
+      "changes",
+      "cloths",
+      "drafts",
+      "findings",
+      "fittings",
+      "jobs",
+      "judgements",
+      "prototypes",
+      "readings",
+      "sewn_rings",
+      "sheet_values",
+      "sheets",
+      "swatch_tests",
+      "wearers",
+    ]);
+  });
+
+  it.each(MIGRATIONS.map((_, index) => index + 1).slice(0, -1))(
+    "bring a file of the first %d up to date and keep its rows",
+    async (count) => {
+      const file = join(temporaryFolder(), "older.sqlite");
+      const older = await openDatabase(file, MIGRATIONS.slice(0, count));
+      await older.raw("insert into wearers (name, kind) values ('Ilva', 'person')");
+      await older.raw("insert into sheets (wearer_id, taken_on, unit, tape) values (1, '2026-01-02', 'cm', 'snug')");
+      await older.raw("insert into sheet_values values (1, 'waist', 'single', '74.2', 742)");
+      await older.destroy();
+      const store = storeOver(await openDatabase(file));
+      const [sheet] = await store.wearers.sheetsOf(1);
+      await store.close();
+      expect(sheet?.values).toEqual([{ code: "waist", side: "single", text: "74.2", mm: 742 }]);
+    },
+  );
+
+  it("refuse a file of a newer version and leave it alone", async () => {
+    const file = join(temporaryFolder(), "newer.sqlite");
+    const future = { name: `${String(MIGRATIONS.length + 1).padStart(4, "0")}_future`, up: async () => undefined };
+    await (await openDatabase(file, [...MIGRATIONS, future])).destroy();
+    await expect(openDatabase(file)).rejects.toThrow(NewerDataFileError);
+    await (await openDatabase(file, [...MIGRATIONS, future])).destroy();
+  });
+
+  it("are contiguous, and a gap is found when the list is loaded", () => {
+    expect(() => assertContiguous(MIGRATIONS)).not.toThrow();
+    expect(() => assertContiguous([MIGRATIONS[0], MIGRATIONS[2]].flatMap((one) => one ?? []))).toThrow(
+      "Expected migration 0002",
+    );
+  });
+});
+
+it("keeps what was saved through a power cut: write-ahead log, full sync, foreign keys", async () => {
+  const { db } = await temporaryStore();
+  const pragma = async (name: string) => Object.values((await db.raw(`pragma ${name}`))[0])[0];
+  expect([await pragma("journal_mode"), await pragma("synchronous"), await pragma("foreign_keys")]).toEqual([
+    "wal",
+    2,
+    1,
+  ]);
+});

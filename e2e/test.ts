@@ -1,0 +1,48 @@
+import AxeBuilder from "@axe-core/playwright";
+import { test as base, expect, type Page } from "@playwright/test";
+import { startDemo } from "./server.ts";
+
+interface Fixtures {
+  /** Address of this test's own demo workshop. */
+  readonly demo: string;
+}
+
+/**
+ * A test with a demo workshop of its own and a console that must stay clean: any error or warning in the browser, and
+ * anything unexpected in the server's log, fails the test.
+ */
+export const test = base.extend<Fixtures>({
+  // biome-ignore lint/correctness/noEmptyPattern: Playwright reads which fixtures are needed from this pattern.
+  demo: async ({}, use) => {
+    const server = await startDemo();
+    await use(server.address);
+    await server.stop();
+    expect(server.output()).not.toMatch(/\[[2-9A-Z]{8}\]/);
+  },
+  baseURL: async ({ demo }, use) => use(demo),
+  page: async ({ page }, use) => {
+    const complaints: string[] = [];
+    page.on("console", (message) => {
+      if (message.type() === "error" || message.type() === "warning") complaints.push(message.text());
+    });
+    page.on("pageerror", (error) => complaints.push(error.message));
+    await use(page);
+    const unforeseen = complaints.filter((text) => !/the server responded with a status of 4\d\d/.test(text));
+    expect(unforeseen).toEqual([]);
+  },
+});
+
+export { expect };
+
+/** Looks for serious faults of accessibility on the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+  expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(" | ")}`)).toEqual(
+    [],
+  );
+}
+
+/** Picks an answer of a choice by its words. */
+export const pick = (page: Page, legend: string, answer: string) =>
+  page.getByRole("group", { name: legend }).getByRole("radio", { name: answer }).check();
