@@ -1,3 +1,4 @@
+import type { RouterContextProvider } from "react-router";
 import type { Sheet } from "../../core/body/sheet.ts";
 import type { Wearer } from "../../core/body/wearer.ts";
 import type { Cloth, SwatchTest } from "../../core/cloth/cloth.ts";
@@ -14,7 +15,7 @@ import { type PlannedJob, planJob } from "../../core/job/planJob.ts";
 import { type Step, stepsOf } from "../../core/job/steps.ts";
 import { formatDay } from "../../core/units/day.ts";
 import type { Repositories } from "../../data/store.ts";
-import { found } from "./answers.ts";
+import { found, idFrom, storeOf } from "./answers.ts";
 
 /** A job with everything it rests on, read in one go; what the pages of a job show is computed from it. */
 export interface JobContext {
@@ -41,6 +42,18 @@ export async function readJob(repositories: Repositories, jobId: number): Promis
   const settings = SHIPPED_EASE_SETTINGS;
   const planned = planJob({ job, sheet, cloth, tests, settings });
   return { job, wearer, sheet, cloth, tests, settings, prototypes, fittings, planned };
+}
+
+const readOnce = new WeakMap<Readonly<RouterContextProvider>, Promise<JobContext>>();
+
+/** The job of a page, read once for all loaders of one request (the frame's and the step's). */
+export function jobOfPage(
+  context: Readonly<RouterContextProvider>,
+  jobIdText: string | undefined,
+): Promise<JobContext> {
+  const reading = readOnce.get(context) ?? readJob(storeOf(context), idFrom(jobIdText, "job"));
+  readOnce.set(context, reading);
+  return reading;
 }
 
 /** Rings planned from today's body and cloth with every decided change in; empty until a school was chosen. */

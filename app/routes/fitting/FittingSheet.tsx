@@ -124,6 +124,7 @@ export function FittingSheet({
             />
           ))}
           <Readings
+            key={fitting.readings.length}
             fitting={fitting}
             zones={zones}
             draft={drafts[draftNames.reading(fitting.id)]}

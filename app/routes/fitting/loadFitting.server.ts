@@ -1,16 +1,21 @@
+import type { RouterContextProvider } from "react-router";
 import { styleOf } from "../../../core/ease/styles/index.ts";
 import { proposeFor, strainThere, usualSeams } from "../../../core/fitting/proposeFor.ts";
-import type { Store } from "../../../data/store.ts";
-import { found, idFrom, today } from "../../server/answers.ts";
-import { type JobContext, readJob } from "../../server/jobContext.ts";
+import { found, idFrom, storeOf, today } from "../../server/answers.ts";
+import { type JobContext, jobOfPage } from "../../server/jobContext.ts";
 import { draftNames } from "./draftNames.ts";
 
 /** What the fitting page shows. */
 export type LoadedFitting = Awaited<ReturnType<typeof loadFitting>>;
 
 /** Reads one fitting of a prototype (the last, or the one asked for) with proposals, drafts and what is to be judged. */
-export async function loadFitting(store: Store, params: { jobId?: string; number?: string }, address: URLSearchParams) {
-  const read = await readJob(store, idFrom(params.jobId, "job"));
+export async function loadFitting(
+  context: Readonly<RouterContextProvider>,
+  params: { jobId?: string; number?: string },
+  address: URLSearchParams,
+) {
+  const store = storeOf(context);
+  const read = await jobOfPage(context, params.jobId);
   const { job, wearer, prototypes, fittings } = read;
   const number = idFrom(params.number, "prototype");
   const prototype = found(

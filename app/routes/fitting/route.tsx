@@ -22,7 +22,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 ];
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) =>
-  loadFitting(storeOf(context), params, new URL(request.url).searchParams),
+  loadFitting(context, params, new URL(request.url).searchParams),
 );
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {

@@ -22,12 +22,12 @@ import { useLengths } from "../../components/units/UnitContext.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { readJob } from "../../server/jobContext.ts";
+import { jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, wearer, sheet } = await readJob(store, idFrom(params.jobId, "job"));
+  const { job, wearer, sheet } = await jobOfPage(context, params.jobId);
   const sheets = await store.wearers.sheetsOf(wearer.id);
   return {
     job,

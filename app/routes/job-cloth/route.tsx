@@ -17,12 +17,12 @@ import { readFields } from "../../forms/fields.server.ts";
 import { listQuery } from "../../forms/listQuery.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { readJob } from "../../server/jobContext.ts";
+import { jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, cloth, tests, planned } = await readJob(store, idFrom(params.jobId, "job"));
+  const { job, cloth, tests, planned } = await jobOfPage(context, params.jobId);
   const query = listQuery(request);
   const { rows, ...page } = await store.cloths.list(query);
   const summaries = summariseTests(tests);

@@ -15,14 +15,14 @@ import { percent } from "../../components/units/percent.ts";
 import { readFields } from "../../forms/fields.server.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { easeSources, readJob } from "../../server/jobContext.ts";
+import { easeSources, jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 import { PlanFigure } from "./PlanFigure.tsx";
 import { SchoolChoice } from "./SchoolChoice.tsx";
 import { ZoneTable } from "./ZoneTable.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const read = await readJob(storeOf(context), idFrom(params.jobId, "job"));
+  const read = await jobOfPage(context, params.jobId);
   const { job, wearer, planned } = read;
   const sources = easeSources(read);
   return {

@@ -11,7 +11,7 @@ import { PageHead } from "../../components/PageHead.tsx";
 import { formOf, line, readFields } from "../../forms/fields.server.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { jobSteps, readJob } from "../../server/jobContext.ts";
+import { jobOfPage, jobSteps } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 import { JobFigure } from "./JobFigure.tsx";
 
@@ -20,7 +20,7 @@ const draftOf = (jobId: number) => `job:${jobId}`;
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const read = await readJob(store, idFrom(params.jobId, "job"));
+  const read = await jobOfPage(context, params.jobId);
   const { job, wearer, planned, prototypes } = read;
   const style = styleOf(job.styleId);
   return {

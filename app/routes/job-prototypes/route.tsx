@@ -19,7 +19,7 @@ import { readFields } from "../../forms/fields.server.ts";
 import { readNewPrototype } from "../../forms/prototypeForm.server.ts";
 import { idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { easeSources, movedSinceLast, readJob, ringsToday } from "../../server/jobContext.ts";
+import { easeSources, jobOfPage, movedSinceLast, readJob, ringsToday } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 import { PrototypeList } from "./PrototypeList.tsx";
 
@@ -27,7 +27,7 @@ const draftOf = (jobId: number) => `prototype-new:${jobId}`;
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const read = await readJob(store, idFrom(params.jobId, "job"));
+  const read = await jobOfPage(context, params.jobId);
   const { job, wearer, planned, prototypes, fittings } = read;
   const rings = ringsToday(read);
   const findings = fittings.flatMap((fitting) => fitting.findings);

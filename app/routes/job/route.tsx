@@ -2,16 +2,15 @@ import Box from "@mui/material/Box";
 import { Outlet } from "react-router";
 import { styleOf } from "../../../core/ease/styles/index.ts";
 import { TextLink } from "../../components/TextLink.tsx";
-import { idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { jobSteps, readJob } from "../../server/jobContext.ts";
+import { jobOfPage, jobSteps } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 import { StepRail } from "./StepRail.tsx";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.job.name ?? "Job"} · Stenz` }];
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const read = await readJob(storeOf(context), idFrom(params.jobId, "job"));
+  const read = await jobOfPage(context, params.jobId);
   const { job, wearer } = read;
   return {
     job: { id: job.id, name: job.name },

@@ -19,7 +19,7 @@ import { readSewn } from "../../forms/prototypeForm.server.ts";
 import { withoutUnit } from "../../forms/smallLength.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { readJob } from "../../server/jobContext.ts";
+import { jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 import { SewnFields } from "./SewnFields.tsx";
 
@@ -31,7 +31,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, prototypes, fittings } = await readJob(store, idFrom(params.jobId, "job"));
+  const { job, prototypes, fittings } = await jobOfPage(context, params.jobId);
   const number = idFrom(params.number, "prototype");
   const prototype = found(
     prototypes.find((one) => one.number === number),

@@ -1,0 +1,51 @@
+import { gzipSync } from "node:zlib";
+import { startDemo } from "../../e2e/server.ts";
+import { type Figure, quantile } from "./report.ts";
+
+const REQUESTS = 200;
+const WARM_UP = 20;
+
+/** Weight of the first page's scripts, and how long the job page's loaders take, over loopback from a demo server. */
+export async function pageFigures(): Promise<Figure[]> {
+  const demo = await startDemo();
+  try {
+    const scripts = await scriptsOf(`${demo.address}/`);
+    const [empty, job] = await timed(`${demo.address}/care.data`, `${demo.address}/jobs/1.data`);
+    const [emptyMs, jobMs] = [quantile(empty, 0.5), quantile(job, 0.5)];
+    return [
+      { name: "first page, compressed script", value: scripts / 1000, unit: "kB", under: 250 },
+      { name: "a page without data over HTTP, median", value: emptyMs, unit: "ms" },
+      { name: "the job page's data over HTTP, median", value: jobMs, unit: "ms" },
+      { name: "job page loaders: the difference", value: jobMs - emptyMs, unit: "ms", under: 10 },
+    ];
+  } finally {
+    await demo.stop();
+  }
+}
+
+async function scriptsOf(page: string): Promise<number> {
+  const html = await (await fetch(page)).text();
+  const addresses = new Set([...html.matchAll(/\/assets\/[\w.-]+\.js/g)].map(([address]) => address));
+  let size = 0;
+  for (const address of addresses) {
+    const script = await (await fetch(new URL(address, page))).arrayBuffer();
+    size += gzipSync(new Uint8Array(script)).length;
+  }
+  return size;
+}
+
+/** Times each address in turn, so that whatever else the machine does falls on both alike. */
+async function timed(...addresses: [string, string]): Promise<[number[], number[]]> {
+  const samples: [number[], number[]] = [[], []];
+  for (let index = 0; index < REQUESTS; index += 1) {
+    for (const at of [0, 1] as const) {
+      const from = performance.now();
+      const response = await fetch(addresses[at]);
+      await response.arrayBuffer();
+      if (!response.ok) throw new Error(`Expected an answer at ${addresses[at]}, but got ${response.status}.`);
+      // The first requests warm the server up.
+      if (index >= WARM_UP) samples[at].push(performance.now() - from);
+    }
+  }
+  return samples;
+}
