@@ -52,6 +52,8 @@ describe("input that cannot be computed", () => {
     [{ kind: "passOver" }, "invalid-input"],
     [{ kind: "passOver", input: { garment: 700, pass: -1, usable: 0.5 } }, "invalid-input"],
     [{ kind: "passOver", input: { garment: 700, pass: "900", usable: 0.5 } }, "invalid-input"],
+    [{ kind: "passOver", input: { garment: 700, pass: Number.POSITIVE_INFINITY, usable: 0.5 } }, "invalid-input"],
+    [{ kind: "passOver", input: { garment: 700, pass: Number.NaN, usable: 0.5 } }, "invalid-input"],
     [{ kind: "passOver", input: { garment: 700, pass: 900, usable: 0.5, extra: 1 } }, "invalid-input"],
     [{ kind: "proposal", input: { finding: "sheer", amount: 10 } }, "no-share-rule"],
     [
