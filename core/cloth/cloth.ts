@@ -2,10 +2,10 @@ import type { Direction } from "./direction.ts";
 import type { HandTest } from "./handTest.ts";
 
 /** How a cloth is made. */
-export type ClothKind = "knit" | "net" | "lace" | "woven";
+export type ClothKind = "knit" | "net" | "lace" | "woven" | "elastic";
 
 /** All kinds in the order they are offered. */
-export const CLOTH_KINDS: readonly ClothKind[] = ["knit", "net", "lace", "woven"];
+export const CLOTH_KINDS: readonly ClothKind[] = ["knit", "net", "lace", "woven", "elastic"];
 
 /** A fabric as bought. */
 export interface Cloth {

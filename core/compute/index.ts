@@ -1,8 +1,17 @@
 import type { ComputeKind } from "./computeKind.ts";
+import { curveKind } from "./curve.ts";
 import { easeKind } from "./ease.ts";
+import { layupKind } from "./layup.ts";
 import { parseKind } from "./parse.ts";
 import { passOverKind } from "./passOver.ts";
 import { proposalKind } from "./proposal.ts";
 
 /** Kinds of the scripting interface that are computed; all others answer `unsupported`. */
-export const COMPUTE_KINDS: readonly ComputeKind[] = [parseKind, easeKind, passOverKind, proposalKind];
+export const COMPUTE_KINDS: readonly ComputeKind[] = [
+  parseKind,
+  curveKind,
+  layupKind,
+  easeKind,
+  passOverKind,
+  proposalKind,
+];

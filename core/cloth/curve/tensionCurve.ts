@@ -1,0 +1,68 @@
+import { type CurvePoint, cubicAt, firstReaching, type MonotoneCubic, monotoneCubic } from "./monotoneCubic.ts";
+import { poolAdjacentViolators } from "./pool.ts";
+
+/** Over this part of the largest tension a pooled point was read wrongly, or the cloth slipped. */
+export const LARGEST_QUIET_MOVE = 0.05;
+
+/** A cloth's tension (N/m) by strain, from (0, 0) on, never falling. */
+export interface TensionCurve {
+  readonly cubic: MonotoneCubic;
+  /** Furthest any reading was moved to make the curve rise, as a part of the largest tension. */
+  readonly pooledBy: number;
+}
+
+/** A tension with whether the test went that far. */
+export interface TensionThere {
+  readonly tensionNPerM: number;
+  readonly beyondTest: boolean;
+}
+
+/** A strain with whether the test went that far; null where the tension is never reached. */
+export interface StrainThere {
+  readonly strain: number | null;
+  readonly beyondTest: boolean;
+}
+
+/**
+ * The curve through readings (strain above 0, tension 0 or more, N/m): (0, 0) put in front, sorted by strain, equal
+ * strains averaged, made non-decreasing by pooling, a monotone cubic between.
+ *
+ * @param readings at least one.
+ */
+export function tensionCurve(readings: readonly CurvePoint[]): TensionCurve {
+  const merged = mergeEqualStrains([[0, 0], ...readings]);
+  const pooled = poolAdjacentViolators(merged.map(([, tension]) => tension));
+  const largest = Math.max(...pooled.values);
+  const points = merged.map(([strain], index): CurvePoint => [strain, pooled.values[index] as number]);
+  return { cubic: monotoneCubic(points), pooledBy: largest > 0 ? pooled.largestMove / largest : 0 };
+}
+
+function mergeEqualStrains(readings: readonly CurvePoint[]): CurvePoint[] {
+  const byStrain = new Map<number, number[]>();
+  for (const [strain, tension] of readings) byStrain.set(strain, [...(byStrain.get(strain) ?? []), tension]);
+  return [...byStrain]
+    .toSorted(([a], [b]) => a - b)
+    .map(([strain, tensions]) => [strain, tensions.reduce((sum, tension) => sum + tension, 0) / tensions.length]);
+}
+
+/** The largest strain the test read. */
+export const testedTo = ({ cubic }: TensionCurve): number => (cubic.points.at(-1) as CurvePoint)[0];
+
+/** Tension at a strain: 0 where the cloth hangs slack (strain 0 or less), straight on beyond the last reading. */
+export function tensionAt({ cubic }: TensionCurve, strain: number): TensionThere {
+  if (strain <= 0) return { tensionNPerM: 0, beyondTest: false };
+  const [lastStrain, lastTension] = cubic.points.at(-1) as CurvePoint;
+  if (strain <= lastStrain) return { tensionNPerM: cubicAt(cubic, strain), beyondTest: false };
+  return { tensionNPerM: lastTension + lastSlope(cubic) * (strain - lastStrain), beyondTest: true };
+}
+
+/** The smallest strain that reaches a tension (N/m, 0 or more). */
+export function strainAt({ cubic }: TensionCurve, tensionNPerM: number): StrainThere {
+  const reached = firstReaching(cubic, tensionNPerM);
+  if (reached !== null) return { strain: reached, beyondTest: false };
+  const [lastStrain, lastTension] = cubic.points.at(-1) as CurvePoint;
+  const slope = lastSlope(cubic);
+  return { strain: slope > 0 ? lastStrain + (tensionNPerM - lastTension) / slope : null, beyondTest: true };
+}
+
+const lastSlope = ({ slopes }: MonotoneCubic): number => slopes.at(-1) as number;
