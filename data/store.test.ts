@@ -6,8 +6,14 @@ import { temporaryStore } from "./testing/temporaryStore.ts";
 
 /** A wearer, a cloth and a job with prototype 1, its fitting and a finding. */
 async function withPrototype(store: Store) {
-  const wearerId = await store.wearers.add({ name: "Ilva Thornbeck", kind: "person", notes: "" });
-  const sheetId = await store.wearers.addSheet({ ...SAMPLE_SHEET, wearerId });
+  const wearerId = await store.wearers.add({
+    name: "Ilva Thornbeck",
+    kind: "person",
+    child: false,
+    allergies: "",
+    notes: "",
+  });
+  const sheetId = await store.sheets.add({ ...SAMPLE_SHEET, wearerId });
   const clothId = await store.cloths.add({ name: "Heron jersey", kind: "knit", composition: "", notes: "" });
   const jobId = await store.jobs.add({
     name: "Brief",
@@ -46,7 +52,7 @@ const decision = (findingId: number, version: number, amountMm: number | null = 
 describe("two windows", () => {
   it("never overwrite one another: the later save is refused and shown the newer row", async () => {
     const { store } = await temporaryStore();
-    const id = await store.wearers.add({ name: "Ilva", kind: "person", notes: "" });
+    const id = await store.wearers.add({ name: "Ilva", kind: "person", child: false, allergies: "", notes: "" });
     const read = await store.wearers.find(id);
     if (!read) throw new Error("The wearer is there.");
     expect((await store.wearers.save({ ...read, notes: "from window one" })).saved).toBe(true);
@@ -78,7 +84,7 @@ describe("a transaction", () => {
   it("saves all or nothing", async () => {
     const { store } = await temporaryStore();
     const broken = store.inTransaction(async ({ wearers, jobs }) => {
-      await wearers.add({ name: "Half", kind: "person", notes: "" });
+      await wearers.add({ name: "Half", kind: "person", child: false, allergies: "", notes: "" });
       await jobs.add({
         name: "No such wearer",
         styleId: "brief",
@@ -113,7 +119,7 @@ describe("a frozen prototype", () => {
   it("stays as it was when its sheet's wearer, cloth and job change", async () => {
     const { store } = await temporaryStore();
     const { jobId, wearerId, prototype } = await withPrototype(store);
-    await store.wearers.addSheet({
+    await store.sheets.add({
       ...SAMPLE_SHEET,
       wearerId,
       values: [{ code: "waist", side: "single", text: "99", mm: 990 }],
@@ -184,6 +190,8 @@ describe("lists", () => {
       await store.wearers.add({
         name: `Wearer ${String(index).padStart(2, "0")}${index === 7 ? " 100%" : ""}`,
         kind: "person",
+        child: false,
+        allergies: "",
         notes: "",
       });
     }

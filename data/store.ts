@@ -1,15 +1,18 @@
 import type { Knex } from "knex";
 import { type ClothRepository, clothRepository } from "./cloths.ts";
 import { type DraftRepository, draftRepository } from "./drafts.ts";
+import { type Erased, eraseWearer, scrub } from "./erasure.ts";
 import { type FittingRepository, fittingRepository } from "./fittings.ts";
 import { type JobRepository, jobRepository } from "./jobs.ts";
 import { openDatabase } from "./openDatabase.ts";
 import { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
+import { type SheetRepository, sheetRepository } from "./sheets.ts";
 import { type WearerRepository, wearerRepository } from "./wearers.ts";
 
 /** All repositories over one connection or transaction. */
 export interface Repositories {
   readonly wearers: WearerRepository;
+  readonly sheets: SheetRepository;
   readonly cloths: ClothRepository;
   readonly jobs: JobRepository;
   readonly prototypes: PrototypeRepository;
@@ -21,6 +24,8 @@ export interface Repositories {
 export interface Store extends Repositories {
   /** Runs an action as one transaction: all of it is saved, or nothing. */
   inTransaction<T>(action: (repositories: Repositories) => Promise<T>): Promise<T>;
+  /** Erases a wearer and all that hangs on them, in one transaction, and leaves no trace of it in the file. */
+  eraseWearer(wearerId: number): Promise<Erased>;
   close(): Promise<void>;
 }
 
@@ -34,12 +39,18 @@ export function storeOver(db: Knex): Store {
   return {
     ...repositoriesOver(db),
     inTransaction: (action) => db.transaction((transaction) => action(repositoriesOver(transaction))),
+    async eraseWearer(wearerId) {
+      const erased = await db.transaction((transaction) => eraseWearer(transaction, wearerId));
+      await scrub(db);
+      return erased;
+    },
     close: () => db.destroy(),
   };
 }
 
 const repositoriesOver = (db: Knex): Repositories => ({
   wearers: wearerRepository(db),
+  sheets: sheetRepository(db),
   cloths: clothRepository(db),
   jobs: jobRepository(db),
   prototypes: prototypeRepository(db),

@@ -34,7 +34,7 @@ export interface JobContext {
 export async function readJob(repositories: Repositories, jobId: number): Promise<JobContext> {
   const job = found(await repositories.jobs.find(jobId), "job");
   const wearer = found(await repositories.wearers.find(job.wearerId), "wearer");
-  const sheet = job.sheetId === null ? null : await repositories.wearers.findSheet(job.sheetId);
+  const sheet = job.sheetId === null ? null : await repositories.sheets.find(job.sheetId);
   const cloth = job.clothId === null ? null : await repositories.cloths.find(job.clothId);
   const tests = cloth ? await repositories.cloths.testsOf(cloth.id) : [];
   const prototypes = await repositories.prototypes.ofJob(job.id);

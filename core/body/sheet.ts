@@ -1,5 +1,24 @@
 import type { LengthUnit } from "../units/length.ts";
+import type { CheckAnswer } from "./checks/answer.ts";
+import type { MeasureCode, Side } from "./measure.ts";
 import type { MeasuredValue, TapeSchool } from "./sheetValues.ts";
+
+/** What was worn under the tape. */
+export type WornUnder = "nothing" | "thin_bra" | "binder_free";
+
+/** Choices for what was worn under the tape, with their words. */
+export const WORN_UNDER: readonly { readonly id: WornUnder; readonly words: string }[] = [
+  { id: "nothing", words: "nothing" },
+  { id: "thin_bra", words: "a thin bra" },
+  { id: "binder_free", words: "binder-free underwear" },
+];
+
+/** A measure that could not or should not be taken, with the reason. */
+export interface NotTaken {
+  readonly code: MeasureCode;
+  readonly side: Side;
+  readonly reason: string;
+}
 
 /** One dated set of measurements of one wearer. Never overwritten: a later sheet is a new sheet. */
 export interface Sheet {
@@ -11,6 +30,14 @@ export interface Sheet {
   readonly unit: LengthUnit;
   readonly tape: TapeSchool;
   readonly measuredBy: string;
+  /** The wearer took the measures alone: those that need a helper are marked. */
+  readonly selfMeasured?: boolean;
+  readonly wornUnder?: WornUnder;
+  /** The wearer's consent to the measures taken and to notes kept, in words. */
+  readonly consent?: string;
   readonly notes: string;
   readonly values: readonly MeasuredValue[];
+  readonly notTaken?: readonly NotTaken[];
+  /** What the maker answered to the checks of this sheet. */
+  readonly answers?: readonly CheckAnswer[];
 }

@@ -1,17 +1,65 @@
 import type { MeasureCode, Side } from "./measure.ts";
 
+/** How tight the tape lay: touching, or with one finger under it. */
+export type TapeSchool = "snug" | "finger";
+
+/** One reading of a measure, as typed. */
+export interface Take {
+  readonly text: string;
+  /** Above 0. */
+  readonly mm: number;
+}
+
 /** One measured value as it stands on a sheet. */
 export interface MeasuredValue {
   readonly code: MeasureCode;
   readonly side: Side;
-  /** As the maker typed it. */
+  /** As the maker typed it; several takes with a semicolon between. */
   readonly text: string;
-  /** Length in millimetres, above 0. */
+  /** Median of the takes, mm, above 0. */
   readonly mm: number;
+  /** The readings where there were several; left out for a single one. */
+  readonly takes?: readonly Take[];
+  /** How the tape lay for this measure, where it was not as on the rest of the sheet. */
+  readonly tape?: TapeSchool;
 }
 
-/** How tight the tape lay: touching, or with one finger under it. */
-export type TapeSchool = "snug" | "finger";
+/** Most takes of one measure: two agree, or the third decides. */
+export const MOST_TAKES = 3;
+
+/**
+ * A value from its takes: the median (of two, their mean).
+ * @param takes one to three.
+ */
+export function valueFromTakes(
+  place: Pick<MeasuredValue, "code" | "side" | "tape">,
+  takes: readonly Take[],
+): MeasuredValue {
+  const { code, side, tape } = place;
+  return {
+    code,
+    side,
+    text: takes.map(({ text }) => text).join("; "),
+    mm: median(takes.map(({ mm }) => mm)),
+    ...(takes.length > 1 ? { takes } : {}),
+    ...(tape ? { tape } : {}),
+  };
+}
+
+function median(numbers: readonly number[]): number {
+  const sorted = numbers.toSorted((a, b) => a - b);
+  const middle = (sorted.length - 1) / 2;
+  return ((sorted[Math.floor(middle)] as number) + (sorted[Math.ceil(middle)] as number)) / 2;
+}
+
+/** The takes of a value; a single reading is its own take. */
+export const takesOf = ({ takes, text, mm }: MeasuredValue): readonly Take[] => takes ?? [{ text, mm }];
+
+/** Largest take less smallest, mm; 0 for a single one. */
+export function spreadOf(value: MeasuredValue): number {
+  const read = takesOf(value).map(({ mm }) => mm);
+  return Math.max(...read) - Math.min(...read);
+}
 
 /** Finds a value by measure and side; undefined where it was not taken. */
 export const measuredValue = (

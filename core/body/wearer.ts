@@ -6,6 +6,10 @@ export interface Wearer {
   readonly id: number;
   readonly name: string;
   readonly kind: WearerKind;
+  /** A child: firm garments are not for children, and cords and ties need the local code. */
+  readonly child: boolean;
+  /** What the skin must not meet: nickel, latex, a dye. */
+  readonly allergies: string;
   /** Free words of the workshop. */
   readonly notes: string;
   /** Rises by one at every save; a save names the version it started from. */

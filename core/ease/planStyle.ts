@@ -70,7 +70,7 @@ export function planStyle(input: StyleInput): StylePlan {
   for (const zone of input.style.zones) {
     const bodies = zoneBodies(zone, input);
     if (bodies) zones.push(planOneZone(zone, bodies, input));
-    else missing.push({ zone, code: ZONE_MEASURES[zone] as MeasureCode });
+    else missing.push({ zone, code: ZONE_MEASURES[zone] });
   }
   return {
     zones,
@@ -96,15 +96,10 @@ function planOneZone(zone: Zone, bodies: { plan: ZoneBody; smaller: ZoneBody | n
 
 function zoneBodies(zone: Zone, { body, settings }: StyleInput): { plan: ZoneBody; smaller: ZoneBody | null } | null {
   const code = ZONE_MEASURES[zone];
-  if (!code) return null;
-  const fingerMm = body.tape === "finger" ? settings.fingerAllowanceMm : 0;
-  const snug = (value: MeasuredValue): ZoneBody => ({
-    code,
-    side: value.side,
-    tapedMm: value.mm,
-    fingerMm,
-    snugMm: value.mm - fingerMm,
-  });
+  const snug = (value: MeasuredValue): ZoneBody => {
+    const fingerMm = (value.tape ?? body.tape) === "finger" ? settings.fingerAllowanceMm : 0;
+    return { code, side: value.side, tapedMm: value.mm, fingerMm, snugMm: value.mm - fingerMm };
+  };
   const single = measuredValue(body.values, code);
   if (single) return { plan: snug(single), smaller: null };
   const sides = largerSide(body.values, code);

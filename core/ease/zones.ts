@@ -18,12 +18,16 @@ export const ZONE_NAMES: Readonly<Record<Zone, string>> = {
   arm: "Arm",
 };
 
-/** The girth a zone is planned from, for the zones whose measures this version takes. */
-export const ZONE_MEASURES: Readonly<Partial<Record<Zone, MeasureCode>>> = {
+/** The girth a zone is planned from. */
+export const ZONE_MEASURES: Readonly<Record<Zone, MeasureCode>> = {
+  overbust: "overbust",
+  bust: "bust",
+  underbust: "underbust",
   waist: "waist",
   highHip: "high_hip",
   hip: "hip",
   leg: "leg_edge",
+  arm: "upper_arm",
 };
 
 /** True for a text that names a zone. */

@@ -180,7 +180,7 @@ async function startPrototype(
   const frozen = freezePlan(
     {
       job,
-      sheet: job.sheetId === null ? null : await repositories.wearers.findSheet(job.sheetId),
+      sheet: job.sheetId === null ? null : await repositories.sheets.find(job.sheetId),
       cloth: job.clothId === null ? null : await repositories.cloths.find(job.clothId),
       tests: job.clothId === null ? [] : await repositories.cloths.testsOf(job.clothId),
       settings: SHIPPED_EASE_SETTINGS,

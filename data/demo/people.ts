@@ -23,20 +23,38 @@ export interface DemoPeople {
 }
 
 /** Three wearers and a form of the invented workshop, with a sheet each (Ilva has two). */
-export async function addPeople({ wearers }: Repositories): Promise<DemoPeople> {
-  const ilva = await wearers.add({ name: "Ilva Thornbeck", kind: "person", notes: "Likes a close waist. No latex." });
-  const maro = await wearers.add({ name: "Maro Dellinge", kind: "person", notes: "Swims lanes, three times a week." });
-  const wenna = await wearers.add({ name: "Wenna Paskell", kind: "person", notes: "" });
-  await wearers.add({ name: "Form Zwölf", kind: "form", notes: "Padded at the hip; does not breathe." });
+export async function addPeople({ wearers, sheets }: Repositories): Promise<DemoPeople> {
+  const ilva = await wearers.add({
+    name: "Ilva Thornbeck",
+    kind: "person",
+    child: false,
+    allergies: "",
+    notes: "Likes a close waist. No latex.",
+  });
+  const maro = await wearers.add({
+    name: "Maro Dellinge",
+    kind: "person",
+    child: false,
+    allergies: "",
+    notes: "Swims lanes, three times a week.",
+  });
+  const wenna = await wearers.add({ name: "Wenna Paskell", kind: "person", child: false, allergies: "", notes: "" });
+  await wearers.add({
+    name: "Form Zwölf",
+    kind: "form",
+    child: false,
+    allergies: "",
+    notes: "Padded at the hip; does not breathe.",
+  });
 
-  await wearers.addSheet(
+  await sheets.add(
     sheet(ilva, { takenOn: "2026-03-14", unit: "cm", tape: "snug", measuredBy: "Runa", notes: "" }, [
       ["waist", "single", "75.5"],
       ["high_hip", "single", "91.8"],
       ["hip", "single", "101.5"],
     ]),
   );
-  const ilvaSheet = await wearers.addSheet(
+  const ilvaSheet = await sheets.add(
     sheet(ilva, { takenOn: "2026-09-30", unit: "cm", tape: "snug", measuredBy: "Runa", notes: "After the summer." }, [
       ["waist", "single", "74.2"],
       ["high_hip", "single", "90,5"],
@@ -49,7 +67,7 @@ export async function addPeople({ wearers }: Repositories): Promise<DemoPeople> 
       ["crotch_depth", "single", "26.8"],
     ]),
   );
-  const maroSheet = await wearers.addSheet(
+  const maroSheet = await sheets.add(
     sheet(maro, { takenOn: "2026-10-12", unit: "in", tape: "finger", measuredBy: "Runa", notes: "" }, [
       ["waist", "single", "33 1/4"],
       ["high_hip", "single", "38 3/8"],
@@ -62,7 +80,7 @@ export async function addPeople({ wearers }: Repositories): Promise<DemoPeople> 
       ["crotch_depth", "single", "28 cm"],
     ]),
   );
-  const wennaSheet = await wearers.addSheet(
+  const wennaSheet = await sheets.add(
     sheet(wenna, { takenOn: "2026-11-20", unit: "cm", tape: "snug", measuredBy: "Wenna", notes: "Self-measured." }, [
       ["waist", "single", "68"],
       ["high_hip", "single", "84.5"],

@@ -2,10 +2,11 @@ import type { Knex } from "knex";
 import { bodyAndCloth } from "./0001_body_and_cloth.ts";
 import { jobsAndFittings } from "./0002_jobs_and_fittings.ts";
 import { drafts } from "./0003_drafts.ts";
+import { wholeBody } from "./0004_whole_body.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
-export const MIGRATIONS: readonly Migration[] = [bodyAndCloth, jobsAndFittings, drafts];
+export const MIGRATIONS: readonly Migration[] = [bodyAndCloth, jobsAndFittings, drafts, wholeBody];
 
 /**
  * Checks that names count up from 0001 without a gap.

@@ -16,6 +16,7 @@ describe("migrations", () => {
     const { db } = await temporaryStore();
     expect(await tables(db)).toEqual([
       "changes",
+      "check_answers",
       "cloths",
       "drafts",
       "findings",
@@ -25,6 +26,7 @@ describe("migrations", () => {
       "prototypes",
       "readings",
       "sewn_rings",
+      "sheet_not_taken",
       "sheet_values",
       "sheets",
       "swatch_tests",
@@ -42,7 +44,7 @@ describe("migrations", () => {
       await older.raw("insert into sheet_values values (1, 'waist', 'single', '74.2', 742)");
       await older.destroy();
       const store = storeOver(await openDatabase(file));
-      const [sheet] = await store.wearers.sheetsOf(1);
+      const [sheet] = await store.sheets.ofWearer(1);
       await store.close();
       expect(sheet?.values).toEqual([{ code: "waist", side: "single", text: "74.2", mm: 742 }]);
     },

@@ -1,3 +1,4 @@
+import { CheckInput } from "../forms/CheckInput.tsx";
 import { ChoiceInput } from "../forms/ChoiceInput.tsx";
 import { TextInput } from "../forms/TextInput.tsx";
 
@@ -12,7 +13,11 @@ export function WearerFields({ autoFocus = false }: { autoFocus?: boolean }) {
     <>
       <TextInput name="name" label="Name" hint="As you call them at the bench." autoFocus={autoFocus} />
       <ChoiceInput name="kind" legend="What they are" choices={KINDS} />
-      <TextInput name="notes" label="Notes" lines={3} hint="Likings, allergies, what to remember at a fitting." />
+      <CheckInput name="child">
+        A child: firm garments are not for children, cords and ties follow the local code
+      </CheckInput>
+      <TextInput name="allergies" label="Allergies" hint="Nickel in hooks and wires, latex in elastics, dyes: ask." />
+      <TextInput name="notes" label="Notes" lines={3} hint="Likings, what to remember at a fitting." />
     </>
   );
 }

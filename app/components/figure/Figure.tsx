@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { type MouseEvent, type ReactNode, useId } from "react";
 import type { FigureView } from "../../../core/fitting/fitting.ts";
+import { bodyStyle } from "./bodyStyle.ts";
 import { ARM_PATHS, briefPath, CENTRE, FIELD, LEVEL, type Place, TRUNK_PATH } from "./geometry.ts";
 
 /** What the figure is drawn with. */
@@ -43,18 +44,7 @@ export function Figure({ view, label, withGarment = false, onBody, over, onPick,
         aspectRatio: `${FIELD.width} / ${FIELD.height}`,
         cursor: onPick ? "crosshair" : "default",
         touchAction: "manipulation",
-        "& .skin": {
-          fill: "var(--stz-palette-bench-skin)",
-          stroke: "var(--stz-palette-bench-inkSoft)",
-          strokeWidth: 1.3,
-        },
-        "& .trait": { fill: "none", stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 0.9, opacity: 0.6 },
-        "& .cloth": {
-          fill: "var(--stz-palette-bench-thread)",
-          fillOpacity: 0.1,
-          stroke: "var(--stz-palette-bench-thread)",
-          strokeWidth: 1.2,
-        },
+        ...bodyStyle,
       }}
     >
       <clipPath id={clip}>

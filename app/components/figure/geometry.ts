@@ -1,5 +1,6 @@
 import type { Zone } from "../../../core/ease/zones.ts";
 import type { FigureView, FindingSide } from "../../../core/fitting/fitting.ts";
+import { type Point, smooth } from "./smooth.ts";
 
 /** Size of the figure's drawing field; every place on it is kept as a part of this. */
 export const FIELD = { width: 220, height: 400 } as const;
@@ -17,8 +18,6 @@ export const LEVEL: Readonly<Record<Exclude<Zone, "leg" | "arm">, number>> & { r
   hip: 236,
   crotch: 258,
 };
-
-type Point = readonly [x: number, y: number];
 
 /** Right half of the trunk and leg, from the neck down the outside and up the inside; x counts from the centre. */
 const TRUNK: readonly Point[] = [
@@ -159,16 +158,4 @@ function closedOutline(): string {
   const right = mirror([...TRUNK, ...INNER_LEG], 1);
   const left = mirror([...TRUNK, ...INNER_LEG], -1).reverse();
   return `${smooth(right)} ${smooth(left).replace("M", "L")} Z`;
-}
-
-/** One smooth curve through all points (Catmull–Rom, as cubic Béziers). */
-function smooth(points: readonly Point[]): string {
-  const at = (index: number) => points[Math.max(0, Math.min(points.length - 1, index))] as Point;
-  const parts = points.slice(1).map((end, index) => {
-    const [before, start, after] = [at(index - 1), at(index), at(index + 2)];
-    const out = [start[0] + (end[0] - before[0]) / 6, start[1] + (end[1] - before[1]) / 6];
-    const into = [end[0] - (after[0] - start[0]) / 6, end[1] - (after[1] - start[1]) / 6];
-    return `C ${[...out, ...into, ...end].map((value) => value.toFixed(1)).join(" ")}`;
-  });
-  return `M ${at(0).join(" ")} ${parts.join(" ")}`;
 }

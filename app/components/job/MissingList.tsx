@@ -1,5 +1,5 @@
 import Alert from "@mui/material/Alert";
-import { nameOf } from "../../../core/body/catalogue.ts";
+import { nameOf } from "../../../core/body/catalogue/index.ts";
 import type { MissingThing } from "../../../core/job/planJob.ts";
 import { TextLink } from "../TextLink.tsx";
 

@@ -7,6 +7,7 @@ import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
 import { FINDING_KINDS, findingKindOf, isFindingKindId } from "../../../core/fitting/findings/index.ts";
 import type { FigureView, Finding, FindingSide } from "../../../core/fitting/fitting.ts";
 import { type Place, placeOf, sideAt, zoneAt } from "../../components/figure/geometry.ts";
+import { CheckInput } from "../../components/forms/CheckInput.tsx";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
@@ -146,28 +147,12 @@ export function FindingForm({ fittingId, zones, start, draft, unsaved, count, on
         <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "200px 1fr" }, gap: 2, alignItems: "start" }}>
           <TextInput name="amount" label={kind?.amountName ?? "Amount"} numeric suffix={smallUnit(unit)} />
           {kind?.canBeFolded ? (
-            <FoldedBox checked={(kept?.folded ?? (finding?.folded ? "yes" : "")) === "yes"} />
+            <CheckInput name="folded">That is the depth of the fold: it counts twice</CheckInput>
           ) : null}
         </Box>
         <TextInput name="note" label="Note" />
       </RecordForm>
     </Paper>
-  );
-}
-
-function FoldedBox({ checked }: { checked: boolean }) {
-  return (
-    <Box component="label" sx={{ display: "flex", gap: 1, alignItems: "center", minHeight: 40, cursor: "pointer" }}>
-      <Box
-        component="input"
-        type="checkbox"
-        name="folded"
-        value="yes"
-        defaultChecked={checked}
-        sx={{ width: 20, height: 20, accentColor: "var(--stz-palette-primary-main)" }}
-      />
-      That is the depth of the fold: it counts twice
-    </Box>
   );
 }
 

@@ -9,12 +9,12 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
-import { CATALOGUE, nameOf, sidesOf } from "../../../core/body/catalogue.ts";
+import { nameOf, placesOf } from "../../../core/body/catalogue/index.ts";
 import { checkSheet } from "../../../core/body/checks/index.ts";
 import { measuredValue } from "../../../core/body/sheetValues.ts";
 import { styleOf } from "../../../core/ease/styles/index.ts";
 import { formatDay } from "../../../core/units/day.ts";
-import { CheckList } from "../../components/body/CheckList.tsx";
+import { SavedChecks } from "../../components/body/SavedChecks.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -28,7 +28,7 @@ import type { Route } from "./+types/route.ts";
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const { job, wearer, sheet } = await jobOfPage(context, params.jobId);
-  const sheets = await store.wearers.sheetsOf(wearer.id);
+  const sheets = await store.sheets.ofWearer(wearer.id);
   return {
     job,
     wearer: { id: wearer.id, name: wearer.name },
@@ -43,9 +43,9 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const jobId = idFrom(params.jobId, "job");
   const { sheet, version } = await readFields(request);
   const sheetId = idFrom(sheet, "sheet");
-  const outcome = await storeOf(context).inTransaction(async ({ jobs, wearers }) => {
+  const outcome = await storeOf(context).inTransaction(async ({ jobs, sheets }) => {
     const job = found(await jobs.find(jobId), "job");
-    const chosen = found(await wearers.findSheet(sheetId), "sheet");
+    const chosen = found(await sheets.find(sheetId), "sheet");
     if (chosen.wearerId !== job.wearerId) found(null, "sheet of this wearer");
     return jobs.save({ ...job, sheetId, version: Number(version) });
   });
@@ -55,9 +55,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 export default function JobBody({ loaderData, actionData }: Route.ComponentProps) {
   const { job, wearer, sheet, needed, findings, others } = loaderData;
   const lengths = useLengths();
-  const places = CATALOGUE.filter(({ code }) => needed.includes(code))
-    .toSorted((a, b) => a.order - b.order)
-    .flatMap((measure) => sidesOf(measure).map((side) => ({ code: measure.code, side })));
+  const places = placesOf(needed);
   const from = sheet ? `&from=${sheet.id}` : "";
   return (
     <>
@@ -129,7 +127,7 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
               ))}
             </>
           ) : null}
-          <CheckList findings={findings} unit={lengths.unit} />
+          {sheet ? <SavedChecks sheetId={sheet.id} findings={findings} answers={sheet.answers ?? []} /> : null}
         </Box>
       </Box>
     </>

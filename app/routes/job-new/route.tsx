@@ -41,9 +41,9 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   const valid = validate(fields);
   if (!valid.ok) return invalid(fields, valid.errors);
   const style = STYLES.find(({ id }) => id === valid.value.style) ?? STYLES[0];
-  const jobId = await storeOf(context).inTransaction(async ({ jobs, wearers, drafts }) => {
+  const jobId = await storeOf(context).inTransaction(async ({ jobs, wearers, sheets, drafts }) => {
     found(await wearers.find(wearerId), "wearer");
-    const [newest] = await wearers.sheetsOf(wearerId);
+    const [newest] = await sheets.ofWearer(wearerId);
     await drafts.drop(draftOf(wearerId));
     return jobs.add({
       name: valid.value.name,

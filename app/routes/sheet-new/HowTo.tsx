@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { measureOf, nameOf } from "../../../core/body/catalogue.ts";
-import type { SheetPlace } from "./SheetFields.tsx";
+import { measureOf, nameOf, type SheetPlace } from "../../../core/body/catalogue/index.ts";
 
 /** How the measure in hand is taken; before any is in hand, how to begin. */
 export function HowTo({ place }: { place: SheetPlace | null }) {
@@ -27,7 +26,8 @@ export function HowTo({ place }: { place: SheetPlace | null }) {
         ))}
       </Box>
       <Typography color="text.secondary" sx={{ fontSize: "0.9rem" }}>
-        {measure.posture} {measure.breath}
+        {measure.posture} {measure.breath} {measure.helper ? "Needs a helper." : ""}
+        {measure.isoName ? ` In ISO 8559-1: ${measure.isoName}.` : ""}
       </Typography>
     </Box>
   );

@@ -1,43 +1,49 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { nameOf } from "../../../core/body/catalogue.ts";
+import { nameOf, type SheetPlace } from "../../../core/body/catalogue/index.ts";
 import type { CheckFinding } from "../../../core/body/checks/check.ts";
 import { formatLengthWithUnit } from "../../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../../core/units/length.ts";
 import { parseLength } from "../../../core/units/parseLength.ts";
 import { renderFinding } from "../../components/body/renderFinding.ts";
-import type { SheetPlace } from "./SheetFields.tsx";
+import { measureField, notTakenField, takeField } from "../../forms/measureFields.ts";
+import type { Fields } from "../../forms/unsaved.ts";
+import { MoreOfMeasure } from "./MoreOfMeasure.tsx";
 
 interface MeasureInputProps {
   readonly place: SheetPlace;
-  readonly name: string;
   readonly unit: LengthUnit;
-  readonly text: string;
-  /** What the last attempt to save said of this field. */
-  readonly error: string | undefined;
+  readonly texts: Fields;
+  /** What the last attempt to save said of this measure's fields, while they still hold what was sent. */
+  readonly errorOf: (name: string) => string | undefined;
   readonly findings: readonly CheckFinding[];
-  readonly onText: (text: string) => void;
+  readonly needed: boolean;
+  readonly onText: (name: string, text: string) => void;
   readonly onFocus: () => void;
 }
 
 /** One measure: the text as typed, what it means in both units, and what asks for a second look. */
-export function MeasureInput({ place, name, unit, text, error, findings, onText, onFocus }: MeasureInputProps) {
+export function MeasureInput({ place, unit, texts, errorOf, findings, needed, onText, onFocus }: MeasureInputProps) {
+  const name = measureField(place.code, place.side);
+  const text = texts[name] ?? "";
+  const reason = texts[notTakenField(name)] ?? "";
   const [left, setLeft] = useState(false);
+  const [more, setMore] = useState(false);
+  const hasMore = [takeField(name, 2), takeField(name, 3), notTakenField(name)].some(
+    (field) => (texts[field] ?? "") !== "" || errorOf(field),
+  );
   const parsed = text.trim() === "" ? null : parseLength(text, unit);
   const unreadable = parsed && !parsed.ok && left ? parsed.problem.message : undefined;
-  const wrong = error ?? unreadable;
-  const other: LengthUnit = unit === "cm" ? "in" : "cm";
-  const meaning = parsed?.ok
-    ? `${formatLengthWithUnit(parsed.value, unit)} · ${formatLengthWithUnit(parsed.value, other)}`
-    : "";
+  const wrong = errorOf(name) ?? unreadable;
   const asks = findings[0];
   return (
     <Box
       sx={{
         display: "grid",
         gridTemplateColumns: "minmax(170px, 1fr) minmax(0, 1.2fr)",
-        gap: 2,
+        columnGap: 2,
         alignItems: "start",
         mb: 0.5,
       }}
@@ -52,17 +58,48 @@ export function MeasureInput({ place, name, unit, text, error, findings, onText,
         autoComplete="off"
         onChange={(event) => {
           setLeft(false);
-          onText(event.target.value);
+          onText(name, event.target.value);
         }}
         onFocus={onFocus}
         onBlur={() => setLeft(true)}
         sx={{ my: 0.5 }}
         slotProps={{ htmlInput: { inputMode: "decimal", "data-measure": name } }}
       />
-      <Box sx={{ pt: 1.75, fontSize: "0.9rem", color: "text.secondary" }}>
-        {meaning}
-        {asks ? <Box sx={{ color: "warning.main", fontWeight: 600 }}>{renderFinding(asks, unit)}</Box> : null}
+      <Box
+        sx={{
+          pt: 1,
+          fontSize: "0.9rem",
+          color: "text.secondary",
+          display: "flex",
+          gap: 1,
+          alignItems: "center",
+          minHeight: 48,
+        }}
+      >
+        <Box sx={{ flex: 1, minWidth: 0 }}>
+          {parsed?.ok ? meaning(parsed.value, unit) : null}
+          {!parsed && reason ? "not taken" : null}
+          {!parsed && !reason && needed ? <Box sx={{ color: "warning.main" }}>needed for this job</Box> : null}
+          {asks ? <Box sx={{ color: "warning.main", fontWeight: 600 }}>{renderFinding(asks, unit)}</Box> : null}
+        </Box>
+        <Button
+          size="small"
+          aria-expanded={more || hasMore}
+          aria-label={`More about ${nameOf(place.code, place.side)}`}
+          onClick={() => setMore(!more)}
+          sx={{ minWidth: 40, px: 1 }}
+        >
+          ···
+        </Button>
       </Box>
+      {more || hasMore ? (
+        <MoreOfMeasure place={place} name={name} texts={texts} errorOf={errorOf} onText={onText} onFocus={onFocus} />
+      ) : null}
     </Box>
   );
+}
+
+function meaning(mm: number, unit: LengthUnit): string {
+  const other: LengthUnit = unit === "cm" ? "in" : "cm";
+  return `${formatLengthWithUnit(mm, unit)} · ${formatLengthWithUnit(mm, other)}`;
 }

@@ -1,12 +1,11 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
-import { CATALOGUE } from "../../../core/body/catalogue.ts";
 import { styleOf } from "../../../core/ease/styles/index.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { readFields } from "../../forms/fields.server.ts";
-import { measureField } from "../../forms/measureFields.ts";
+import { fieldsOf } from "../../forms/measureFields.ts";
 import { readSheet } from "../../forms/sheetForm.server.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
@@ -27,18 +26,19 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const jobText = address.get("job");
   const job = jobText ? found(await store.jobs.find(idFrom(jobText, "job")), "job") : null;
   const fromText = address.get("from");
-  const from = fromText ? await store.wearers.findSheet(idFrom(fromText, "sheet")) : null;
+  const from = fromText ? await store.sheets.find(idFrom(fromText, "sheet")) : null;
   const start: Fields = {
     takenOn: today(),
     unit: from?.unit ?? "cm",
     tape: from?.tape ?? "snug",
-    ...Object.fromEntries((from?.values ?? []).map(({ code, side, text }) => [measureField(code, side), text])),
+    wornUnder: from?.wornUnder ?? "nothing",
+    ...Object.assign({}, ...(from?.values ?? []).map(fieldsOf)),
   };
   return {
     wearer,
     job: job ? { id: job.id, name: job.name } : null,
     copied: from !== null,
-    needed: job ? styleOf(job.styleId).measures : CATALOGUE.map(({ code }) => code),
+    needed: job ? styleOf(job.styleId).measures : null,
     start,
     draft: await store.drafts.find(draftOf(wearer.id)),
   };
@@ -50,9 +50,9 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const sheet = readSheet(fields, today());
   if (!sheet.ok) return invalid(fields, sheet.errors);
   const jobId = fields.job ? idFrom(fields.job, "job") : null;
-  const sheetId = await storeOf(context).inTransaction(async ({ wearers, jobs, drafts }) => {
+  const sheetId = await storeOf(context).inTransaction(async ({ wearers, sheets, jobs, drafts }) => {
     found(await wearers.find(wearerId), "wearer");
-    const id = await wearers.addSheet({ wearerId, ...sheet.value });
+    const id = await sheets.add({ wearerId, ...sheet.value });
     const job = jobId === null ? null : await jobs.find(jobId);
     if (job && job.wearerId === wearerId) await jobs.save({ ...job, sheetId: id });
     await drafts.drop(draftOf(wearerId));

@@ -5,15 +5,19 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { CATALOGUE, nameOf, sidesOf } from "../../../core/body/catalogue.ts";
+import { data } from "react-router";
+import { CATALOGUE, nameOf, placesOf } from "../../../core/body/catalogue/index.ts";
 import { checkSheet } from "../../../core/body/checks/index.ts";
+import { WORN_UNDER } from "../../../core/body/sheet.ts";
 import { measuredValue } from "../../../core/body/sheetValues.ts";
 import { formatDay } from "../../../core/units/day.ts";
-import { CheckList } from "../../components/body/CheckList.tsx";
+import { SavedChecks } from "../../components/body/SavedChecks.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
+import { readAnswers } from "../../forms/answerFields.ts";
+import { readFields } from "../../forms/fields.server.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
@@ -21,10 +25,24 @@ import type { Route } from "./+types/route.ts";
 export const meta = () => [{ title: "Sheet · Stenz" }];
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { wearers } = storeOf(context);
-  const sheet = found(await wearers.findSheet(idFrom(params.sheetId, "sheet")), "sheet");
+  const { wearers, sheets } = storeOf(context);
+  const sheet = found(await sheets.find(idFrom(params.sheetId, "sheet")), "sheet");
   const wearer = found(await wearers.find(sheet.wearerId), "wearer");
   return { sheet, wearer, findings: checkSheet(sheet) };
+});
+
+/** Keeps an answer to one of the sheet's checks, or takes it back. */
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const id = idFrom(params.sheetId, "sheet");
+  const fields = await readFields(request);
+  const name = Object.keys(fields).find((field) => field.startsWith("answer:")) ?? "";
+  const [answer] = readAnswers({ [name]: fields[name] || "confirmed" });
+  if (!answer) return data({ error: "Expected an answer to one of the checks." }, { status: 400 });
+  await storeOf(context).inTransaction(async ({ sheets }) => {
+    found(await sheets.find(id), "sheet");
+    await sheets.answer(id, answer, fields[name] === "" ? null : answer.word);
+  });
+  return data({ kept: true });
 });
 
 const TAPES = { snug: "tape snug", finger: "one finger under the tape" } as const;
@@ -32,14 +50,19 @@ const TAPES = { snug: "tape snug", finger: "one finger under the tape" } as cons
 export default function SheetPage({ loaderData }: Route.ComponentProps) {
   const { sheet, wearer, findings } = loaderData;
   const lengths = useLengths();
-  const taken = CATALOGUE.flatMap((measure) => sidesOf(measure).map((side) => ({ code: measure.code, side })));
-  const by = sheet.measuredBy ? `, measured by ${sheet.measuredBy}` : "";
+  const notTaken = sheet.notTaken ?? [];
+  const noted = placesOf(CATALOGUE.map(({ code }) => code)).filter(
+    ({ code, side }) =>
+      measuredValue(sheet.values, code, side) || notTaken.some((one) => one.code === code && one.side === side),
+  );
+  const by = sheet.selfMeasured ? ", self-measured" : sheet.measuredBy ? `, measured by ${sheet.measuredBy}` : "";
+  const under = WORN_UNDER.find(({ id }) => id === sheet.wornUnder)?.words ?? "nothing";
   return (
     <>
       <PageHead
         title={`Sheet of ${formatDay(sheet.takenOn)}`}
         above={<TextLink to={`/wearers/${wearer.id}`}>{wearer.name}</TextLink>}
-        below={`${TAPES[sheet.tape]}${by}. A sheet is never overwritten: what has changed goes on a new one.`}
+        below={`${TAPES[sheet.tape]}${by}, ${under} under the tape. A sheet is never overwritten: what has changed goes on a new one.`}
         actions={
           <LinkButton to={`/wearers/${wearer.id}/sheets/new?from=${sheet.id}`} variant="outlined">
             New sheet from this one
@@ -57,16 +80,18 @@ export default function SheetPage({ loaderData }: Route.ComponentProps) {
               </TableRow>
             </TableHead>
             <TableBody>
-              {taken.map(({ code, side }) => {
+              {noted.map(({ code, side }) => {
                 const value = measuredValue(sheet.values, code, side);
                 return (
                   <TableRow key={`${code} ${side}`}>
                     <TableCell component="th">{nameOf(code, side)}</TableCell>
                     <TableCell align="right" sx={{ fontWeight: 650 }}>
-                      {value ? lengths.bare(value.mm) : "not taken"}
+                      {value ? lengths.bare(value.mm) : "—"}
                     </TableCell>
                     <TableCell align="right" sx={{ color: "text.secondary" }}>
-                      {value?.text}
+                      {value
+                        ? `${value.text}${value.tape ? ` (${TAPES[value.tape]})` : ""}`
+                        : `not taken: ${notTaken.find((one) => one.code === code && one.side === side)?.reason ?? ""}`}
                     </TableCell>
                   </TableRow>
                 );
@@ -75,8 +100,13 @@ export default function SheetPage({ loaderData }: Route.ComponentProps) {
           </Table>
         </Paper>
         <Box>
+          {sheet.consent ? (
+            <p>
+              <strong>Consent:</strong> {sheet.consent}
+            </p>
+          ) : null}
           {sheet.notes ? <p>{sheet.notes}</p> : null}
-          <CheckList findings={findings} unit={lengths.unit} />
+          <SavedChecks sheetId={sheet.id} findings={findings} answers={sheet.answers ?? []} />
         </Box>
       </Box>
     </>

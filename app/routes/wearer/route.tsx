@@ -26,7 +26,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const wearer = found(await store.wearers.find(idFrom(params.wearerId, "wearer")), "wearer");
   const [sheets, jobs, draft] = [
-    await store.wearers.sheetsOf(wearer.id),
+    await store.sheets.ofWearer(wearer.id),
     await store.jobs.ofWearer(wearer.id),
     await store.drafts.find(draftOf(wearer.id)),
   ];
@@ -62,6 +62,13 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   return conflict(fields, theirs.version, [
     { name: "name", label: "Name", yours: fields.name ?? "", theirs: theirs.name },
     { name: "kind", label: "What they are", yours: fields.kind ?? "", theirs: theirs.kind },
+    {
+      name: "child",
+      label: "A child",
+      yours: fields.child === "yes" ? "yes" : "no",
+      theirs: theirs.child ? "yes" : "no",
+    },
+    { name: "allergies", label: "Allergies", yours: fields.allergies ?? "", theirs: theirs.allergies },
     { name: "notes", label: "Notes", yours: fields.notes ?? "", theirs: theirs.notes },
   ]);
 });
@@ -131,7 +138,13 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
             key={wearer.version}
             draftForm={draftOf(wearer.id)}
             draft={draft}
-            start={{ name: wearer.name, kind: wearer.kind, notes: wearer.notes }}
+            start={{
+              name: wearer.name,
+              kind: wearer.kind,
+              child: wearer.child ? "yes" : "",
+              allergies: wearer.allergies,
+              notes: wearer.notes,
+            }}
             unsaved={actionData}
             hidden={{ version: wearer.version }}
             submitLabel="Save"

@@ -29,6 +29,8 @@ export interface CheckInput {
   readonly values: readonly MeasuredValue[];
   /** The sheet's unit: tells which slips of the pen are possible. */
   readonly unit: LengthUnit;
+  /** The wearer measured alone. */
+  readonly selfMeasured?: boolean | undefined;
 }
 
 /** One rule over a sheet; adding a check is adding a file that exports one. */

@@ -1,4 +1,4 @@
-import { measureOf, nameOf } from "../catalogue.ts";
+import { measureOf, nameOf } from "../catalogue/index.ts";
 import type { MeasuredValue } from "../sheetValues.ts";
 import type { CheckRule } from "./check.ts";
 

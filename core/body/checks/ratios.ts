@@ -10,7 +10,11 @@ export interface UsualRatio {
 }
 
 /** Ratios of neighbouring girths that a slip of the pen breaks. */
-export const USUAL_RATIOS: readonly UsualRatio[] = [{ of: "hip", to: "waist", low: 0.9, high: 1.8 }];
+export const USUAL_RATIOS: readonly UsualRatio[] = [
+  { of: "waist", to: "bust", low: 0.6, high: 1.1 },
+  { of: "hip", to: "waist", low: 0.9, high: 1.8 },
+  { of: "underbust", to: "bust", low: 0.65, high: 1 },
+];
 
 /** The ratios that these values break; ratios with a missing value are left out. */
 export function brokenRatios(values: readonly MeasuredValue[]): UsualRatio[] {

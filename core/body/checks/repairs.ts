@@ -1,6 +1,6 @@
 import { type LengthUnit, MM_PER_INCH } from "../../units/length.ts";
 import { parseLength } from "../../units/parseLength.ts";
-import { measureOf } from "../catalogue.ts";
+import { measureOf } from "../catalogue/index.ts";
 import type { MeasuredValue } from "../sheetValues.ts";
 import type { Repair } from "./check.ts";
 

@@ -1,9 +1,12 @@
-import { CATALOGUE } from "../catalogue.ts";
+import { CATALOGUE } from "../catalogue/index.ts";
 import { measuredValue } from "../sheetValues.ts";
 import type { CheckFinding, CheckRule } from "./check.ts";
 
 /** Left and right differing by more than this is kept as an asymmetry, never averaged away. */
 export const ASYMMETRY_MM = 10;
+
+/** The same for the measures of the breast. */
+export const BREAST_ASYMMETRY_MM = 5;
 
 /** Tells where left and right differ enough to be cut apart. */
 export const sidesCheck: CheckRule = {
@@ -13,7 +16,12 @@ export const sidesCheck: CheckRule = {
     CATALOGUE.filter((measure) => measure.sided).flatMap((measure): CheckFinding[] => {
       const left = measuredValue(values, measure.code, "left");
       const right = measuredValue(values, measure.code, "right");
-      if (!left || !right || Math.abs(left.mm - right.mm) <= ASYMMETRY_MM) return [];
+      if (
+        !left ||
+        !right ||
+        Math.abs(left.mm - right.mm) <= (measure.group === "breast" ? BREAST_ASYMMETRY_MM : ASYMMETRY_MM)
+      )
+        return [];
       const larger = left.mm > right.mm ? "left" : "right";
       return [
         {

@@ -1,4 +1,4 @@
-import { nameOf } from "../catalogue.ts";
+import { nameOf } from "../catalogue/index.ts";
 import type { MeasuredValue } from "../sheetValues.ts";
 import { measuredValue } from "../sheetValues.ts";
 import type { CheckFinding, CheckInput, CheckRule, Repair } from "./check.ts";

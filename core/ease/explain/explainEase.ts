@@ -1,4 +1,4 @@
-import { measureOf } from "../../body/catalogue.ts";
+import { measureOf } from "../../body/catalogue/index.ts";
 import type { Explanation } from "../../explain/explanation.ts";
 import type { Consequences } from "../consequences.ts";
 import type { StylePlan, ZonePlan } from "../planStyle.ts";

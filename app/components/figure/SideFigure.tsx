@@ -1,0 +1,37 @@
+import Box from "@mui/material/Box";
+import { type ReactNode, useId } from "react";
+import { bodyStyle } from "./bodyStyle.ts";
+import { FIELD } from "./geometry.ts";
+import { SIDE_ARM_PATH, SIDE_HEAD_PATH, SIDE_PATH } from "./sideGeometry.ts";
+
+interface SideFigureProps {
+  readonly label: string;
+  /** Drawn on the body and cut off at its outline. */
+  readonly onBody?: ReactNode;
+  /** Drawn over everything. */
+  readonly over?: ReactNode;
+  readonly maxHeight?: number | string;
+}
+
+/** The figure from its left side. The arm is drawn back, so that tapes on the trunk are seen. */
+export function SideFigure({ label, onBody, over, maxHeight = 460 }: SideFigureProps) {
+  const clip = useId();
+  return (
+    <Box
+      component="svg"
+      role="img"
+      aria-label={label}
+      viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}
+      sx={{ display: "block", width: "100%", maxHeight, aspectRatio: `${FIELD.width} / ${FIELD.height}`, ...bodyStyle }}
+    >
+      <clipPath id={clip}>
+        <path d={SIDE_PATH} />
+      </clipPath>
+      <path className="skin" d={SIDE_HEAD_PATH} />
+      <path className="skin" d={SIDE_PATH} />
+      <path className="trait" d={SIDE_ARM_PATH} strokeDasharray="3 3" />
+      <g clipPath={`url(#${clip})`}>{onBody}</g>
+      {over}
+    </Box>
+  );
+}

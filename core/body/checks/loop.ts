@@ -1,0 +1,34 @@
+import type { MeasureCode } from "../measure.ts";
+import { measuredValue } from "../sheetValues.ts";
+import type { CheckRule } from "./check.ts";
+
+/** Over this part of the loop the five measures do not belong to one trunk. */
+export const LOOP_TOLERANCE = 0.04;
+
+const PARTS: readonly MeasureCode[] = ["front_waist", "crotch_front", "crotch_back", "back_waist"];
+
+/**
+ * Compares the trunk loop with the four lengths it is made of; the two paths differ by a centimetre or two at the neck,
+ * so only more than 4 % asks.
+ */
+export const loopCheck: CheckRule = {
+  id: "body.loop",
+  title: "Trunk loop",
+  evaluate({ values }) {
+    const loop = measuredValue(values, "trunk_loop");
+    const parts = PARTS.flatMap((code) => measuredValue(values, code) ?? []);
+    if (!loop || parts.length < PARTS.length) return [];
+    const sum = parts.reduce((total, { mm }) => total + mm, 0);
+    if (Math.abs(loop.mm - sum) <= LOOP_TOLERANCE * loop.mm) return [];
+    return [
+      {
+        ruleId: "body.loop",
+        code: "trunk_loop",
+        side: "single",
+        template:
+          "Trunk loop {loop}, but front waist, crotch front, crotch back and back waist add up to {sum}. More than 4 % apart: one of the five is off.",
+        lengths: { loop: loop.mm, sum },
+      },
+    ];
+  },
+};
