@@ -1,15 +1,21 @@
 import type { Knex } from "knex";
 import type { Cloth, SwatchTest } from "../core/cloth/cloth.ts";
 import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "./saving.ts";
+import { insertTest, type StepRow, type TestRow, testFrom } from "./swatchRows.ts";
 
-interface TestRow {
+interface ClothRow {
   id: number;
-  cloth_id: number;
-  direction: SwatchTest["direction"];
-  tested_on: string;
-  gauge_mm: number;
-  stretched_mm: number;
-  after_mm: number | null;
+  name: string;
+  kind: Cloth["kind"];
+  composition: string;
+  roll_width_mm: number | null;
+  mass_g_per_m2: number | null;
+  thickness_mm: number | null;
+  supplier: string;
+  elastic_kind: Cloth["elasticKind"];
+  finish_allowance_mm: number | null;
+  notes: string;
+  version: number;
 }
 
 /** A cloth in a list, with its tests to judge it by. */
@@ -21,57 +27,87 @@ export interface ShelvedCloth extends Cloth {
 export interface ClothRepository {
   list(query: ListQuery): Promise<Page<ShelvedCloth>>;
   find(id: number): Promise<Cloth | null>;
+  findAll(ids: readonly number[]): Promise<ShelvedCloth[]>;
   add(cloth: Omit<Cloth, "id" | "version">): Promise<number>;
   save(cloth: Cloth): Promise<SaveOutcome<Cloth>>;
   /** Newest first. */
   testsOf(clothId: number): Promise<SwatchTest[]>;
+  findTest(id: number): Promise<SwatchTest | null>;
   addTest(test: Omit<SwatchTest, "id">): Promise<number>;
 }
 
 /** Cloths over a connection or a transaction. */
 export function clothRepository(db: Knex): ClothRepository {
-  const find = async (id: number) => (await db<Cloth>("cloths").where({ id }).first()) ?? null;
+  const find = async (id: number): Promise<Cloth | null> => {
+    const row: ClothRow | undefined = await db("cloths").where({ id }).first();
+    return row ? clothFrom(row) : null;
+  };
+  const withTests = async (cloths: readonly Cloth[]): Promise<ShelvedCloth[]> => {
+    const tests = await testsWhere(db, (query) =>
+      query.whereIn(
+        "cloth_id",
+        cloths.map(({ id }) => id),
+      ),
+    );
+    return cloths.map((cloth) => ({ ...cloth, tests: tests.filter(({ clothId }) => clothId === cloth.id) }));
+  };
   return {
     async list(query) {
-      const page = await pageByName<Cloth, Cloth>(db, "cloths", query, (row) => row);
-      const tests = await testsOfAll(
-        db,
-        page.rows.map(({ id }) => id),
-      );
-      const rows = page.rows.map((cloth) => ({ ...cloth, tests: tests.filter(({ clothId }) => clothId === cloth.id) }));
-      return { ...page, rows };
+      const page = await pageByName<ClothRow, Cloth>(db, "cloths", query, clothFrom);
+      return { ...page, rows: await withTests(page.rows) };
     },
     find,
-    add: ({ name, kind, composition, notes }) => insertRow(db, "cloths", { name, kind, composition, notes }),
+    findAll: async (ids) => withTests(((await db("cloths").whereIn("id", ids)) as ClothRow[]).map(clothFrom)),
+    add: (cloth) => insertRow(db, "cloths", clothColumns(cloth)),
     async save(cloth) {
-      const { name, kind, composition, notes } = cloth;
-      const saved = await updateVersion(db, "cloths", cloth, { name, kind, composition, notes });
+      const saved = await updateVersion(db, "cloths", cloth, clothColumns(cloth));
       return saved
         ? { saved: true, value: { ...cloth, version: cloth.version + 1 } }
         : { saved: false, theirs: await find(cloth.id) };
     },
-    testsOf: (clothId) => testsOfAll(db, [clothId]),
-    addTest: ({ clothId, direction, testedOn, gaugeMm, stretchedMm, afterMm }) =>
-      insertRow(db, "swatch_tests", {
-        cloth_id: clothId,
-        direction,
-        tested_on: testedOn,
-        gauge_mm: gaugeMm,
-        stretched_mm: stretchedMm,
-        after_mm: afterMm,
-      }),
+    testsOf: (clothId) => testsWhere(db, (query) => query.where({ cloth_id: clothId })),
+    findTest: async (id) => (await testsWhere(db, (query) => query.where({ id })))[0] ?? null,
+    addTest: (test) => insertTest(db, test),
   };
 }
 
-async function testsOfAll(db: Knex, clothIds: readonly number[]): Promise<SwatchTest[]> {
-  const rows: TestRow[] = await db("swatch_tests").whereIn("cloth_id", clothIds).orderByRaw("tested_on desc, id desc");
-  return rows.map(({ id, cloth_id, direction, tested_on, gauge_mm, stretched_mm, after_mm }) => ({
-    id,
-    clothId: cloth_id,
-    direction,
-    testedOn: tested_on,
-    gaugeMm: gauge_mm,
-    stretchedMm: stretched_mm,
-    afterMm: after_mm,
-  }));
+async function testsWhere(db: Knex, condition: (query: Knex.QueryBuilder) => Knex.QueryBuilder): Promise<SwatchTest[]> {
+  const rows: TestRow[] = await condition(db("swatch_tests")).orderByRaw("tested_on desc, id desc");
+  const laddered = rows.filter(({ ladder_form }) => ladder_form !== null).map(({ id }) => id);
+  const steps: StepRow[] =
+    laddered.length > 0 ? await db("ladder_steps").whereIn("test_id", laddered).orderBy(["test_id", "number"]) : [];
+  return rows.map((row) =>
+    testFrom(
+      row,
+      steps.filter(({ test_id }) => test_id === row.id),
+    ),
+  );
 }
+
+const clothFrom = (row: ClothRow): Cloth => ({
+  id: row.id,
+  name: row.name,
+  kind: row.kind,
+  composition: row.composition,
+  rollWidthMm: row.roll_width_mm,
+  massGPerM2: row.mass_g_per_m2,
+  thicknessMm: row.thickness_mm,
+  supplier: row.supplier,
+  elasticKind: row.elastic_kind,
+  finishAllowanceMm: row.finish_allowance_mm,
+  notes: row.notes,
+  version: row.version,
+});
+
+const clothColumns = (cloth: Omit<Cloth, "id" | "version">) => ({
+  name: cloth.name,
+  kind: cloth.kind,
+  composition: cloth.composition,
+  roll_width_mm: cloth.rollWidthMm,
+  mass_g_per_m2: cloth.massGPerM2,
+  thickness_mm: cloth.thicknessMm,
+  supplier: cloth.supplier,
+  elastic_kind: cloth.elasticKind,
+  finish_allowance_mm: cloth.finishAllowanceMm,
+  notes: cloth.notes,
+});

@@ -27,6 +27,16 @@ export async function insertRow(db: Knex, table: string, columns: Record<string,
   return Number(id);
 }
 
+/** SQLite takes a limited number of bound values at a time. */
+const ROWS_AT_A_TIME = 100;
+
+/** Inserts any number of rows, none included. */
+export async function insertAll(db: Knex, table: string, rows: readonly object[]): Promise<void> {
+  for (let from = 0; from < rows.length; from += ROWS_AT_A_TIME) {
+    await db(table).insert(rows.slice(from, from + ROWS_AT_A_TIME));
+  }
+}
+
 /** One page of a list. */
 export interface Page<T> {
   readonly rows: readonly T[];

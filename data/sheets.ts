@@ -2,7 +2,7 @@ import type { Knex } from "knex";
 import type { CheckAnswer } from "../core/body/checks/answer.ts";
 import type { NotTaken, Sheet } from "../core/body/sheet.ts";
 import { type MeasuredValue, takesOf, valueFromTakes } from "../core/body/sheetValues.ts";
-import { insertRow } from "./saving.ts";
+import { insertAll, insertRow } from "./saving.ts";
 
 interface SheetRow {
   id: number;
@@ -90,15 +90,6 @@ async function add(db: Knex, sheet: Omit<Sheet, "id">): Promise<number> {
     (sheet.answers ?? []).map((answer) => answerColumns(id, answer)),
   );
   return id;
-}
-
-/** SQLite takes a limited number of bound values at a time. */
-const ROWS_AT_A_TIME = 100;
-
-async function insertAll(db: Knex, table: string, rows: readonly object[]): Promise<void> {
-  for (let from = 0; from < rows.length; from += ROWS_AT_A_TIME) {
-    await db(table).insert(rows.slice(from, from + ROWS_AT_A_TIME));
-  }
 }
 
 const takeColumns = (sheetId: number, value: MeasuredValue) =>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Prototype } from "../core/fitting/prototype.ts";
-import { SAMPLE_SHEET, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
+import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
 import type { Store } from "./store.ts";
 import { temporaryStore } from "./testing/temporaryStore.ts";
 
@@ -14,7 +14,7 @@ async function withPrototype(store: Store) {
     notes: "",
   });
   const sheetId = await store.sheets.add({ ...SAMPLE_SHEET, wearerId });
-  const clothId = await store.cloths.add({ name: "Heron jersey", kind: "knit", composition: "", notes: "" });
+  const clothId = await store.cloths.add({ ...SAMPLE_CLOTH, name: "Heron jersey" });
   const jobId = await store.jobs.add({
     name: "Brief",
     styleId: "brief",

@@ -4,8 +4,10 @@ import { type DraftRepository, draftRepository } from "./drafts.ts";
 import { type Erased, eraseWearer, scrub } from "./erasure.ts";
 import { type FittingRepository, fittingRepository } from "./fittings.ts";
 import { type JobRepository, jobRepository } from "./jobs.ts";
+import { type LayupRepository, layupRepository } from "./layups.ts";
 import { openDatabase } from "./openDatabase.ts";
 import { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
+import { type SettingRepository, settingRepository } from "./settings.ts";
 import { type SheetRepository, sheetRepository } from "./sheets.ts";
 import { type WearerRepository, wearerRepository } from "./wearers.ts";
 
@@ -14,10 +16,12 @@ export interface Repositories {
   readonly wearers: WearerRepository;
   readonly sheets: SheetRepository;
   readonly cloths: ClothRepository;
+  readonly layups: LayupRepository;
   readonly jobs: JobRepository;
   readonly prototypes: PrototypeRepository;
   readonly fittings: FittingRepository;
   readonly drafts: DraftRepository;
+  readonly settings: SettingRepository;
 }
 
 /** The data file. Reading may use the repositories directly; every action writes inside one transaction. */
@@ -52,8 +56,10 @@ const repositoriesOver = (db: Knex): Repositories => ({
   wearers: wearerRepository(db),
   sheets: sheetRepository(db),
   cloths: clothRepository(db),
+  layups: layupRepository(db),
   jobs: jobRepository(db),
   prototypes: prototypeRepository(db),
   fittings: fittingRepository(db),
   drafts: draftRepository(db),
+  settings: settingRepository(db),
 });

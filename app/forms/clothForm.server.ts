@@ -1,71 +1,90 @@
-import { CLOTH_KINDS, type Cloth, type SwatchTest } from "../../core/cloth/cloth.ts";
-import { DIRECTIONS } from "../../core/cloth/direction.ts";
-import { evaluateHandTest, HAND_TEST_PROBLEM_FIELDS } from "../../core/cloth/handTest.ts";
-import { parseDay } from "../../core/units/day.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import { CLOTH_KINDS, type Cloth, ELASTIC_KINDS } from "../../core/cloth/cloth.ts";
+import { parseQuantity } from "../../core/units/parseQuantity.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "./fields.server.ts";
+import { parseSwatchLength } from "./swatchLength.ts";
 import type { Fields } from "./unsaved.ts";
 
-const validateCloth = formValidator(
+const validate = formValidator(
   formOf({
     name: line("a name"),
     kind: choice("a kind", CLOTH_KINDS),
     composition: optionalLine("the composition"),
+    supplier: optionalLine("the supplier"),
     notes: notes(),
   }),
 );
 
-/** Reads the form of a cloth. */
-export function readCloth(fields: Fields) {
-  const valid = validateCloth(fields);
-  if (!valid.ok) return valid;
-  const { name, kind, composition = "", notes: words = "" } = valid.value;
-  return { ok: true as const, value: { name, kind: kind as Cloth["kind"], composition, notes: words } };
-}
+/** Widest roll, thickest cloth (mm) and heaviest (g/m²) that are believed. */
+const MOST = { rollWidth: 6000, thickness: 20, finishAllowance: 100, mass: 3000 } as const;
 
-const validateTest = formValidator(
-  formOf({
-    direction: choice("a direction", DIRECTIONS),
-    testedOn: line("the day of the test"),
-    gauge: line("the gauge"),
-    stretched: line("the stretched length"),
-    after: optionalLine("the length after 60 s"),
-  }),
-);
-
-/** Form field of each length of a hand test. */
-const FIELD_OF = { gaugeMm: "gauge", stretchedMm: "stretched", afterMm: "after" } as const;
-
-/** A bare number of a swatch test is in millimetres: what a ruler beside a swatch reads. */
-function readSwatchLength(text: string) {
-  return parseLength(/^[\d.,\s/½¼¾⅛⅜⅝⅞⅓⅔-]+$/.test(text.trim()) ? `${text} mm` : text, "cm");
-}
-
-/** Reads the form of a hand test. The length after 60 s may be left out; recovery is then unknown. */
-export function readHandTest(
+/** Reads the form of a cloth or an elastic; what is not known may stay empty. */
+export function readCloth(
   fields: Fields,
-  clothId: number,
-  today: string,
-): { ok: true; value: Omit<SwatchTest, "id"> } | { ok: false; errors: FieldErrors } {
-  const valid = validateTest(fields);
+): { ok: true; value: Omit<Cloth, "id" | "version"> } | { ok: false; errors: FieldErrors } {
+  const valid = validate(fields);
   const errors: Record<string, string> = valid.ok ? {} : { ...valid.errors };
-  const day = parseDay(fields.testedOn ?? "", today);
-  if (!day.ok) errors.testedOn ??= day.problem.message;
-  const lengths = { gaugeMm: 0, stretchedMm: 0, afterMm: null as number | null };
-  for (const [key, field] of Object.entries(FIELD_OF) as [keyof typeof lengths, string][]) {
-    const text = (fields[field] ?? "").trim();
-    if (text === "" || errors[field]) continue;
-    const parsed = readSwatchLength(text);
-    if (parsed.ok) lengths[key] = parsed.value;
-    else errors[field] = parsed.problem.message.replace("71.5 or 28 1/4 in", "162 mm or 6 3/8 in");
-  }
-  if (!valid.ok || !day.ok || Object.keys(errors).length > 0) return { ok: false, errors };
-  const evaluated = evaluateHandTest(lengths);
-  if (!evaluated.ok) {
-    const field = HAND_TEST_PROBLEM_FIELDS[evaluated.problem.code];
-    return { ok: false, errors: { [field ? FIELD_OF[field] : "form"]: evaluated.problem.message } };
-  }
-  const direction = valid.value.direction as SwatchTest["direction"];
-  return { ok: true, value: { clothId, direction, testedOn: day.value, ...lengths } };
+  const length = (name: "rollWidth" | "thickness" | "finishAllowance") => optionalLength(fields, name, errors);
+  const sizes = {
+    rollWidthMm: length("rollWidth"),
+    thicknessMm: length("thickness"),
+    massGPerM2: optionalMass(fields, errors),
+  };
+  const isElastic = fields.kind === "elastic";
+  const finishAllowanceMm = isElastic ? length("finishAllowance") : null;
+  if (!valid.ok || Object.keys(errors).length > 0) return { ok: false, errors };
+  const { name, kind, composition = "", supplier = "", notes: words = "" } = valid.value;
+  const elasticKind = isElastic ? (ELASTIC_KINDS.find((known) => known === fields.elasticKind) ?? null) : null;
+  return {
+    ok: true,
+    value: {
+      name,
+      kind: kind as Cloth["kind"],
+      composition,
+      supplier,
+      notes: words,
+      ...sizes,
+      elasticKind,
+      finishAllowanceMm,
+    },
+  };
 }
+
+function optionalLength(
+  fields: Fields,
+  name: "rollWidth" | "thickness" | "finishAllowance",
+  errors: Record<string, string>,
+): number | null {
+  const text = (fields[name] ?? "").trim();
+  if (text === "") return null;
+  const parsed = parseSwatchLength(text);
+  const least = name === "finishAllowance" ? 0 : Number.MIN_VALUE;
+  if (parsed.ok && parsed.value >= least && parsed.value <= MOST[name]) return parsed.value;
+  errors[name] = parsed.ok
+    ? `Expected at most ${MOST[name]} mm and more than nothing, but got “${text}”.`
+    : parsed.problem.message;
+  return null;
+}
+
+function optionalMass(fields: Fields, errors: Record<string, string>): number | null {
+  const text = (fields.mass ?? "").trim();
+  if (text === "") return null;
+  const mass = parseQuantity(text.replace(/\s*g(\/m²|\/m2)?$/i, ""));
+  if (mass !== null && mass > 0 && mass <= MOST.mass) return mass;
+  errors.mass = `Expected grams per square metre such as 190, but got “${text}”.`;
+  return null;
+}
+
+/** The fields a cloth is edited from. */
+export const clothFields = (cloth: Cloth): Fields => ({
+  name: cloth.name,
+  kind: cloth.kind,
+  composition: cloth.composition,
+  supplier: cloth.supplier,
+  notes: cloth.notes,
+  rollWidth: cloth.rollWidthMm === null ? "" : String(cloth.rollWidthMm),
+  thickness: cloth.thicknessMm === null ? "" : String(cloth.thicknessMm),
+  mass: cloth.massGPerM2 === null ? "" : String(cloth.massGPerM2),
+  elasticKind: cloth.elasticKind ?? "",
+  finishAllowance: cloth.finishAllowanceMm === null ? "" : String(cloth.finishAllowanceMm),
+});

@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { sampleFinding, samplePrototype } from "../../core/testing/sampleJob.ts";
-import { readCloth, readHandTest } from "./clothForm.server.ts";
+import { readCloth } from "./clothForm.server.ts";
 import { readDecision, readJudgement } from "./decisionForm.server.ts";
 import { readFinding, readFitting, readReading } from "./fittingForm.server.ts";
 import { readNewPrototype, readSewn } from "./prototypeForm.server.ts";
 import { readSheet } from "./sheetForm.server.ts";
 import { parseSmallLength, withItsUnit } from "./smallLength.ts";
+import { readSwatchTest } from "./swatchForm.server.ts";
 import type { Fields } from "./unsaved.ts";
 import { readWearer } from "./wearerForm.server.ts";
 
@@ -80,14 +81,17 @@ describe("a hand test", () => {
   const fields = { direction: "across", testedOn: TODAY, gauge: "100", stretched: "162", after: "104" };
 
   it("reads bare numbers in millimetres", () => {
-    expect(readHandTest(fields, 5, TODAY)).toMatchObject({
+    expect(readSwatchTest(fields, 5, TODAY)).toMatchObject({
       ok: true,
-      value: { gaugeMm: 100, stretchedMm: 162, afterMm: 104 },
+      value: { hand: { gaugeMm: 100, stretchedMm: 162, afterMm: 104 }, ladder: null, state: "new" },
     });
   });
 
   it("leaves the length after 60 s out", () => {
-    expect(readHandTest({ ...fields, after: "" }, 5, TODAY)).toMatchObject({ ok: true, value: { afterMm: null } });
+    expect(readSwatchTest({ ...fields, after: "" }, 5, TODAY)).toMatchObject({
+      ok: true,
+      value: { hand: { afterMm: null } },
+    });
   });
 
   it.each([
@@ -97,7 +101,7 @@ describe("a hand test", () => {
     [{ gauge: "" }, "gauge"],
     [{ direction: "up" }, "direction"],
   ])("puts the error of %o beside its field", (own: Fields, field) => {
-    expect(Object.keys(errorsOf(readHandTest({ ...fields, ...own }, 5, TODAY)) ?? {})).toEqual([field]);
+    expect(Object.keys(errorsOf(readSwatchTest({ ...fields, ...own }, 5, TODAY)) ?? {})).toEqual([field]);
   });
 });
 

@@ -1,3 +1,4 @@
+import { median } from "../median.ts";
 import type { MeasureCode, Side } from "./measure.ts";
 
 /** How tight the tape lay: touching, or with one finger under it. */
@@ -44,12 +45,6 @@ export function valueFromTakes(
     ...(takes.length > 1 ? { takes } : {}),
     ...(tape ? { tape } : {}),
   };
-}
-
-function median(numbers: readonly number[]): number {
-  const sorted = numbers.toSorted((a, b) => a - b);
-  const middle = (sorted.length - 1) / 2;
-  return ((sorted[Math.floor(middle)] as number) + (sorted[Math.ceil(middle)] as number)) / 2;
 }
 
 /** The takes of a value; a single reading is its own take. */

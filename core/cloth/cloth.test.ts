@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SAMPLE_TEST } from "../testing/sampleJob.ts";
+import { SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
 import { countingTest, type SwatchTest } from "./cloth.ts";
 import { evaluateHandTest } from "./handTest.ts";
 import { stretchClassOf } from "./stretchClass.ts";
@@ -68,15 +68,15 @@ it("lets the newest test of a direction count, and of one day the one entered la
 });
 
 describe("direction advice", () => {
-  const across = test({ id: 1, stretchedMm: 148, afterMm: 102 });
-  const along = test({ id: 2, direction: "along", stretchedMm: 155, afterMm: 109 });
+  const across = { ...sampleHandTest({ stretchedMm: 148, afterMm: 102 }), id: 1 };
+  const along = { ...sampleHandTest({ stretchedMm: 155, afterMm: 109 }), id: 2, direction: "along" } as const;
 
   it("tells the direction that stretches most from the one that returns best", () => {
-    expect(adviseDirection("net", summariseTests([across, along]))).toMatchObject({
+    expect(adviseDirection("net", summariseTests([across, along], "net"))).toMatchObject({
       stretchesMost: "along",
       returnsBest: "across",
     });
   });
 
-  it("waits for two directions", () => expect(adviseDirection("knit", summariseTests([across]))).toBeNull());
+  it("waits for two directions", () => expect(adviseDirection("knit", summariseTests([across], "knit"))).toBeNull());
 });

@@ -1,35 +1,96 @@
 import type { Direction } from "./direction.ts";
 import type { HandTest } from "./handTest.ts";
+import type { LoadLadder } from "./loadLadder.ts";
 
-/** How a cloth is made. */
+/** How a cloth is made; elastics are tested and kept like cloth, their width being the strip. */
 export type ClothKind = "knit" | "net" | "lace" | "woven" | "elastic";
 
 /** All kinds in the order they are offered. */
 export const CLOTH_KINDS: readonly ClothKind[] = ["knit", "net", "lace", "woven", "elastic"];
 
-/** A fabric as bought. */
+/** How an elastic is made. */
+export const ELASTIC_KINDS = [
+  "braided",
+  "knitted",
+  "woven",
+  "picot edge",
+  "fold-over",
+  "plush",
+  "clear or rubber strip",
+  "silicone-backed",
+] as const;
+
+/** One of {@link ELASTIC_KINDS}. */
+export type ElasticKind = (typeof ELASTIC_KINDS)[number];
+
+/** A fabric, or an elastic, as bought. Lengths in mm; what is not known is null. */
 export interface Cloth {
   readonly id: number;
   readonly name: string;
   readonly kind: ClothKind;
   readonly composition: string;
+  /** Width on the roll; of an elastic, its width. */
+  readonly rollWidthMm: number | null;
+  readonly massGPerM2: number | null;
+  readonly thicknessMm: number | null;
+  /** Where it comes from, in the workshop's words. */
+  readonly supplier: string;
+  readonly elasticKind: ElasticKind | null;
+  /** Allowance an elastic asks of the edge it finishes. */
+  readonly finishAllowanceMm: number | null;
   readonly notes: string;
   readonly version: number;
 }
 
-/** One hand test of a cloth in one direction. Never changed; a newer test counts instead. */
-export interface SwatchTest extends HandTest {
+/** State of the swatch when it was pulled. */
+export type SwatchState = "new" | "wet" | "washed" | "worn";
+
+/** States with their words. */
+export const SWATCH_STATES: readonly { readonly id: SwatchState; readonly words: string }[] = [
+  { id: "new", words: "new" },
+  { id: "wet", words: "wet" },
+  { id: "washed", words: "after washing" },
+  { id: "worn", words: "after wear" },
+];
+
+/** How the cells of a net look as it is pulled: drawn narrow, or opened wide. */
+export type NetLook = "narrow" | "wide";
+
+/** One test of a cloth in one direction: by hand, by load ladder, or both. Never changed; a newer test counts instead. */
+export interface SwatchTest {
   readonly id: number;
   readonly clothId: number;
   readonly direction: Direction;
   /** Day of testing, ISO date. */
   readonly testedOn: string;
+  readonly state: SwatchState;
+  /** Number of washes, for a swatch tested after washing. */
+  readonly washes: number | null;
+  readonly look: NetLook | null;
+  readonly note: string;
+  readonly hand: HandTest | null;
+  readonly ladder: LoadLadder | null;
 }
 
-/** The test that counts for a direction: the newest by day, then the one entered last. */
+/** A test's state in words: `after wash 5`. */
+export function stateWords({ state, washes }: Pick<SwatchTest, "state" | "washes">): string {
+  if (state === "washed" && washes !== null) return `after wash ${washes}`;
+  return SWATCH_STATES.find(({ id }) => id === state)?.words ?? state;
+}
+
+/** Which state of a swatch a garment is planned from, the first that was tested: it is cut from new cloth. */
+const COUNTING_ORDER: readonly SwatchState[] = ["new", "washed", "worn", "wet"];
+
+/**
+ * The test that counts for a direction: of the swatches in the first state of {@link COUNTING_ORDER} there is, the
+ * newest by day, then the one entered last. Washed, worn and wet swatches show what becomes of the cloth; they count
+ * only where no new one was pulled.
+ */
 export function countingTest(tests: readonly SwatchTest[], direction: Direction): SwatchTest | undefined {
-  return tests
-    .filter((test) => test.direction === direction)
+  const there = tests.filter((test) => test.direction === direction);
+  const state = COUNTING_ORDER.find((known) => there.some((test) => test.state === known));
+  return there
+    .filter((test) => test.state === state)
     .reduce<SwatchTest | undefined>((best, test) => (best && isNewer(best, test) ? best : test), undefined);
 }
 

@@ -1,45 +1,111 @@
 import type { Explanation, Term } from "../explain/explanation.ts";
-import { LEAST_RECOVERY_AFTER_60_S } from "./handTest.ts";
+import type { ClothKind } from "./cloth.ts";
+import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
 import type { DirectionSummary } from "./summary.ts";
 
-const source = ({ direction, test }: DirectionSummary): string => `hand test ${direction}, ${test.testedOn}`;
+const CLASSES = "Stable under 15 %, light under 25 %, moderate under 50 %, high under 75 %, power from there on.";
 
-function gaugeAndStretched(summary: DirectionSummary): Term[] {
-  const from = { unit: "length", kind: "cloth", source: source(summary) } as const;
+const source = ({ direction, test }: DirectionSummary, how: string): string => `${how} ${direction}, ${test.testedOn}`;
+
+/** Explains the usable stretch of a direction: by hand, at the ladder's reference tension, or where the ladder ended. */
+export function explainUsable(
+  summary: DirectionSummary,
+  kind: ClothKind,
+  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
+): Explanation {
+  const { direction, usable, basis, handUsable } = summary;
+  const common = {
+    title: `Usable stretch, ${direction}`,
+    result: { value: usable, unit: "percent" },
+    others: others(summary),
+  } as const;
+  if (basis === "hand" && summary.test.hand) {
+    const notes =
+      handUsable !== null && summary.ladder
+        ? ["The ladder goes further, or ends below its reference: the smaller counts.", CLASSES]
+        : [CLASSES];
+    return { ...common, formula: "s = L₁ / L₀ − 1", terms: handTerms(summary), notes };
+  }
+  const reference = referenceTerm(settings.referenceNPerM[kind]);
+  if (basis === "reference") {
+    return {
+      ...common,
+      formula: "s = T⁻¹(Tᵣ)",
+      terms: [reference],
+      notes: ["The smallest strain at which the loading curve reaches the reference tension.", CLASSES],
+    };
+  }
+  return {
+    ...common,
+    formula: "s ≥ last strain",
+    terms: [reference],
+    notes: ["At least this much: the ladder ended before its reference tension, and there is no hand test.", CLASSES],
+  };
+}
+
+const referenceTerm = (tension: number): Term => ({
+  symbol: "Tᵣ",
+  meaning: "reference tension of this kind of cloth",
+  value: tension,
+  unit: "tension",
+  kind: "setting",
+  source: "settings as shipped",
+});
+
+function handTerms(summary: DirectionSummary): Term[] {
+  const { hand } = summary.test;
+  if (!hand) return [];
+  const from = { unit: "length", kind: "cloth", source: source(summary, "hand test") } as const;
   return [
-    { symbol: "L₀", meaning: "gauge at rest", value: summary.test.gaugeMm, ...from },
-    { symbol: "L₁", meaning: "pulled to the comfortable limit", value: summary.test.stretchedMm, ...from },
+    { symbol: "L₀", meaning: "gauge at rest", value: hand.gaugeMm, ...from },
+    { symbol: "L₁", meaning: "pulled to the comfortable limit", value: hand.stretchedMm, ...from },
   ];
 }
 
-/** Explains the usable stretch of a hand test. */
-export const explainUsable = (summary: DirectionSummary): Explanation => ({
-  title: `Usable stretch, ${summary.direction}`,
-  formula: "s = L₁ / L₀ − 1",
-  terms: gaugeAndStretched(summary),
-  result: { value: summary.usable, unit: "percent" },
-  notes: ["Stable under 15 %, light under 25 %, moderate under 50 %, high under 75 %, power from there on."],
-  others: [],
-});
+const others = ({ basis, handUsable }: DirectionSummary): Explanation["others"] =>
+  basis !== "hand" && handUsable !== null ? [{ name: "By hand", value: handUsable }] : [];
 
-/** Explains the recovery of a hand test; null where the length after 60 s was not read. */
-export function explainRecovery(summary: DirectionSummary): Explanation | null {
-  const { test, recovery } = summary;
-  if (recovery === null || test.afterMm === null) return null;
-  const after: Term = {
-    symbol: "L₂",
-    meaning: "after 60 s at rest",
-    value: test.afterMm,
-    unit: "length",
-    kind: "cloth",
-    source: source(summary),
-  };
+/** Explains a recovery; null where no length was read at rest. */
+export function explainRecovery(
+  summary: DirectionSummary,
+  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
+): Explanation | null {
+  const { test, recovery, recoveredAfter, direction } = summary;
+  const lengths = readLengths(summary);
+  if (recovery === null || !lengths) return null;
+  const how = test.ladder && summary.ladder?.recovery !== null && summary.ladder ? "ladder" : "hand test";
+  const from = { unit: "length", kind: "cloth", source: source(summary, how) } as const;
+  const after = recoveredAfter === "30min" ? "30 min" : "60 s";
+  const least = recoveredAfter === "30min" ? settings.leastRecovery.after30min : settings.leastRecovery.after60s;
   return {
-    title: `Recovery, ${summary.direction}`,
+    title: `Recovery, ${direction}`,
     formula: "R = (L₁ − L₂) / (L₁ − L₀)",
-    terms: [...gaugeAndStretched(summary), after],
+    terms: [
+      { symbol: "L₀", meaning: "gauge at rest", value: lengths.gaugeMm, ...from },
+      { symbol: "L₁", meaning: "the furthest it was pulled", value: lengths.longestMm, ...from },
+      { symbol: "L₂", meaning: `after ${after} at rest`, value: lengths.restMm, ...from },
+    ],
     result: { value: recovery, unit: "percent" },
-    notes: [`Under ${LEAST_RECOVERY_AFTER_60_S * 100} % after 60 s a cloth will bag.`],
+    notes: [`Under ${least * 100} % after ${after} a cloth will bag.`],
     others: [],
   };
+}
+
+function readLengths({
+  test,
+  ladder,
+}: DirectionSummary): { gaugeMm: number; longestMm: number; restMm: number } | null {
+  if (test.ladder && ladder && ladder.recovery !== null) {
+    const cycle = Math.max(...test.ladder.steps.map((step) => step.cycle));
+    const longestMm = Math.max(
+      ...test.ladder.steps.filter((step) => step.cycle === cycle).map((step) => step.lengthMm),
+    );
+    return {
+      gaugeMm: test.ladder.gaugeMm,
+      longestMm,
+      restMm: test.ladder.after30MinMm ?? test.ladder.afterMm ?? Number.NaN,
+    };
+  }
+  if (!test.hand || test.hand.afterMm === null) return null;
+  return { gaugeMm: test.hand.gaugeMm, longestMm: test.hand.stretchedMm, restMm: test.hand.afterMm };
 }

@@ -1,5 +1,14 @@
 /** How a number of an explanation is written out. */
-export type NumberUnit = "length" | "difference" | "amount" | "percent" | "ratio" | "count" | "force";
+export type NumberUnit =
+  | "length"
+  | "difference"
+  | "amount"
+  | "percent"
+  | "ratio"
+  | "tension"
+  | "pressure"
+  | "count"
+  | "force";
 
 /** Whose number it is: told apart by word and style wherever numbers are shown. */
 export type NumberKind = "body" | "garment" | "cloth" | "setting" | "finding" | "result";

@@ -1,6 +1,6 @@
 import type { Sheet } from "../body/sheet.ts";
 import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
-import type { HandTestResult } from "../cloth/handTest.ts";
+import type { ClothStretch } from "../cloth/evaluateTest.ts";
 import type { SchoolId } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
 import type { StyleId } from "../ease/styles/style.ts";
@@ -45,8 +45,9 @@ export interface FrozenPlan {
   readonly wearerName: string;
   readonly sheet: Sheet;
   readonly cloth: Pick<Cloth, "id" | "name" | "kind" | "composition">;
-  readonly test: SwatchTest;
-  readonly stretch: HandTestResult;
+  /** Older files hold hand tests only, laid out as they were then; nothing but these three is read back. */
+  readonly test: Pick<SwatchTest, "id" | "direction" | "testedOn">;
+  readonly stretch: Pick<ClothStretch, "usable" | "growth" | "recovery" | "willBag">;
   readonly school: SchoolId;
   readonly settings: EaseSettings;
   readonly rings: readonly FrozenRing[];

@@ -1,3 +1,4 @@
+import { stretchOf } from "../cloth/evaluateTest.ts";
 import { nextPlan } from "../fitting/nextPlan.ts";
 import type { CarriedChange, FrozenPlan } from "../fitting/prototype.ts";
 import { ringsOf } from "../fitting/rings.ts";
@@ -28,7 +29,7 @@ export function freezePlan(
     sheet,
     cloth: { id: cloth.id, name: cloth.name, kind: cloth.kind, composition: cloth.composition },
     test: planned.test,
-    stretch: planned.stretch,
+    stretch: stretchOf(planned.stretch),
     school: job.school,
     settings,
     rings: rings.map(({ consequences: _computed, ...ring }) => ring),

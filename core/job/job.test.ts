@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { nextPlan } from "../fitting/nextPlan.ts";
 import { ringsOf } from "../fitting/rings.ts";
-import { SAMPLE_JOB, SAMPLE_SHEET, SAMPLE_TEST, sampleFrozen, sampleIngredients } from "../testing/sampleJob.ts";
+import { SAMPLE_JOB, SAMPLE_SHEET, sampleFrozen, sampleHandTest, sampleIngredients } from "../testing/sampleJob.ts";
 import { freezePlan } from "./freezePlan.ts";
 import { movedOn } from "./movedOn.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
@@ -47,7 +47,7 @@ describe("the order of the work", () => {
   });
 
   it("wants another look at cloth that will bag and at open findings", () => {
-    const bags = { tests: [{ ...SAMPLE_TEST, afterMm: 120 }] };
+    const bags = { tests: [sampleHandTest({ afterMm: 120 })] };
     expect(states(bags)[1]).toBe("cloth look");
     expect(states({}, { ...fresh, prototypeCount: 1, openFindings: 2 })[3]).toBe("prototypes look");
   });

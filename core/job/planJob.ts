@@ -3,7 +3,7 @@ import { missingMeasures } from "../body/missing.ts";
 import type { Sheet } from "../body/sheet.ts";
 import { type Cloth, countingTest, type SwatchTest } from "../cloth/cloth.ts";
 import type { Direction } from "../cloth/direction.ts";
-import { evaluateHandTest, type HandTestResult } from "../cloth/handTest.ts";
+import { evaluateTest, type TestResult } from "../cloth/evaluateTest.ts";
 import { planStyle, type StylePlan } from "../ease/planStyle.ts";
 import type { EaseSettings } from "../ease/settings.ts";
 import { styleOf } from "../ease/styles/index.ts";
@@ -31,7 +31,7 @@ export type MissingThing =
 export interface JobPlan {
   readonly plan: StylePlan;
   readonly test: SwatchTest;
-  readonly stretch: HandTestResult;
+  readonly stretch: TestResult;
 }
 
 /** What there is of a job's plan, and what is missing for it. */
@@ -45,7 +45,7 @@ export interface PlannedJob {
 export function planJob({ job, sheet, cloth, tests, settings }: JobIngredients): PlannedJob {
   const style = styleOf(job.styleId);
   const test = cloth ? countingTest(tests, job.girthDirection) : undefined;
-  const stretch = test ? evaluateHandTest(test) : undefined;
+  const stretch = test && cloth ? evaluateTest(test, cloth.kind) : undefined;
   const missing: MissingThing[] = [
     ...(sheet
       ? missingMeasures(style.measures, sheet.values).map((which) => ({ what: "measure" as const, ...which }))

@@ -1,5 +1,6 @@
 import type { Sheet } from "../body/sheet.ts";
 import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
+import type { HandTest } from "../cloth/handTest.ts";
 import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
 import type { Finding } from "../fitting/fitting.ts";
 import type { FrozenPlan, Prototype } from "../fitting/prototype.ts";
@@ -29,17 +30,39 @@ export const SAMPLE_SHEET: Sheet = {
   ],
 };
 
-export const SAMPLE_CLOTH: Cloth = { id: 5, name: "Test jersey", kind: "knit", composition: "", notes: "", version: 1 };
+export const SAMPLE_CLOTH: Cloth = {
+  id: 5,
+  name: "Test jersey",
+  kind: "knit",
+  composition: "",
+  rollWidthMm: null,
+  massGPerM2: null,
+  thicknessMm: null,
+  supplier: "",
+  elasticKind: null,
+  finishAllowanceMm: null,
+  notes: "",
+  version: 1,
+};
 
 export const SAMPLE_TEST: SwatchTest = {
   id: 11,
   clothId: 5,
   direction: "across",
   testedOn: "2026-09-28",
-  gaugeMm: 100,
-  stretchedMm: 162,
-  afterMm: 104,
+  state: "new",
+  washes: null,
+  look: null,
+  note: "",
+  hand: { gaugeMm: 100, stretchedMm: 162, afterMm: 104 },
+  ladder: null,
 };
+
+/** The sample test with other lengths of the hand test. */
+export const sampleHandTest = (hand: Partial<HandTest>): SwatchTest => ({
+  ...SAMPLE_TEST,
+  hand: { gaugeMm: 100, stretchedMm: 162, afterMm: 104, ...hand },
+});
 
 export const SAMPLE_JOB: Job = {
   id: 1,

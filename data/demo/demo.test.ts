@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { evaluateHandTest } from "../../core/cloth/handTest.ts";
+import { evaluateTest } from "../../core/cloth/evaluateTest.ts";
 import { openStore, type Store } from "../store.ts";
 import { temporaryFolder } from "../testing/temporaryStore.ts";
 import { addDemoWorkshop } from "./index.ts";
@@ -30,9 +30,9 @@ describe("the demo workshop", () => {
     expect(verdicts.toSorted()).toEqual(["cured", "overdone"]);
   });
 
-  it("has only cloth tests that a hand could have made", async () => {
+  it("has only cloth tests that can be evaluated", async () => {
     const { rows } = await store.cloths.list({ search: "", page: 1 });
-    expect(rows.flatMap(({ tests }) => tests).filter((test) => !evaluateHandTest(test).ok)).toEqual([]);
+    expect(rows.flatMap(({ kind, tests }) => tests.filter((test) => !evaluateTest(test, kind).ok))).toEqual([]);
   });
 });
 

@@ -1,86 +1,82 @@
-import type { Cloth, ClothKind } from "../../core/cloth/cloth.ts";
+import type { Cloth, NetLook, SwatchState } from "../../core/cloth/cloth.ts";
 import type { Direction } from "../../core/cloth/direction.ts";
+import type { HandTest } from "../../core/cloth/handTest.ts";
 import type { Repositories } from "../store.ts";
+import { type DemoPull, demoLadder } from "./ladders.ts";
+import { SHELF_ELASTICS } from "./shelfElastics.ts";
+import { SHELF_FABRICS } from "./shelfFabrics.ts";
 
-type Pulled = readonly [direction: Direction, gaugeMm: number, stretchedMm: number, afterMm: number | null];
-
-interface Shelved {
-  readonly name: string;
-  readonly kind: ClothKind;
-  readonly composition: string;
-  readonly notes: string;
-  readonly testedOn: string;
-  readonly tests: readonly Pulled[];
+/** One swatch of the demo: by hand, by ladder or both. */
+export interface DemoSwatch {
+  readonly direction: Direction;
+  readonly testedOn?: string;
+  readonly state?: SwatchState;
+  readonly washes?: number;
+  readonly look?: NetLook;
+  readonly hand?: readonly [gaugeMm: number, stretchedMm: number, afterMm: number | null];
+  readonly ladder?: DemoPull;
 }
 
-const SHELF = {
-  jersey: {
-    name: "Heron cotton jersey",
-    kind: "knit",
-    composition: "95 % cotton, 5 % elastane",
-    notes: "Soft; curls at the cut edge.",
-    testedOn: "2026-09-28",
-    tests: [
-      ["across", 100, 162, 104],
-      ["along", 100, 131, 103],
-    ],
-  },
-  swim: {
-    name: "Dawn swim knit",
-    kind: "knit",
-    composition: "80 % polyamide, 20 % elastane",
-    notes: "Tested dry. Test wet before swimming in it.",
-    testedOn: "2026-10-10",
-    tests: [
-      ["across", 100, 178, 103],
-      ["along", 100, 166, 104],
-    ],
-  },
-  net: {
-    name: "Sable power net",
-    kind: "net",
-    composition: "78 % polyamide, 22 % elastane",
-    notes: "Cells draw narrow across, open wide along.",
-    testedOn: "2026-08-19",
-    tests: [
-      ["across", 100, 148, 102],
-      ["along", 100, 155, 109],
-    ],
-  },
-  lace: {
-    name: "Fennel stretch lace",
-    kind: "lace",
-    composition: "90 % polyamide, 10 % elastane",
-    notes: "Scalloped edge runs along.",
-    testedOn: "2026-07-02",
-    tests: [["across", 100, 144, 108]],
-  },
-  batiste: {
-    name: "Chalk batiste",
-    kind: "woven",
-    composition: "100 % cotton",
-    notes: "Does not give; for linings and corsets.",
-    testedOn: "2026-07-02",
-    tests: [
-      ["across", 100, 103, 100.5],
-      ["bias", 100, 118, 104],
-    ],
-  },
-} as const satisfies Record<string, Shelved>;
+/** One cloth of the demo with its swatches. */
+export interface DemoCloth extends Partial<Omit<Cloth, "id" | "version">> {
+  readonly name: string;
+  readonly kind: Cloth["kind"];
+  readonly testedOn: string;
+  readonly swatches: readonly DemoSwatch[];
+}
 
 /** Ids of the demo's cloths. */
-export type DemoShelf = Readonly<Record<keyof typeof SHELF, number>>;
+export type DemoShelf = Readonly<Record<keyof typeof SHELF_FABRICS | keyof typeof SHELF_ELASTICS, number>>;
 
-/** Five cloths of the invented workshop, each with its hand tests. */
-export async function addShelf({ cloths }: Repositories): Promise<DemoShelf> {
-  const ids: Partial<Record<keyof typeof SHELF, number>> = {};
-  for (const key of Object.keys(SHELF) as (keyof typeof SHELF)[]) {
-    const { tests, testedOn, ...cloth }: Omit<Cloth, "id" | "version"> & Shelved = SHELF[key];
-    const clothId = await cloths.add(cloth);
-    for (const [direction, gaugeMm, stretchedMm, afterMm] of tests) {
-      await cloths.addTest({ clothId, direction, testedOn, gaugeMm, stretchedMm, afterMm });
-    }
-    ids[key] = clothId;
-  }
-  return ids as DemoShelf;
+/** The cloths and elastics of the invented workshop, each with its tests, and a layup of three layers. */
+export async function addShelf(repositories: Repositories): Promise<DemoShelf> {
+  const ids: Partial<Record<keyof DemoShelf, number>> = {};
+  const shelf: Readonly<Record<keyof DemoShelf, DemoCloth>> = { ...SHELF_FABRICS, ...SHELF_ELASTICS };
+  for (const key of Object.keys(shelf) as (keyof DemoShelf)[]) ids[key] = await addCloth(repositories, shelf[key]);
+  const whole = ids as DemoShelf;
+  await repositories.layups.add({
+    name: "Swim front, three layers",
+    notes: "Shell, lining and net of a one-piece front, all cut to one girth.",
+    layers: [
+      { clothId: whole.swim, direction: "across", role: "shell" },
+      { clothId: whole.lining, direction: "across", role: "lining" },
+      { clothId: whole.net, direction: "across", role: "net" },
+    ],
+  });
+  return whole;
 }
+
+async function addCloth({ cloths }: Repositories, demo: DemoCloth): Promise<number> {
+  const clothId = await cloths.add({
+    name: demo.name,
+    kind: demo.kind,
+    composition: demo.composition ?? "",
+    rollWidthMm: demo.rollWidthMm ?? null,
+    massGPerM2: demo.massGPerM2 ?? null,
+    thicknessMm: demo.thicknessMm ?? null,
+    supplier: demo.supplier ?? "",
+    elasticKind: demo.elasticKind ?? null,
+    finishAllowanceMm: demo.finishAllowanceMm ?? null,
+    notes: demo.notes ?? "",
+  });
+  for (const swatch of demo.swatches) {
+    await cloths.addTest({
+      clothId,
+      direction: swatch.direction,
+      testedOn: swatch.testedOn ?? demo.testedOn,
+      state: swatch.state ?? "new",
+      washes: swatch.washes ?? null,
+      look: swatch.look ?? null,
+      note: "",
+      hand: swatch.hand ? handOf(swatch.hand) : null,
+      ladder: swatch.ladder ? demoLadder(swatch.ladder) : null,
+    });
+  }
+  return clothId;
+}
+
+const handOf = ([gaugeMm, stretchedMm, afterMm]: NonNullable<DemoSwatch["hand"]>): HandTest => ({
+  gaugeMm,
+  stretchedMm,
+  afterMm,
+});

@@ -3,10 +3,19 @@ import { bodyAndCloth } from "./0001_body_and_cloth.ts";
 import { jobsAndFittings } from "./0002_jobs_and_fittings.ts";
 import { drafts } from "./0003_drafts.ts";
 import { wholeBody } from "./0004_whole_body.ts";
+import { swatchBench } from "./0005_swatch_bench.ts";
+import { settings } from "./0006_settings.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
-export const MIGRATIONS: readonly Migration[] = [bodyAndCloth, jobsAndFittings, drafts, wholeBody];
+export const MIGRATIONS: readonly Migration[] = [
+  bodyAndCloth,
+  jobsAndFittings,
+  drafts,
+  wholeBody,
+  swatchBench,
+  settings,
+];
 
 /**
  * Checks that names count up from 0001 without a gap.

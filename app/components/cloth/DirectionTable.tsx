@@ -4,6 +4,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
+import type { ClothKind } from "../../../core/cloth/cloth.ts";
 import { DIRECTION_NAMES } from "../../../core/cloth/direction.ts";
 import { explainRecovery, explainUsable } from "../../../core/cloth/explainTest.ts";
 import type { DirectionSummary } from "../../../core/cloth/summary.ts";
@@ -12,7 +13,7 @@ import { percent } from "../units/percent.ts";
 import { Why } from "../why/WhyDrawer.tsx";
 
 /** What a cloth does in each tested direction, by the newest test of that direction. */
-export function DirectionTable({ summaries }: { summaries: readonly DirectionSummary[] }) {
+export function DirectionTable({ summaries, kind }: { summaries: readonly DirectionSummary[]; kind: ClothKind }) {
   return (
     <Paper sx={{ overflowX: "auto" }}>
       <Table aria-label="Stretch by direction">
@@ -31,7 +32,8 @@ export function DirectionTable({ summaries }: { summaries: readonly DirectionSum
             <TableRow key={summary.direction}>
               <TableCell component="th">{DIRECTION_NAMES[summary.direction]}</TableCell>
               <TableCell align="right" sx={{ fontWeight: 700 }}>
-                <Why label={`Usable stretch ${summary.direction}`} explain={() => explainUsable(summary)}>
+                <Why label={`Usable stretch ${summary.direction}`} explain={() => explainUsable(summary, kind)}>
+                  {summary.basis === "last" ? "at least " : ""}
                   {percent(summary.usable)}
                 </Why>
               </TableCell>

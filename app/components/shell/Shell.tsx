@@ -41,6 +41,9 @@ export function Shell({ children }: { children: ReactNode }) {
         <UnitSwitch />
         <ModeSwitch />
         <Shortcuts />
+        <Box component={NavLink} to="/settings" sx={placeStyle}>
+          Settings
+        </Box>
         <Box component={NavLink} to="/care" sx={placeStyle}>
           Care
         </Box>

@@ -15,6 +15,10 @@ export function writeNumber(value: number, unit: NumberUnit, lengths: LengthWrit
       return percent(value);
     case "force":
       return `${plain(value, 2)} N`;
+    case "tension":
+      return `${plain(value, 1)} N/m`;
+    case "pressure":
+      return `${plain(value, 3)} kPa`;
     case "ratio":
       return plain(value, 4);
     case "count":

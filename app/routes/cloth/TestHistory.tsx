@@ -1,10 +1,13 @@
 import Typography from "@mui/material/Typography";
-import type { SwatchTest } from "../../../core/cloth/cloth.ts";
+import { type Cloth, type SwatchTest, stateWords } from "../../../core/cloth/cloth.ts";
+import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { PlainList } from "../../components/PlainList.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { percent } from "../../components/units/percent.ts";
 
-/** All tests ever made of a cloth, newest first; the newest of a direction counts. */
-export function TestHistory({ tests }: { tests: readonly SwatchTest[] }) {
+/** All tests ever made of a cloth, newest first; the newest of a new swatch counts. */
+export function TestHistory({ tests, kind }: { tests: readonly SwatchTest[]; kind: Cloth["kind"] }) {
   if (tests.length === 0) return null;
   return (
     <>
@@ -13,13 +16,24 @@ export function TestHistory({ tests }: { tests: readonly SwatchTest[] }) {
       </Typography>
       <PlainList
         label="All tests"
-        rows={tests.map(({ id, direction, testedOn, gaugeMm, stretchedMm, afterMm }) => ({
-          key: id,
-          main: formatDay(testedOn),
-          side: direction,
-          more: `${gaugeMm} → ${stretchedMm} mm${afterMm === null ? ", not read after 60 s" : `, after 60 s ${afterMm} mm`}`,
+        rows={tests.map((test) => ({
+          key: test.id,
+          main: <TextLink to={`/tests/${test.id}`}>{formatDay(test.testedOn)}</TextLink>,
+          side: `${test.direction}, ${stateWords(test)}`,
+          more: words(test, kind),
         }))}
       />
     </>
   );
+}
+
+function words(test: SwatchTest, kind: Cloth["kind"]): string {
+  const result = evaluateTest(test, kind);
+  const how = [test.hand ? "by hand" : null, test.ladder ? `ladder of ${test.ladder.steps.length} steps` : null]
+    .filter(Boolean)
+    .join(" and ");
+  if (!result.ok) return how;
+  const { usable, basis, recovery } = result.value;
+  const back = recovery === null ? "recovery not read" : `recovery ${percent(recovery)}`;
+  return `${how}: usable ${basis === "last" ? "at least " : ""}${percent(usable)}, ${back}`;
 }

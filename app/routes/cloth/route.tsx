@@ -6,16 +6,20 @@ import type { Store } from "../../../data/store.ts";
 import { ClothFields } from "../../components/cloth/ClothFields.tsx";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
-import { readCloth, readHandTest } from "../../forms/clothForm.server.ts";
+import { clothFields, readCloth } from "../../forms/clothForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
+import { readSwatchTest } from "../../forms/swatchForm.server.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 import { HandTestFields } from "./HandTestFields.tsx";
+import { LadderCurves } from "./LadderCurves.tsx";
 import { TestHistory } from "./TestHistory.tsx";
+import { TestsOverTime } from "./TestsOverTime.tsx";
 
 const clothDraft = (id: number) => `cloth:${id}`;
 const testDraft = (id: number) => `hand-test:${id}`;
@@ -26,13 +30,14 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const { cloths, drafts } = storeOf(context);
   const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
   const tests = await cloths.testsOf(cloth.id);
-  const summaries = summariseTests(tests);
+  const summaries = summariseTests(tests, cloth.kind);
   return {
     cloth,
     tests,
     summaries,
     advice: adviseDirection(cloth.kind, summaries)?.words ?? null,
     today: today(),
+    start: clothFields(cloth),
     clothDraft: await drafts.find(clothDraft(cloth.id)),
     testDraft: await drafts.find(testDraft(cloth.id)),
   };
@@ -45,7 +50,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 async function addTest(store: Store, clothId: number, fields: Fields) {
-  const test = readHandTest(fields, clothId, today());
+  const test = readSwatchTest(fields, clothId, today());
   if (!test.ok) return invalid(fields, test.errors);
   await store.inTransaction(async ({ cloths, drafts }) => {
     found(await cloths.find(clothId), "cloth");
@@ -54,6 +59,17 @@ async function addTest(store: Store, clothId: number, fields: Fields) {
   });
   return redirect(`/cloths/${clothId}`);
 }
+
+const LABELS = {
+  name: "Name",
+  kind: "Kind",
+  composition: "Composition",
+  rollWidth: "Width",
+  thickness: "Thickness",
+  mass: "Mass",
+  supplier: "Supplier",
+  notes: "Notes",
+} as const;
 
 async function saveCloth(store: Store, id: number, fields: Fields) {
   const cloth = readCloth(fields);
@@ -65,12 +81,12 @@ async function saveCloth(store: Store, id: number, fields: Fields) {
   });
   if (outcome.saved) return redirect(`/cloths/${id}`);
   const theirs = found(outcome.theirs, "cloth");
-  const labels = { name: "Name", kind: "Kind", composition: "Composition", notes: "Notes" } as const;
-  const rows = Object.entries(labels).map(([name, label]) => ({
+  const now = clothFields(theirs);
+  const rows = Object.entries(LABELS).map(([name, label]) => ({
     name,
     label,
     yours: fields[name] ?? "",
-    theirs: theirs[name as keyof typeof labels],
+    theirs: now[name] ?? "",
   }));
   return conflict(fields, theirs.version, rows);
 }
@@ -84,11 +100,21 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
         title={cloth.name}
         above={<TextLink to="/cloths">Cloths</TextLink>}
         below={[cloth.kind, cloth.composition].filter(Boolean).join(", ")}
+        actions={
+          <>
+            <LinkButton to={`/cloths/${cloth.id}/tests/new`} variant="contained">
+              Pull a load ladder
+            </LinkButton>
+            <LinkButton to={`/cloths/${cloth.id}/tests/live`} variant="outlined">
+              With the gauge
+            </LinkButton>
+          </>
+        }
       />
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "1.6fr 1fr" }, gap: 4, alignItems: "start" }}>
         <Box>
           {summaries.length > 0 ? (
-            <DirectionTable summaries={summaries} />
+            <DirectionTable summaries={summaries} kind={cloth.kind} />
           ) : (
             <Typography color="text.secondary">Not tested yet: pull a swatch and write down three lengths.</Typography>
           )}
@@ -97,6 +123,7 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
               {advice}
             </Typography>
           ) : null}
+          <LadderCurves summaries={summaries} kind={cloth.kind} />
           <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
             Hand test
           </Typography>
@@ -111,7 +138,8 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
           >
             <HandTestFields />
           </RecordForm>
-          <TestHistory tests={tests} />
+          <TestsOverTime tests={tests} kind={cloth.kind} />
+          <TestHistory tests={tests} kind={cloth.kind} />
         </Box>
         <Box component="section" aria-label="About the cloth">
           <Typography variant="h2" sx={{ mb: 1.5 }}>
@@ -121,7 +149,7 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
             key={cloth.version}
             draftForm={clothDraft(cloth.id)}
             draft={loaderData.clothDraft}
-            start={{ name: cloth.name, kind: cloth.kind, composition: cloth.composition, notes: cloth.notes }}
+            start={loaderData.start}
             unsaved={forTest ? undefined : actionData}
             hidden={{ version: cloth.version, intent: "cloth" }}
             submitLabel="Save"

@@ -20,7 +20,11 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const { rows, ...page } = await storeOf(context).cloths.list(query);
   const cloths = rows.map(({ tests, ...cloth }) => ({
     ...cloth,
-    directions: summariseTests(tests).map(({ direction, usable, willBag }) => ({ direction, usable, willBag })),
+    directions: summariseTests(tests, cloth.kind).map(({ direction, usable, willBag }) => ({
+      direction,
+      usable,
+      willBag,
+    })),
   }));
   return { search: query.search, page, cloths };
 });
@@ -33,9 +37,14 @@ export default function Cloths({ loaderData }: Route.ComponentProps) {
         title="Cloths"
         below="What is on the shelf, and how far each cloth goes and comes back."
         actions={
-          <LinkButton to="/cloths/new" variant="contained">
-            Add a cloth
-          </LinkButton>
+          <>
+            <LinkButton to="/layups" variant="outlined">
+              Layups
+            </LinkButton>
+            <LinkButton to="/cloths/new" variant="contained">
+              Add a cloth
+            </LinkButton>
+          </>
         }
       />
       {cloths.length > 0 || search ? <SearchBox label="Search by name" search={search} /> : null}

@@ -25,7 +25,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { job, cloth, tests, planned } = await jobOfPage(context, params.jobId);
   const query = listQuery(request);
   const { rows, ...page } = await store.cloths.list(query);
-  const summaries = summariseTests(tests);
+  const summaries = cloth ? summariseTests(tests, cloth.kind) : [];
   return {
     job,
     cloth,
@@ -45,7 +45,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
         id,
         name,
         kind,
-        directions: summariseTests(swatches).map(({ direction, usable }) => ({ direction, usable })),
+        directions: summariseTests(swatches, kind).map(({ direction, usable }) => ({ direction, usable })),
       })),
   };
 });
@@ -86,7 +86,7 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
       ) : null}
       {cloth ? (
         <Box sx={{ mb: 4 }}>
-          {summaries.length > 0 ? <DirectionTable summaries={summaries} /> : null}
+          {summaries.length > 0 ? <DirectionTable summaries={summaries} kind={cloth.kind} /> : null}
           {advice ? (
             <Typography sx={{ my: 1.5, borderLeft: 4, borderColor: "secondary.main", pl: 2 }}>{advice}</Typography>
           ) : null}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { planJob } from "../../job/planJob.ts";
 import { evaluate } from "../../testing/evaluate.ts";
-import { SAMPLE_TEST, sampleIngredients } from "../../testing/sampleJob.ts";
+import { sampleHandTest, sampleIngredients } from "../../testing/sampleJob.ts";
 import { roundGirth } from "../roundGirth.ts";
 import { SCHOOLS } from "../schools/index.ts";
 import { explainEase } from "./explainEase.ts";
@@ -42,14 +42,14 @@ describe("an explanation", () => {
   });
 
   it("says when stable cloth held the girth", () => {
-    const stable = planJob(sampleIngredients({ tests: [{ ...SAMPLE_TEST, stretchedMm: 108, afterMm: 101 }] }));
+    const stable = planJob(sampleIngredients({ tests: [sampleHandTest({ stretchedMm: 108, afterMm: 101 })] }));
     const held =
       stable.planned && explainEase({ number: "garment", zone: "hip", school: "share" }, stable.planned.plan, sources);
     expect(held?.notes[0]).toMatch(/stable/);
   });
 
   it("is none for growth where no recovery was read", () => {
-    const unread = planJob(sampleIngredients({ tests: [{ ...SAMPLE_TEST, afterMm: null }] })).planned;
+    const unread = planJob(sampleIngredients({ tests: [sampleHandTest({ afterMm: null })] })).planned;
     if (!unread) throw new Error("The sample job has a plan.");
     const question = { number: "grown", zone: "waist", school: "share" } as const;
     expect(explainEase(question, unread.plan, { ...sources, recovery: null })).toBeNull();

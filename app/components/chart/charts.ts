@@ -1,0 +1,7 @@
+import { lazyChart } from "./LazyChart.tsx";
+
+/** Charts, each loaded when first shown. */
+export const CurveChart = lazyChart(async () => (await import("./CurveChart.tsx")).CurveChart, 330);
+export const LayupChart = lazyChart(async () => (await import("./LayupChart.tsx")).LayupChart, 330);
+export const LiveChart = lazyChart(async () => (await import("./LiveChart.tsx")).LiveChart, 300);
+export const TimeChart = lazyChart(async () => (await import("./TimeChart.tsx")).TimeChart, 250);

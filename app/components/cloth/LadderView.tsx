@@ -1,0 +1,74 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import { LARGEST_QUIET_MOVE } from "../../../core/cloth/curve/tensionCurve.ts";
+import type { TestResult } from "../../../core/cloth/evaluateTest.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
+import { stretchClassOf } from "../../../core/cloth/stretchClass.ts";
+import { CurveChart } from "../chart/charts.ts";
+import { percent } from "../units/percent.ts";
+
+const BASIS_WORDS = {
+  hand: "by hand",
+  reference: "at the reference tension",
+  last: "at least: the ladder ended below its reference",
+} as const;
+
+/** What a swatch test tells: its curve and the judgements on it. */
+export function LadderView({ result, kind, label }: { result: TestResult; kind: ClothKind; label: string }) {
+  const { ladder, usable, basis, growth, recovery, recoveredAfter, willBag } = result;
+  return (
+    <Box>
+      {ladder ? (
+        <CurveChart
+          ladder={ladder}
+          usable={usable}
+          referenceNPerM={SHIPPED_CLOTH_SETTINGS.referenceNPerM[kind]}
+          label={label}
+        />
+      ) : null}
+      <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 2, rowGap: 0.5, my: 1.5 }}>
+        <Row name="Usable stretch" value={percent(usable)} more={`${BASIS_WORDS[basis]}; ${stretchClassOf(usable)}`} />
+        <Row name="Growth" value={growth === null ? "not read" : percent(growth)} />
+        <Row
+          name="Recovery"
+          value={recovery === null ? "not read" : percent(recovery)}
+          more={recoveredAfter === null ? "" : `after ${recoveredAfter === "30min" ? "30 min" : "60 s"}`}
+        />
+        {ladder?.contraction === null || !ladder ? null : (
+          <Row name="Cross-contraction" value={ladder.contraction.toFixed(2)} more="how much narrower it grows" />
+        )}
+        {ladder ? (
+          <Row
+            name="In wear"
+            value={ladder.returning ? "its own way back" : `${SHIPPED_CLOTH_SETTINGS.wearFactor} of the loading curve`}
+          />
+        ) : null}
+      </Box>
+      {willBag ? <Alert severity="warning">It does not come back well enough and will bag.</Alert> : null}
+      {ladder && ladder.loading.pooledBy > LARGEST_QUIET_MOVE ? (
+        <Alert severity="warning" sx={{ mt: 1 }}>
+          A reading fell where it should rise: it was evened out by {percent(ladder.loading.pooledBy)} of the largest
+          tension. Read the steps again, or pull a fresh swatch.
+        </Alert>
+      ) : null}
+      {ladder ? null : (
+        <Typography color="text.secondary">No ladder: how hard it pulls is not known, only how far it goes.</Typography>
+      )}
+    </Box>
+  );
+}
+
+function Row({ name, value, more = "" }: { name: string; value: string; more?: string }) {
+  return (
+    <>
+      <Box component="dt" sx={{ color: "text.secondary" }}>
+        {name}
+      </Box>
+      <Box component="dd" sx={{ m: 0 }}>
+        <strong>{value}</strong> {more}
+      </Box>
+    </>
+  );
+}

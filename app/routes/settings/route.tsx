@@ -1,0 +1,64 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { redirect } from "react-router";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { readFields } from "../../forms/fields.server.ts";
+import { conflict, invalid, storeOf } from "../../server/answers.ts";
+import { parseGaugeAddress } from "../../server/gaugeSource.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+
+const DRAFT = "settings";
+
+export const meta = () => [{ title: "Settings · Stenz" }];
+
+export const loader = guarded(async ({ context }: Route.LoaderArgs) => {
+  const { settings, drafts } = storeOf(context);
+  return { gauge: await settings.find("gaugeAddress"), draft: await drafts.find(DRAFT) };
+});
+
+export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
+  const fields = await readFields(request);
+  const value = (fields.gaugeAddress ?? "").trim();
+  const address = value === "" ? null : parseGaugeAddress(value);
+  if (address && !address.ok) return invalid(fields, { gaugeAddress: address.problem.message });
+  return storeOf(context).inTransaction(async ({ settings, drafts }) => {
+    if (await settings.save("gaugeAddress", { value, version: Number(fields.version) })) {
+      await drafts.drop(DRAFT);
+      return redirect("/settings");
+    }
+    const theirs = await settings.find("gaugeAddress");
+    return conflict(fields, theirs.version, [
+      { name: "gaugeAddress", label: "Gauge", yours: value, theirs: theirs.value },
+    ]);
+  });
+});
+
+export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
+  const { gauge, draft } = loaderData;
+  return (
+    <Box sx={{ maxWidth: 720 }}>
+      <PageHead title="Settings" below="Of this workshop; the numbers of the schools follow here later." />
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Force gauge
+      </Typography>
+      <Typography sx={{ mb: 2 }}>
+        A gauge that sends one line a reading can be read from a serial device of this machine or from a TCP address.
+        Without one, the stand-in that comes with Stenz takes its place.
+      </Typography>
+      <RecordForm
+        key={gauge.version}
+        draftForm={DRAFT}
+        draft={draft}
+        start={{ gaugeAddress: gauge.value }}
+        unsaved={actionData}
+        hidden={{ version: gauge.version }}
+        submitLabel="Save"
+      >
+        <TextInput name="gaugeAddress" label="Gauge" hint="/dev/ttyUSB0 or tcp://127.0.0.1:7001; empty for none." />
+      </RecordForm>
+    </Box>
+  );
+}

@@ -1,0 +1,38 @@
+import { useState } from "react";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+import { LiveLadder } from "./LiveLadder.tsx";
+import { LiveStart } from "./LiveStart.tsx";
+import type { LiveSetup } from "./liveSteps.ts";
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Gauge · ${loaderData?.cloth.name ?? ""} · Stenz` },
+];
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const { cloths, settings } = storeOf(context);
+  const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
+  return { cloth, hasDevice: (await settings.find("gaugeAddress")).value !== "" };
+});
+
+export default function LivePage({ loaderData }: Route.ComponentProps) {
+  const { cloth, hasDevice } = loaderData;
+  const [setup, setSetup] = useState<LiveSetup | null>(null);
+  return (
+    <>
+      <PageHead
+        title="Ladder with the gauge"
+        above={<TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>}
+        below="Load, hold 30 s, read, next load. The stand-in gauge pulls a made-up cloth, to practise on; a real gauge is named in the settings."
+      />
+      {setup ? (
+        <LiveLadder clothId={cloth.id} kind={cloth.kind} setup={setup} onAgain={() => setSetup(null)} />
+      ) : (
+        <LiveStart cloth={cloth} hasDevice={hasDevice} onStart={setSetup} />
+      )}
+    </>
+  );
+}

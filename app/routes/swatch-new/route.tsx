@@ -1,0 +1,115 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { redirect } from "react-router";
+import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
+import { LadderFields } from "../../components/cloth/LadderFields.tsx";
+import { LadderView } from "../../components/cloth/LadderView.tsx";
+import { SwatchHead } from "../../components/cloth/SwatchHead.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { readFields } from "../../forms/fields.server.ts";
+import { readLadder } from "../../forms/ladderFields.ts";
+import { readSwatchTest } from "../../forms/swatchForm.server.ts";
+import type { Fields } from "../../forms/unsaved.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+
+const draftOf = (clothId: number) => `swatch-test:${clothId}`;
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `Swatch of ${loaderData?.cloth.name ?? ""} · Stenz` },
+];
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const { cloths, drafts } = storeOf(context);
+  const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
+  const width = cloth.kind === "elastic" && cloth.rollWidthMm !== null ? cloth.rollWidthMm : 50;
+  const start: Fields = {
+    testedOn: today(),
+    gauge: "100",
+    direction: cloth.kind === "elastic" ? "along" : "across",
+    "ladder.width": String(width),
+    "ladder.gauge": "100",
+  };
+  return { cloth, start, draft: await drafts.find(draftOf(cloth.id)) };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const clothId = idFrom(params.clothId, "cloth");
+  const fields = await readFields(request);
+  const test = readSwatchTest(fields, clothId, today());
+  if (!test.ok) return invalid(fields, test.errors);
+  const id = await storeOf(context).inTransaction(async ({ cloths, drafts }) => {
+    found(await cloths.find(clothId), "cloth");
+    await drafts.drop(draftOf(clothId));
+    return cloths.addTest(test.value);
+  });
+  return redirect(`/tests/${id}`);
+});
+
+export default function NewSwatch({ loaderData, actionData }: Route.ComponentProps) {
+  const { cloth, start, draft } = loaderData;
+  const [texts, setTexts] = useState<Fields>(actionData?.fields ?? draft ?? start);
+  return (
+    <>
+      <PageHead
+        title="Load ladder"
+        above={<TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>}
+        below="Load after load, and what the gauge reads. A hand test beside it is enough for planning; the ladder also tells how hard it pulls."
+      />
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
+          gap: 4,
+          alignItems: "start",
+        }}
+      >
+        <RecordForm
+          draftForm={draftOf(cloth.id)}
+          draft={draft}
+          start={start}
+          unsaved={actionData}
+          submitLabel="Keep this test"
+        >
+          <SwatchHead kind={cloth.kind} />
+          <Typography variant="h2" sx={{ mt: 1, mb: 1.5 }}>
+            Ladder
+          </Typography>
+          <LadderFields onTexts={setTexts} />
+          <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
+            By hand, beside it
+          </Typography>
+          <Box sx={{ display: "grid", gridTemplateColumns: "repeat(3, 1fr)", gap: 2 }}>
+            <TextInput name="gauge" label="Gauge at rest" numeric suffix="mm" />
+            <TextInput name="stretched" label="Stretched" hint="Comfortable limit." numeric suffix="mm" />
+            <TextInput name="after" label="After 60 s" hint="Let go, wait." numeric suffix="mm" />
+          </Box>
+          <TextInput name="note" label="Note" />
+        </RecordForm>
+        <Box sx={{ position: { md: "sticky" }, top: 12 }}>
+          <LiveLadder texts={texts} kind={cloth.kind} />
+        </Box>
+      </Box>
+    </>
+  );
+}
+
+function LiveLadder({ texts, kind }: { texts: Fields; kind: Route.ComponentProps["loaderData"]["cloth"]["kind"] }) {
+  const { ladder } = readLadder(texts);
+  const result = ladder ? evaluateTest({ hand: null, ladder }, kind) : null;
+  return result?.ok ? (
+    <LadderView result={result.value} kind={kind} label="Tension over strain, as it is typed" />
+  ) : (
+    <Typography
+      color="text.secondary"
+      sx={{ border: "1.5px dashed", borderColor: "divider", p: 4, textAlign: "center" }}
+    >
+      The curve is drawn here as you type: one load and its gauge length are enough to begin.
+    </Typography>
+  );
+}
