@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import { type MouseEvent, type ReactNode, useId } from "react";
+import { ARM_PATHS, briefPath, CENTRE, FIELD, LEVEL, type Place, TRUNK_PATH } from "../../../core/figure/geometry.ts";
 import type { FigureView } from "../../../core/fitting/fitting.ts";
 import { bodyStyle } from "./bodyStyle.ts";
-import { ARM_PATHS, briefPath, CENTRE, FIELD, LEVEL, type Place, TRUNK_PATH } from "./geometry.ts";
 
 /** What the figure is drawn with. */
 export interface FigureProps {

@@ -1,5 +1,5 @@
+import { FIELD, type Place } from "../../../core/figure/geometry.ts";
 import type { FigureView, Finding } from "../../../core/fitting/fitting.ts";
-import { FIELD, type Place } from "./geometry.ts";
 
 /** A finding as a pin: its number, its kind, its place. */
 export interface Pin {

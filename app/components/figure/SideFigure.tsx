@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import { type ReactNode, useId } from "react";
+import { FIELD } from "../../../core/figure/geometry.ts";
+import { SIDE_ARM_PATH, SIDE_HEAD_PATH, SIDE_PATH } from "../../../core/figure/sideGeometry.ts";
 import { bodyStyle } from "./bodyStyle.ts";
-import { FIELD } from "./geometry.ts";
-import { SIDE_ARM_PATH, SIDE_HEAD_PATH, SIDE_PATH } from "./sideGeometry.ts";
 
 interface SideFigureProps {
   readonly label: string;

@@ -1,10 +1,10 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { MeasureCode, Side } from "../../../core/body/measure.ts";
+import { TAPE_VIEWS, type TapePath, type TapeView, tapeWays } from "../../../core/figure/tapePaths.ts";
 import { ChestCloseUp } from "./ChestCloseUp.tsx";
 import { Figure } from "./Figure.tsx";
 import { SideFigure } from "./SideFigure.tsx";
-import { TAPE_VIEWS, type TapePath, type TapeView, tapeWays } from "./tapePaths.ts";
 
 /** A measure in hand. */
 export interface LitMeasure {

@@ -1,9 +1,9 @@
 import { useId } from "react";
 import { STRETCH_STEPS, type StretchStep } from "../../../core/ease/stretchStep.ts";
 import type { Zone } from "../../../core/ease/zones.ts";
+import { LEVEL, legLine, levelLine } from "../../../core/figure/geometry.ts";
 import type { FigureView } from "../../../core/fitting/fitting.ts";
 import { threadPath } from "../stretch/threadPath.ts";
-import { LEVEL, legLine, levelLine } from "./geometry.ts";
 
 /** A zone with the step of the strain scale it stands at. */
 export interface BandZone {

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import type { Place } from "../../../core/figure/geometry.ts";
 import { Figure } from "../../components/figure/Figure.tsx";
-import type { Place } from "../../components/figure/geometry.ts";
 import { PendingPin, type Pin, Pins } from "../../components/figure/Pins.tsx";
 
 interface FittingFigureProps {

@@ -4,23 +4,25 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import type { Cloth } from "../../../core/cloth/cloth.ts";
 import { HOLD_S, RAMP_S } from "../../../core/gauge/simulate.ts";
 import { takeReading } from "../../../core/gauge/takeReading.ts";
 import { LiveChart } from "../../components/chart/charts.ts";
+import type { Fields } from "../../forms/unsaved.ts";
 import { type LiveSetup, type LiveStep, stepsAsFields, streamAddress } from "./liveSteps.ts";
 import { StepsTaken } from "./StepsTaken.tsx";
 import { useGaugeStream } from "./useGaugeStream.ts";
 
 interface LiveLadderProps {
-  readonly clothId: number;
-  readonly kind: ClothKind;
+  readonly cloth: Pick<Cloth, "id" | "kind">;
+  /** Today as an ISO date. */
+  readonly today: string;
   readonly setup: LiveSetup;
   readonly onAgain: () => void;
 }
 
 /** One ladder, load after load: pull, hold with a countdown, the reading is taken, the next load. */
-export function LiveLadder({ clothId, kind, setup, onAgain }: LiveLadderProps) {
+export function LiveLadder({ cloth, today, setup, onAgain }: LiveLadderProps) {
   const [steps, setSteps] = useState<readonly LiveStep[]>([]);
   const [afterMm, setAfterMm] = useState<number | null>(null);
   const [heldFrom, setHeldFrom] = useState<number | null>(null);
@@ -50,11 +52,11 @@ export function LiveLadder({ clothId, kind, setup, onAgain }: LiveLadderProps) {
     }
   }, [heldFrom, left, gauge, load, next, setup]);
   useEffect(() => {
-    if (steps.length > 0) void keep(clothId, setup, steps, afterMm);
-  }, [clothId, setup, steps, afterMm]);
+    if (steps.length > 0) void keep(cloth.id, today, stepsAsFields(setup, steps, afterMm));
+  }, [cloth.id, today, setup, steps, afterMm]);
   const goOn = async () => {
-    await keep(clothId, setup, steps, afterMm);
-    await navigate(`/cloths/${clothId}/tests/new`);
+    await keep(cloth.id, today, stepsAsFields(setup, steps, afterMm));
+    await navigate(`/cloths/${cloth.id}/tests/new`);
   };
   return (
     <Box
@@ -83,23 +85,14 @@ export function LiveLadder({ clothId, kind, setup, onAgain }: LiveLadderProps) {
           <Button onClick={onAgain}>Clamp anew</Button>
         </Box>
       </Box>
-      <StepsTaken setup={setup} steps={steps} afterMm={afterMm} kind={kind} />
+      <StepsTaken setup={setup} steps={steps} afterMm={afterMm} kind={cloth.kind} />
     </Box>
   );
 }
 
 /** Keeps the steps as the half-filled ladder form, so that neither a reload nor a lost connection loses one. */
-async function keep(
-  clothId: number,
-  setup: LiveSetup,
-  steps: readonly LiveStep[],
-  afterMm: number | null,
-): Promise<void> {
-  const body = new URLSearchParams({
-    draftForm: `swatch-test:${clothId}`,
-    testedOn: new Date().toISOString().slice(0, 10),
-    ...stepsAsFields(setup, steps, afterMm),
-  });
+async function keep(clothId: number, testedOn: string, steps: Fields): Promise<void> {
+  const body = new URLSearchParams({ draftForm: `swatch-test:${clothId}`, testedOn, ...steps });
   await fetch("/drafts", { method: "POST", body, keepalive: true }).catch(() => undefined);
 }
 

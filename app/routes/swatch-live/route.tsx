@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
-import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { found, idFrom, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 import { LiveLadder } from "./LiveLadder.tsx";
@@ -15,7 +15,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const { cloths, settings } = storeOf(context);
   const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
-  return { cloth, hasDevice: (await settings.find("gaugeAddress")).value !== "" };
+  return { cloth, today: today(), hasDevice: (await settings.find("gaugeAddress")).value !== "" };
 });
 
 export default function LivePage({ loaderData }: Route.ComponentProps) {
@@ -29,7 +29,7 @@ export default function LivePage({ loaderData }: Route.ComponentProps) {
         below="Load, hold 30 s, read, next load. The stand-in gauge pulls a made-up cloth, to practise on; a real gauge is named in the settings."
       />
       {setup ? (
-        <LiveLadder clothId={cloth.id} kind={cloth.kind} setup={setup} onAgain={() => setSetup(null)} />
+        <LiveLadder cloth={cloth} today={loaderData.today} setup={setup} onAgain={() => setSetup(null)} />
       ) : (
         <LiveStart cloth={cloth} hasDevice={hasDevice} onStart={setSetup} />
       )}

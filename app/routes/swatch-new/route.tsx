@@ -69,28 +69,30 @@ export default function NewSwatch({ loaderData, actionData }: Route.ComponentPro
           alignItems: "start",
         }}
       >
-        <RecordForm
-          draftForm={draftOf(cloth.id)}
-          draft={draft}
-          start={start}
-          unsaved={actionData}
-          submitLabel="Keep this test"
-        >
-          <SwatchHead kind={cloth.kind} />
-          <Typography variant="h2" sx={{ mt: 1, mb: 1.5 }}>
-            Ladder
-          </Typography>
-          <LadderFields onTexts={setTexts} />
-          <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
-            By hand, beside it
-          </Typography>
-          <Box sx={{ display: "grid", gridTemplateColumns: "repeat(3, 1fr)", gap: 2 }}>
-            <TextInput name="gauge" label="Gauge at rest" numeric suffix="mm" />
-            <TextInput name="stretched" label="Stretched" hint="Comfortable limit." numeric suffix="mm" />
-            <TextInput name="after" label="After 60 s" hint="Let go, wait." numeric suffix="mm" />
-          </Box>
-          <TextInput name="note" label="Note" />
-        </RecordForm>
+        <Box>
+          <RecordForm
+            draftForm={draftOf(cloth.id)}
+            draft={draft}
+            start={start}
+            unsaved={actionData}
+            submitLabel="Keep this test"
+          >
+            <SwatchHead kind={cloth.kind} />
+            <Typography variant="h2" sx={{ mt: 1, mb: 1.5 }}>
+              Ladder
+            </Typography>
+            <LadderFields onTexts={setTexts} />
+            <Typography variant="h2" sx={{ mt: 3, mb: 1.5 }}>
+              By hand, beside it
+            </Typography>
+            <Box sx={{ display: "grid", gridTemplateColumns: "repeat(3, 1fr)", gap: 2 }}>
+              <TextInput name="gauge" label="Gauge at rest" numeric suffix="mm" />
+              <TextInput name="stretched" label="Stretched" hint="Comfortable limit." numeric suffix="mm" />
+              <TextInput name="after" label="After 60 s" hint="Let go, wait." numeric suffix="mm" />
+            </Box>
+            <TextInput name="note" label="Note" />
+          </RecordForm>
+        </Box>
         <Box sx={{ position: { md: "sticky" }, top: 12 }}>
           <LiveLadder texts={texts} kind={cloth.kind} />
         </Box>

@@ -1,5 +1,5 @@
-import type { Zone } from "../../../core/ease/zones.ts";
-import type { FigureView, FindingSide } from "../../../core/fitting/fitting.ts";
+import type { Zone } from "../ease/zones.ts";
+import type { FigureView, FindingSide } from "../fitting/fitting.ts";
 import { type Point, smooth } from "./smooth.ts";
 
 /** Size of the figure's drawing field; every place on it is kept as a part of this. */
