@@ -5,9 +5,19 @@ const SCREENS = [
   "/wearers",
   "/wearers/1",
   "/wearers/1/sheets/new",
-  "/sheets/2",
+  "/wearers/1/compare",
+  "/wearers/1/sheets/import",
+  "/wearers/1/erase",
+  "/sheets/3",
   "/cloths",
   "/cloths/1",
+  "/cloths/1/tests/new",
+  "/cloths/1/tests/live",
+  "/tests/1",
+  "/layups",
+  "/layups/1",
+  "/layups/new",
+  "/settings",
   "/jobs/new",
   "/jobs/1",
   "/jobs/1/body",
@@ -28,7 +38,19 @@ test("every main screen is accessible, in light and in dark, with a clean consol
     await expectAccessible(page);
   }
   await page.getByRole("button", { name: "Dark scheme" }).click();
-  for (const screen of ["/", "/cloths/1", "/jobs/1/ease", "/jobs/1/prototypes/2/fitting"]) {
+  for (const screen of [
+    "/",
+    "/cloths/1",
+    "/cloths/1/tests/new",
+    "/cloths/1/tests/live",
+    "/tests/1",
+    "/layups",
+    "/layups/1",
+    "/layups/new",
+    "/settings",
+    "/jobs/1/ease",
+    "/jobs/1/prototypes/2/fitting",
+  ]) {
     await page.goto(screen);
     await expectAccessible(page);
   }

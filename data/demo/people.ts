@@ -1,96 +1,65 @@
+import { isMeasureCode, measureOf, sidesOf } from "../../core/body/catalogue/index.ts";
 import type { MeasureCode, Side } from "../../core/body/measure.ts";
-import type { Sheet } from "../../core/body/sheet.ts";
+import type { NotTaken, Sheet } from "../../core/body/sheet.ts";
+import { type MeasuredValue, valueFromTakes } from "../../core/body/sheetValues.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
 import type { Repositories } from "../store.ts";
+import { PEOPLE } from "./peopleData.ts";
 
-type Typed = readonly [code: MeasureCode, side: Side, text: string];
-
-/** A sheet as the invented workshop typed it. */
-function sheet(wearerId: number, head: Omit<Sheet, "id" | "wearerId" | "values">, typed: readonly Typed[]) {
-  const values = typed.map(([code, side, text]) => {
-    const parsed = parseLength(text, head.unit);
-    if (!parsed.ok) throw new Error(parsed.problem.message);
-    return { code, side, text, mm: parsed.value };
-  });
-  return { wearerId, ...head, values };
+/** A sheet of the demo as the invented workshop typed it: several takes with a semicolon between, both sides with a slash. */
+export interface DemoSheet extends Omit<Sheet, "id" | "wearerId" | "values" | "notTaken" | "answers"> {
+  readonly typed: Readonly<Partial<Record<MeasureCode, string>>>;
+  readonly notTaken?: readonly NotTaken[];
 }
 
-/** Ids of the demo's wearers' sheets, for its jobs. */
-export interface DemoPeople {
-  readonly ilva: { wearer: number; sheet: number };
-  readonly maro: { wearer: number; sheet: number };
-  readonly wenna: { wearer: number; sheet: number };
+/** A wearer of the demo with their sheets, oldest first. */
+export interface DemoPerson {
+  readonly name: string;
+  readonly kind: "person" | "form";
+  readonly allergies?: string;
+  readonly notes: string;
+  readonly sheets: readonly DemoSheet[];
 }
 
-/** Three wearers and a form of the invented workshop, with a sheet each (Ilva has two). */
+/** Ids of a demo wearer and of their newest sheet. */
+export interface DemoIds {
+  readonly wearer: number;
+  readonly sheet: number;
+}
+
+/** Ids of the demo's wearers, for its jobs. */
+export type DemoPeople = Readonly<Record<keyof typeof PEOPLE, DemoIds>>;
+
+/** The people and the form of the invented workshop with their sheets. */
 export async function addPeople({ wearers, sheets }: Repositories): Promise<DemoPeople> {
-  const ilva = await wearers.add({
-    name: "Ilva Thornbeck",
-    kind: "person",
-    child: false,
-    allergies: "",
-    notes: "Likes a close waist. No latex.",
-  });
-  const maro = await wearers.add({
-    name: "Maro Dellinge",
-    kind: "person",
-    child: false,
-    allergies: "",
-    notes: "Swims lanes, three times a week.",
-  });
-  const wenna = await wearers.add({ name: "Wenna Paskell", kind: "person", child: false, allergies: "", notes: "" });
-  await wearers.add({
-    name: "Form Zwölf",
-    kind: "form",
-    child: false,
-    allergies: "",
-    notes: "Padded at the hip; does not breathe.",
-  });
+  const ids: Partial<Record<keyof typeof PEOPLE, DemoIds>> = {};
+  for (const key of Object.keys(PEOPLE) as (keyof typeof PEOPLE)[]) {
+    const { name, kind, notes, allergies = "", sheets: own }: DemoPerson = PEOPLE[key];
+    const wearer = await wearers.add({ name, kind, child: false, allergies, notes });
+    let newest = 0;
+    for (const { typed, ...head } of own)
+      newest = await sheets.add({ ...head, wearerId: wearer, values: valuesOf(typed, head.unit) });
+    ids[key] = { wearer, sheet: newest };
+  }
+  return ids as DemoPeople;
+}
 
-  await sheets.add(
-    sheet(ilva, { takenOn: "2026-03-14", unit: "cm", tape: "snug", measuredBy: "Runa", notes: "" }, [
-      ["waist", "single", "75.5"],
-      ["high_hip", "single", "91.8"],
-      ["hip", "single", "101.5"],
-    ]),
-  );
-  const ilvaSheet = await sheets.add(
-    sheet(ilva, { takenOn: "2026-09-30", unit: "cm", tape: "snug", measuredBy: "Runa", notes: "After the summer." }, [
-      ["waist", "single", "74.2"],
-      ["high_hip", "single", "90,5"],
-      ["hip", "single", "100.8"],
-      ["leg_edge", "left", "59.8"],
-      ["leg_edge", "right", "60.4"],
-      ["waist_to_hip", "single", "20.5"],
-      ["crotch_front", "single", "31.8"],
-      ["crotch_back", "single", "37.2"],
-      ["crotch_depth", "single", "26.8"],
-    ]),
-  );
-  const maroSheet = await sheets.add(
-    sheet(maro, { takenOn: "2026-10-12", unit: "in", tape: "finger", measuredBy: "Runa", notes: "" }, [
-      ["waist", "single", "33 1/4"],
-      ["high_hip", "single", "38 3/8"],
-      ["hip", "single", "41 1/2"],
-      ["leg_edge", "left", "24 1/4"],
-      ["leg_edge", "right", "24 7/8"],
-      ["waist_to_hip", "single", "8 1/4"],
-      ["crotch_front", "single", "13 1/8"],
-      ["crotch_back", "single", "15 1/4"],
-      ["crotch_depth", "single", "28 cm"],
-    ]),
-  );
-  const wennaSheet = await sheets.add(
-    sheet(wenna, { takenOn: "2026-11-20", unit: "cm", tape: "snug", measuredBy: "Wenna", notes: "Self-measured." }, [
-      ["waist", "single", "68"],
-      ["high_hip", "single", "84.5"],
-      ["hip", "single", "93.2"],
-      ["leg_edge", "left", "54.1"],
-    ]),
-  );
-  return {
-    ilva: { wearer: ilva, sheet: ilvaSheet },
-    maro: { wearer: maro, sheet: maroSheet },
-    wenna: { wearer: wenna, sheet: wennaSheet },
-  };
+function valuesOf(typed: DemoSheet["typed"], unit: Sheet["unit"]): MeasuredValue[] {
+  return Object.entries(typed).flatMap(([code, texts]) => {
+    if (!isMeasureCode(code)) throw new Error(`The demo has no measure ${code}.`);
+    const bySide = texts.split(" / ");
+    return sidesOf(measureOf(code)).flatMap((side, index) => {
+      const text = bySide[index];
+      return text ? [valueOf(code, side, text, unit)] : [];
+    });
+  });
+}
+
+function valueOf(code: MeasureCode, side: Side, text: string, unit: Sheet["unit"]): MeasuredValue {
+  const takes = text.split("; ").map((take) => {
+    const parsed = parseLength(take, unit);
+    if (!parsed.ok) throw new Error(parsed.problem.message);
+    return { text: take, mm: parsed.value };
+  });
+  return valueFromTakes({ code, side }, takes);
 }

@@ -14,7 +14,7 @@ export const VIEWS: readonly View[] = [
   { name: "bench", address: "/" },
   {
     name: "sheet",
-    address: "/wearers/1/sheets/new?from=2",
+    address: "/wearers/1/sheets/new?from=3",
     prepare: (page) => page.getByLabel("Hip", { exact: true }).focus(),
   },
   { name: "cloth", address: "/cloths/3" },

@@ -71,9 +71,14 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
           )
         }
         actions={
-          <LinkButton to={`/wearers/${wearer.id}/sheets/new?job=${job.id}${from}`} variant="contained">
-            {sheet ? "New sheet for this job" : "Take a sheet"}
-          </LinkButton>
+          <>
+            <Button component="a" href={`/wearers/${wearer.id}/sheets/blank?job=${job.id}`} download variant="outlined">
+              Print a blank sheet
+            </Button>
+            <LinkButton to={`/wearers/${wearer.id}/sheets/new?job=${job.id}${from}`} variant="contained">
+              {sheet ? "New sheet for this job" : "Take a sheet"}
+            </LinkButton>
+          </>
         }
       />
       {actionData?.stale ? (

@@ -27,7 +27,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const sources = easeSources(read);
   return {
     job,
-    wearer: { id: wearer.id, isForm: wearer.kind === "form" },
+    wearer: { id: wearer.id, isForm: wearer.kind === "form", isChild: wearer.child },
     leastStretch: styleOf(job.styleId).leastStretch,
     missing: planned.missing,
     ease: planned.planned && sources ? { plan: planned.planned.plan, sources } : null,
@@ -81,6 +81,7 @@ export default function JobEase({ loaderData, actionData }: Route.ComponentProps
             usable={ease.sources.usable}
             leastStretch={leastStretch}
             isForm={wearer.isForm}
+            isChild={wearer.isChild}
           />
           <Box
             sx={{
@@ -130,11 +131,13 @@ function Cautions({
   usable,
   leastStretch,
   isForm,
+  isChild,
 }: {
   belowLeast: boolean;
   usable: number;
   leastStretch: number;
   isForm: boolean;
+  isChild: boolean;
 }) {
   return (
     <>
@@ -142,6 +145,12 @@ function Cautions({
         <Alert severity="warning" sx={{ mb: 2 }}>
           This style wants a cloth that stretches at least {percent(leastStretch)} round the body; this one gives{" "}
           {percent(usable)}. The schools give room instead of taking it, and pulling on may fail.
+        </Alert>
+      ) : null}
+      {isChild ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          The wearer is a child: keep every zone easy, leave out cords and ties at the neck, and follow the local code
+          for children's clothes.
         </Alert>
       ) : null}
       {isForm ? (

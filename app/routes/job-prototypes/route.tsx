@@ -2,6 +2,9 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
+import { nameOf } from "../../../core/body/catalogue/index.ts";
+import { STALE_MEASURES, staleDays } from "../../../core/body/checks/stale.ts";
+import { styleOf } from "../../../core/ease/styles/index.ts";
 import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
 import { PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
@@ -14,6 +17,7 @@ import { TextInput } from "../../components/forms/TextInput.tsx";
 import { MissingList } from "../../components/job/MissingList.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { StepTable } from "../../components/prototype/StepTable.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { readNewPrototype } from "../../forms/prototypeForm.server.ts";
@@ -51,6 +55,12 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
       };
     }),
     today: today(),
+    stale: read.sheet ? staleDays(read.sheet.takenOn, today()) : null,
+    staleMissing: read.sheet
+      ? STALE_MEASURES.filter((code) => styleOf(job.styleId).measures.includes(code)).map((code) =>
+          nameOf(code, "single").toLowerCase(),
+        )
+      : [],
     draft: await store.drafts.find(draftOf(job.id)),
   };
 });
@@ -104,6 +114,15 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
           {moved.map(({ name, byMm }) => `${name.toLowerCase()} ${lengths.difference(byMm)}`).join(", ")}.
         </Alert>
       ) : null}
+      {loaderData.stale === null ? null : (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          The sheet is {loaderData.stale} days old. Take at least {loaderData.staleMissing.join(" and ")} again before
+          starting a prototype:{" "}
+          <TextLink to={`/wearers/${wearerId}/sheets/new?job=${job.id}${job.sheetId ? `&from=${job.sheetId}` : ""}`}>
+            a new sheet from this one
+          </TextLink>
+        </Alert>
+      )}
       {undecided > 0 ? (
         <Alert severity="warning" sx={{ mb: 2 }}>
           {undecided === 1 ? "1 finding has" : `${undecided} findings have`} no word from you yet and will not be in the

@@ -15,6 +15,8 @@ import { readWearer } from "../../forms/wearerForm.server.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
+import { MeasuresOverTime } from "./MeasuresOverTime.tsx";
+import { TakeAlong } from "./TakeAlong.tsx";
 
 const draftOf = (wearerId: number) => `wearer:${wearerId}`;
 
@@ -33,7 +35,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   return {
     wearer,
     draft,
-    sheets: sheets.map(({ id, takenOn, values, notes }) => ({ id, takenOn, taken: values.length, notes })),
+    sheets: sheets.map(({ id, takenOn, values, notes }) => ({ id, takenOn, values, notes })),
     jobs: jobs.map((job) => {
       const sheet = sheets.find(({ id }) => id === job.sheetId);
       const style = styleOf(job.styleId);
@@ -73,6 +75,23 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   ]);
 });
 
+function aboutLine({
+  kind,
+  child,
+  allergies,
+}: {
+  kind: string;
+  child: boolean;
+  allergies: string;
+}): string | undefined {
+  if (kind === "form") return "Dress form: it does not breathe and does not squash.";
+  const parts = [
+    child ? "A child: no firm garments; cords and ties by the local code." : "",
+    allergies ? `Allergies: ${allergies}.` : "",
+  ];
+  return parts.filter((part) => part !== "").join(" ") || undefined;
+}
+
 export default function WearerPage({ loaderData, actionData }: Route.ComponentProps) {
   const { wearer, sheets, jobs, draft } = loaderData;
   return (
@@ -80,7 +99,7 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
       <PageHead
         title={wearer.name}
         above={<TextLink to="/wearers">Wearers</TextLink>}
-        below={wearer.kind === "form" ? "Dress form: it does not breathe and does not squash." : undefined}
+        below={aboutLine(wearer)}
         actions={
           <>
             <LinkButton to={`/jobs/new?wearer=${wearer.id}`} variant="outlined">
@@ -100,16 +119,22 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
           {sheets.length > 0 ? (
             <PlainList
               label="Sheets"
-              rows={sheets.map(({ id, takenOn, taken, notes }) => ({
+              rows={sheets.map(({ id, takenOn, values, notes }) => ({
                 key: id,
                 main: <TextLink to={`/sheets/${id}`}>{formatDay(takenOn)}</TextLink>,
-                side: `${taken} ${taken === 1 ? "measure" : "measures"}`,
+                side: `${values.length} ${values.length === 1 ? "measure" : "measures"}`,
                 more: notes,
               }))}
             />
           ) : (
             <Typography color="text.secondary">No sheet yet. Take one: the garment is planned from it.</Typography>
           )}
+          {sheets.length > 1 ? (
+            <Typography sx={{ mt: 1 }}>
+              <TextLink to={`/wearers/${wearer.id}/compare`}>Two sheets side by side</TextLink>
+            </Typography>
+          ) : null}
+          <MeasuresOverTime sheets={sheets} />
           <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
             Jobs
           </Typography>
@@ -152,6 +177,7 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
           >
             <WearerFields />
           </RecordForm>
+          <TakeAlong wearerId={wearer.id} />
         </Box>
       </Box>
     </>

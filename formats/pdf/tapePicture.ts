@@ -1,0 +1,66 @@
+import type { MeasureCode, Side } from "../../core/body/measure.ts";
+import { ARM_PATHS, CENTRE, FIELD, TRUNK_PATH } from "../../core/figure/geometry.ts";
+import { SIDE_HEAD_PATH, SIDE_PATH } from "../../core/figure/sideGeometry.ts";
+import { TAPE_VIEWS, type TapePath, type TapeView, tapeWays } from "../../core/figure/tapePaths.ts";
+
+/** Room of one picture, points. */
+export const PICTURE = { width: 62, height: 72 } as const;
+
+const LINE = "#5b535e";
+const SKIN = "#f4efec";
+const TAPE = "#6f2450";
+
+/** Part of the field shown in each view: the whole figure, or the chest close up. */
+const SHOWN: Readonly<Record<TapeView, { readonly width: number; readonly height: number }>> = {
+  front: FIELD,
+  back: FIELD,
+  side: FIELD,
+  breast: { width: 220, height: 170 },
+};
+
+/** Draws the figure with the tape of a measure, in the view that shows it best. */
+export function drawTape(doc: PDFKit.PDFDocument, code: MeasureCode, side: Side, x: number, y: number): void {
+  const ways = tapeWays(code, side);
+  const view = TAPE_VIEWS.find((known) => ways[known]);
+  const tape = view ? ways[view] : undefined;
+  if (!view || !tape) return;
+  const shown = SHOWN[view];
+  const scale = Math.min(PICTURE.width / shown.width, PICTURE.height / shown.height);
+  doc
+    .save()
+    .translate(x + (PICTURE.width - shown.width * scale) / 2, y)
+    .scale(scale);
+  drawBody(doc, view);
+  drawLine(doc, view, tape);
+  doc.restore();
+}
+
+function drawBody(doc: PDFKit.PDFDocument, view: TapeView): void {
+  doc.lineWidth(2.2);
+  if (view === "breast") {
+    for (const out of [1, -1]) {
+      doc
+        .path(
+          `M ${110 + 12 * out} 104 C ${110 + 22 * out} 124 ${110 + 36 * out} 129 ${110 + 46 * out} 129 C ${110 + 58 * out} 129 ${110 + 76 * out} 122 ${110 + 82 * out} 100`,
+        )
+        .stroke(LINE);
+      doc.circle(110 + 46 * out, 88, 3).stroke(LINE);
+    }
+    return;
+  }
+  if (view === "side") {
+    doc.path(SIDE_HEAD_PATH).fillAndStroke(SKIN, LINE);
+    doc.path(SIDE_PATH).fillAndStroke(SKIN, LINE);
+    return;
+  }
+  doc.ellipse(CENTRE, 28, 15, 20).fillAndStroke(SKIN, LINE);
+  for (const path of ARM_PATHS) doc.path(path).fillAndStroke(SKIN, LINE);
+  doc.path(TRUNK_PATH).fillAndStroke(SKIN, LINE);
+}
+
+function drawLine(doc: PDFKit.PDFDocument, view: TapeView, tape: TapePath): void {
+  doc.save();
+  if (!tape.free && view !== "breast") doc.path(view === "side" ? SIDE_PATH : TRUNK_PATH).clip();
+  doc.path(tape.path).lineWidth(7).stroke(TAPE);
+  doc.restore();
+}
