@@ -87,6 +87,7 @@ export const theme: Theme = createTheme({
 function globalStyles(t: Theme) {
   return {
     body: { fontVariantNumeric: "tabular-nums", fontFeatureSettings: '"tnum"' },
+    "a:not([class])": { color: t.vars.palette.primary.main, fontWeight: 600 },
     ":focus-visible": { outline: `3px solid ${t.vars.palette.secondary.main}`, outlineOffset: 2 },
     "@media (prefers-reduced-motion: reduce)": { "*": { transition: "none !important", animation: "none !important" } },
     "@media print": { ".no-print": { display: "none !important" }, body: { background: "#fff" } },

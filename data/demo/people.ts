@@ -50,12 +50,12 @@ function valuesOf(typed: DemoSheet["typed"], unit: Sheet["unit"]): MeasuredValue
     const bySide = texts.split(" / ");
     return sidesOf(measureOf(code)).flatMap((side, index) => {
       const text = bySide[index];
-      return text ? [valueOf(code, side, text, unit)] : [];
+      return text ? [demoValue(code, side, text, unit)] : [];
     });
   });
 }
 
-function valueOf(code: MeasureCode, side: Side, text: string, unit: Sheet["unit"]): MeasuredValue {
+function demoValue(code: MeasureCode, side: Side, text: string, unit: Sheet["unit"]): MeasuredValue {
   const takes = text.split("; ").map((take) => {
     const parsed = parseLength(take, unit);
     if (!parsed.ok) throw new Error(parsed.problem.message);

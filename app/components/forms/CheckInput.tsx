@@ -14,7 +14,10 @@ export function CheckInput({
 }) {
   const { value } = useFieldState(name);
   return (
-    <Box component="label" sx={{ display: "flex", gap: 1, alignItems: "center", minHeight: 40, cursor: "pointer" }}>
+    <Box
+      component="label"
+      sx={{ display: "flex", gap: 1, alignItems: "center", minHeight: 40, mb: 1, cursor: "pointer" }}
+    >
       <Box
         component="input"
         type="checkbox"
@@ -22,7 +25,7 @@ export function CheckInput({
         value="yes"
         defaultChecked={value === "yes"}
         onChange={(event) => onChange?.(event.currentTarget.checked)}
-        sx={{ width: 20, height: 20, accentColor: "var(--stz-palette-primary-main)" }}
+        sx={{ width: 20, height: 20, flex: "none", accentColor: "var(--stz-palette-primary-main)" }}
       />
       <span>{children}</span>
     </Box>

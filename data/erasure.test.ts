@@ -1,0 +1,48 @@
+import { readFileSync } from "node:fs";
+import { describe, expect, it } from "vitest";
+import { addDemoWorkshop } from "./demo/index.ts";
+import { temporaryStore } from "./testing/temporaryStore.ts";
+
+/** Everything that lies in the data file and beside it, as bytes read as text. */
+const bytesOf = (file: string): string =>
+  ["", "-wal", "-shm"]
+    .map((ending) => {
+      try {
+        return readFileSync(file + ending, "latin1");
+      } catch {
+        return "";
+      }
+    })
+    .join("");
+
+describe("erasing a wearer", () => {
+  it("takes everything that hangs on them, leaves everybody else, and no trace in the file", async () => {
+    const { store, db, file } = await temporaryStore();
+    await addDemoWorkshop(store);
+    await store.drafts.put("sheet:1", { notes: "half-typed about Thornbeck" }, "2026-11-24T10:00:00Z");
+    await store.drafts.put("decision:1", { reason: "half-typed" }, "2026-11-24T10:00:00Z");
+    await store.drafts.put("sheet:2", { notes: "about somebody else" }, "2026-11-24T10:00:00Z");
+    expect(bytesOf(file)).toContain("Thornbeck");
+
+    expect(await store.eraseWearer(1)).toEqual({ sheets: 3, jobs: 1 });
+
+    expect(await store.wearers.find(1)).toBeNull();
+    expect(await store.sheets.ofWearer(1)).toEqual([]);
+    expect((await store.jobs.list("")).map(({ wearerId }) => wearerId)).toEqual([3, 2]);
+    expect(await db("findings").pluck("fitting_id")).toHaveLength(2);
+    expect(Object.keys(await store.drafts.findAll(["sheet:1", "decision:1", "sheet:2"]))).toEqual(["sheet:2"]);
+    const left = bytesOf(file);
+    for (const trace of ["Thornbeck", "High-waisted", "small of the back", "74.2"]) expect(left).not.toContain(trace);
+    expect(left).toContain("Dellinge");
+  });
+
+  it("does not take a wearer whose number only begins alike", async () => {
+    const { store } = await temporaryStore();
+    for (let count = 1; count <= 11; count += 1)
+      await store.wearers.add({ name: `W${count}`, kind: "person", child: false, allergies: "", notes: "" });
+    await store.drafts.put("sheet:11", { notes: "kept" }, "2026-11-24T10:00:00Z");
+    await store.eraseWearer(1);
+    expect(await store.drafts.find("sheet:11")).toEqual({ notes: "kept" });
+    expect(await store.wearers.find(11)).not.toBeNull();
+  });
+});
