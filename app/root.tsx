@@ -10,13 +10,13 @@ import { ErrorView } from "./components/ErrorView.tsx";
 import { Shell } from "./components/shell/Shell.tsx";
 import { UnitContext } from "./components/units/UnitContext.tsx";
 import { WhyProvider } from "./components/why/WhyDrawer.tsx";
-import { shownUnit } from "./preferences.ts";
+import { shownLengths } from "./preferences.ts";
 import { NonceContext } from "./theme/NonceContext.ts";
 import { theme } from "./theme/theme.ts";
 
 export const meta: Route.MetaFunction = () => [{ title: "Stenz" }];
 
-export const loader = ({ request }: Route.LoaderArgs) => ({ unit: shownUnit(request) });
+export const loader = ({ request }: Route.LoaderArgs) => ({ shown: shownLengths(request) });
 
 export function Layout({ children }: { children: ReactNode }) {
   const nonce = useContext(NonceContext);
@@ -44,7 +44,7 @@ export function Layout({ children }: { children: ReactNode }) {
 
 export default function App({ loaderData }: Route.ComponentProps) {
   return (
-    <UnitContext.Provider value={loaderData.unit}>
+    <UnitContext.Provider value={loaderData.shown}>
       <WhyProvider>
         <Shell>
           <Outlet />

@@ -11,6 +11,8 @@ interface ClothRow {
   roll_width_mm: number | null;
   mass_g_per_m2: number | null;
   thickness_mm: number | null;
+  shrinkage_along: number | null;
+  shrinkage_across: number | null;
   supplier: string;
   elastic_kind: Cloth["elasticKind"];
   finish_allowance_mm: number | null;
@@ -92,6 +94,8 @@ const clothFrom = (row: ClothRow): Cloth => ({
   rollWidthMm: row.roll_width_mm,
   massGPerM2: row.mass_g_per_m2,
   thicknessMm: row.thickness_mm,
+  shrinkageAlong: row.shrinkage_along,
+  shrinkageAcross: row.shrinkage_across,
   supplier: row.supplier,
   elasticKind: row.elastic_kind,
   finishAllowanceMm: row.finish_allowance_mm,
@@ -106,6 +110,8 @@ const clothColumns = (cloth: Omit<Cloth, "id" | "version">) => ({
   roll_width_mm: cloth.rollWidthMm,
   mass_g_per_m2: cloth.massGPerM2,
   thickness_mm: cloth.thicknessMm,
+  shrinkage_along: cloth.shrinkageAlong,
+  shrinkage_across: cloth.shrinkageAcross,
   supplier: cloth.supplier,
   elastic_kind: cloth.elasticKind,
   finish_allowance_mm: cloth.finishAllowanceMm,

@@ -1,4 +1,5 @@
 import { CLOTH_KINDS, type Cloth, ELASTIC_KINDS } from "../../core/cloth/cloth.ts";
+import { MOST_SHRINKAGE } from "../../core/cloth/shrinkage.ts";
 import { parseQuantity } from "../../core/units/parseQuantity.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "./fields.server.ts";
@@ -29,6 +30,8 @@ export function readCloth(
     rollWidthMm: length("rollWidth"),
     thicknessMm: length("thickness"),
     massGPerM2: optionalMass(fields, errors),
+    shrinkageAlong: optionalShrinkage(fields, "shrinkageAlong", errors),
+    shrinkageAcross: optionalShrinkage(fields, "shrinkageAcross", errors),
   };
   const isElastic = fields.kind === "elastic";
   const finishAllowanceMm = isElastic ? length("finishAllowance") : null;
@@ -75,6 +78,22 @@ function optionalMass(fields: Fields, errors: Record<string, string>): number | 
   return null;
 }
 
+/** A shrinkage is typed in per cent. */
+function optionalShrinkage(
+  fields: Fields,
+  name: "shrinkageAlong" | "shrinkageAcross",
+  errors: Record<string, string>,
+): number | null {
+  const text = (fields[name] ?? "").trim();
+  if (text === "") return null;
+  const percent = parseQuantity(text.replace(/\s*%$/, ""));
+  if (percent !== null && percent / 100 < MOST_SHRINKAGE) return percent / 100;
+  errors[name] = `Expected a shrinkage from 0 to under ${MOST_SHRINKAGE * 100} per cent, but got “${text}”.`;
+  return null;
+}
+
+const percentText = (ratio: number | null): string => (ratio === null ? "" : String(Number((ratio * 100).toFixed(4))));
+
 /** The fields a cloth is edited from. */
 export const clothFields = (cloth: Cloth): Fields => ({
   name: cloth.name,
@@ -85,6 +104,8 @@ export const clothFields = (cloth: Cloth): Fields => ({
   rollWidth: cloth.rollWidthMm === null ? "" : String(cloth.rollWidthMm),
   thickness: cloth.thicknessMm === null ? "" : String(cloth.thicknessMm),
   mass: cloth.massGPerM2 === null ? "" : String(cloth.massGPerM2),
+  shrinkageAlong: percentText(cloth.shrinkageAlong),
+  shrinkageAcross: percentText(cloth.shrinkageAcross),
   elasticKind: cloth.elasticKind ?? "",
   finishAllowance: cloth.finishAllowanceMm === null ? "" : String(cloth.finishAllowanceMm),
 });

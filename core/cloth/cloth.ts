@@ -33,6 +33,9 @@ export interface Cloth {
   readonly rollWidthMm: number | null;
   readonly massGPerM2: number | null;
   readonly thicknessMm: number | null;
+  /** Part of a length lost in the first wash, from a washed square, 0 to under 0.5; null where none was washed. */
+  readonly shrinkageAlong: number | null;
+  readonly shrinkageAcross: number | null;
   /** Where it comes from, in the workshop's words. */
   readonly supplier: string;
   readonly elasticKind: ElasticKind | null;

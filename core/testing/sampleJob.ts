@@ -38,6 +38,8 @@ export const SAMPLE_CLOTH: Cloth = {
   rollWidthMm: null,
   massGPerM2: null,
   thicknessMm: null,
+  shrinkageAlong: null,
+  shrinkageAcross: null,
   supplier: "",
   elasticKind: null,
   finishAllowanceMm: null,

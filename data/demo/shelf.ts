@@ -54,6 +54,8 @@ async function addCloth({ cloths }: Repositories, demo: DemoCloth): Promise<numb
     rollWidthMm: demo.rollWidthMm ?? null,
     massGPerM2: demo.massGPerM2 ?? null,
     thicknessMm: demo.thicknessMm ?? null,
+    shrinkageAlong: demo.shrinkageAlong ?? null,
+    shrinkageAcross: demo.shrinkageAcross ?? null,
     supplier: demo.supplier ?? "",
     elasticKind: demo.elasticKind ?? null,
     finishAllowanceMm: demo.finishAllowanceMm ?? null,

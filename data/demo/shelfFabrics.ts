@@ -9,6 +9,8 @@ export const SHELF_FABRICS = {
     rollWidthMm: 1500,
     massGPerM2: 210,
     thicknessMm: 0.8,
+    shrinkageAlong: 0.06,
+    shrinkageAcross: 0.03,
     supplier: "Second shelf, from the spring order.",
     notes: "Soft; curls at the cut edge.",
     testedOn: "2026-09-28",

@@ -9,6 +9,8 @@ export const swatchBench: Migration = {
       "alter table cloths add column roll_width_mm real check (roll_width_mm > 0)",
       "alter table cloths add column mass_g_per_m2 real check (mass_g_per_m2 > 0)",
       "alter table cloths add column thickness_mm real check (thickness_mm > 0)",
+      "alter table cloths add column shrinkage_along real check (shrinkage_along >= 0 and shrinkage_along < 0.5)",
+      "alter table cloths add column shrinkage_across real check (shrinkage_across >= 0 and shrinkage_across < 0.5)",
       "alter table cloths add column supplier text not null default ''",
       "alter table cloths add column elastic_kind text",
       "alter table cloths add column finish_allowance_mm real check (finish_allowance_mm >= 0)",

@@ -34,6 +34,8 @@ export function ClothFields() {
           <TextInput name="mass" label="Mass" numeric suffix="g/m²" />
         )}
         <TextInput name="supplier" label="Supplier" />
+        <TextInput name="shrinkageAlong" label="Shrinks along" hint="From a washed square." numeric suffix="%" />
+        <TextInput name="shrinkageAcross" label="Shrinks across" numeric suffix="%" />
       </Box>
       <TextInput name="notes" label="Notes" lines={2} />
     </>

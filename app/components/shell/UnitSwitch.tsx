@@ -6,7 +6,7 @@ import { barButtonStyle } from "./barButton.ts";
 
 /** Switches all lengths shown between centimetres and inches. What was typed stays as it was typed. */
 export function UnitSwitch() {
-  const unit = useContext(UnitContext);
+  const { unit } = useContext(UnitContext);
   const fetcher = useFetcher();
   const other = unit === "cm" ? "in" : "cm";
   return (

@@ -6,9 +6,10 @@ import {
   formatLengthWithUnit,
 } from "../../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../../core/units/length.ts";
+import type { ShownLengths } from "../../preferences.ts";
 
-/** The unit in which lengths are shown, switched in one place for all screens. */
-export const UnitContext = createContext<LengthUnit>("cm");
+/** How lengths are shown, switched in one place for all screens. */
+export const UnitContext = createContext<ShownLengths>({ unit: "cm", inchStep: 8 });
 
 /** Ways of writing lengths in the unit shown. */
 export interface LengthWriter {
@@ -25,11 +26,11 @@ export interface LengthWriter {
 
 /** The writer for the unit shown. */
 export function useLengths(): LengthWriter {
-  const unit = useContext(UnitContext);
+  const { unit, inchStep } = useContext(UnitContext);
   return {
     unit,
-    bare: (mm) => formatLength(mm, unit),
-    length: (mm) => formatLengthWithUnit(mm, unit),
+    bare: (mm) => formatLength(mm, unit, inchStep),
+    length: (mm) => formatLengthWithUnit(mm, unit, inchStep),
     difference: (mm) => formatDifference(mm, unit),
     amount: (mm) => formatAmount(mm, unit),
   };

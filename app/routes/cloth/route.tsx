@@ -16,6 +16,7 @@ import type { Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
+import { BeforeCutting } from "./BeforeCutting.tsx";
 import { HandTestFields } from "./HandTestFields.tsx";
 import { LadderCurves } from "./LadderCurves.tsx";
 import { TestHistory } from "./TestHistory.tsx";
@@ -67,6 +68,8 @@ const LABELS = {
   rollWidth: "Width",
   thickness: "Thickness",
   mass: "Mass",
+  shrinkageAlong: "Shrinks along",
+  shrinkageAcross: "Shrinks across",
   supplier: "Supplier",
   notes: "Notes",
 } as const;
@@ -123,6 +126,7 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
               {advice}
             </Typography>
           ) : null}
+          <BeforeCutting cloth={cloth} />
           <LadderCurves summaries={summaries} kind={cloth.kind} />
           <Typography variant="h2" sx={{ mt: 3, mb: 1 }}>
             Hand test

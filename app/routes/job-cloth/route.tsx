@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
 import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/direction.ts";
+import { adviseChoice } from "../../../core/cloth/directionChoice.ts";
 import { adviseDirection, summariseTests } from "../../../core/cloth/summary.ts";
 import { styleOf } from "../../../core/ease/styles/index.ts";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
@@ -31,6 +32,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     cloth,
     summaries,
     advice: cloth ? (adviseDirection(cloth.kind, summaries)?.words ?? null) : null,
+    choice: cloth ? adviseChoice(cloth.kind, summaries, job.girthDirection) : [],
     leastStretch: styleOf(job.styleId).leastStretch,
     usable:
       planned.planned?.stretch.usable ??
@@ -63,7 +65,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function JobCloth({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, cloth, summaries, advice, leastStretch, usable, willBag, search, page, shelf } = loaderData;
+  const { job, cloth, summaries, advice, choice, leastStretch, usable, willBag, search, page, shelf } = loaderData;
   return (
     <>
       <PageHead
@@ -90,6 +92,11 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
           {advice ? (
             <Typography sx={{ my: 1.5, borderLeft: 4, borderColor: "secondary.main", pl: 2 }}>{advice}</Typography>
           ) : null}
+          {choice.map((words) => (
+            <Alert key={words} severity="info" icon={false} sx={{ my: 1.5 }}>
+              {words}
+            </Alert>
+          ))}
           {usable !== null && usable < leastStretch ? (
             <Alert severity="warning" sx={{ my: 1.5 }}>
               This style wants at least {percent(leastStretch)} round the body; this cloth gives {percent(usable)}. It

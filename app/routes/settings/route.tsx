@@ -4,6 +4,7 @@ import { redirect } from "react-router";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { InchStepChoice } from "../../components/units/InchStepChoice.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { conflict, invalid, storeOf } from "../../server/answers.ts";
 import { parseGaugeAddress } from "../../server/gaugeSource.ts";
@@ -41,6 +42,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
   return (
     <Box sx={{ maxWidth: 720 }}>
       <PageHead title="Settings" below="Of this workshop; the numbers of the schools follow here later." />
+      <InchStepChoice />
       <Typography variant="h2" sx={{ mb: 1 }}>
         Force gauge
       </Typography>

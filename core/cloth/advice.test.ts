@@ -1,0 +1,132 @@
+import { describe, expect, it } from "vitest";
+import { evaluate } from "../testing/evaluate.ts";
+import { SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
+import { countingTest, type SwatchTest, stateWords } from "./cloth.ts";
+import { adviseChoice } from "./directionChoice.ts";
+import { evaluateTest } from "./evaluateTest.ts";
+import { explainRecovery, explainUsable } from "./explainTest.ts";
+import type { LoadLadder } from "./loadLadder.ts";
+import { cutForShrinkage, shrinkageOf } from "./shrinkage.ts";
+import { summariseTests } from "./summary.ts";
+
+const ladder: LoadLadder = {
+  form: "strip",
+  widthMm: 50,
+  gaugeMm: 100,
+  steps: [
+    { forceN: 2, lengthMm: 130, phase: "load", cycle: 1 },
+    { forceN: 6, lengthMm: 150, phase: "load", cycle: 1 },
+  ],
+  afterMm: 106,
+  after30MinMm: null,
+  neckIn: null,
+};
+
+const across: SwatchTest = { ...sampleHandTest({ stretchedMm: 140, afterMm: 108 }), look: "wide" };
+const along: SwatchTest = { ...sampleHandTest({ stretchedMm: 160, afterMm: 102 }), id: 12, direction: "along" };
+
+describe("a test of hand and ladder", () => {
+  it("counts the smaller stretch, and the ladder's own recovery", () => {
+    const both = evaluateTest({ hand: { gaugeMm: 100, stretchedMm: 190, afterMm: 101 }, ladder }, "knit");
+    expect(both.ok && both.value).toMatchObject({
+      basis: "reference",
+      handUsable: expect.closeTo(0.9, 9),
+      recovery: expect.closeTo(0.88, 9),
+      willBag: false,
+    });
+  });
+
+  it("takes the hand's recovery where the ladder has none", () => {
+    const both = evaluateTest(
+      { hand: { gaugeMm: 100, stretchedMm: 140, afterMm: 110 }, ladder: { ...ladder, afterMm: null } },
+      "knit",
+    );
+    expect(both.ok && both.value).toMatchObject({ basis: "hand", recovery: 0.75, willBag: true });
+  });
+
+  it("judges after half an hour by 90 %", () => {
+    const bags = (after30MinMm: number) => {
+      const result = evaluateTest({ hand: null, ladder: { ...ladder, after30MinMm } }, "knit");
+      return result.ok && result.value.willBag;
+    };
+    expect([bags(105), bags(105.1)]).toEqual([false, true]);
+  });
+
+  it("holds nets to three times the tension of knits", () => {
+    const knit = evaluateTest({ hand: null, ladder }, "knit");
+    const net = evaluateTest({ hand: null, ladder }, "net");
+    expect([knit.ok && knit.value.basis, net.ok && net.value.basis]).toEqual(["reference", "last"]);
+  });
+
+  it("needs one of the two", () => {
+    const nothing = evaluateTest({ hand: null, ladder: null }, "knit");
+    expect(nothing.ok ? null : nothing.problem.code).toBe("nothing-tested");
+  });
+});
+
+describe("explanations of a swatch", () => {
+  it("work out from their lengths", () => {
+    const [summary] = summariseTests([across], "knit");
+    if (!summary) throw new Error("The swatch can be evaluated.");
+    expect(evaluate(explainUsable(summary, "knit"))).toBeCloseTo(summary.usable, 12);
+    const recovery = explainRecovery(summary);
+    expect(recovery && evaluate(recovery)).toBeCloseTo(summary.recovery ?? Number.NaN, 12);
+  });
+
+  it("of a ladder name the reference, and its recovery works out from the furthest step", () => {
+    const [summary] = summariseTests([{ ...SAMPLE_TEST, hand: null, ladder }], "knit");
+    if (!summary) throw new Error("The swatch can be evaluated.");
+    expect(explainUsable(summary, "knit").terms).toMatchObject([{ symbol: "Tᵣ", value: 100 }]);
+    const recovery = explainRecovery(summary);
+    expect(recovery && evaluate(recovery)).toBeCloseTo(0.88, 12);
+    expect(explainUsable({ ...summary, basis: "last" }, "knit").formula).toMatch(/≥/);
+  });
+
+  it("is none for a recovery nobody read", () => {
+    const [summary] = summariseTests([sampleHandTest({ afterMm: null })], "knit");
+    expect(summary && explainRecovery(summary)).toBeNull();
+  });
+});
+
+describe("the direction chosen", () => {
+  const said = (kind: "knit" | "lace" | "net" | "woven", chosen: "across" | "along" | "bias") =>
+    adviseChoice(kind, summariseTests([across, along], kind), chosen).join(" ");
+
+  it("is let be where the swatches agree", () => expect(said("knit", "along")).toBe(""));
+
+  it("is questioned where another stretches further or returns better", () => {
+    expect(said("knit", "across")).toMatch(/stretches further along.*returns better along/);
+  });
+
+  it("of lace is helped by a lining; of net by its look; of the bias by hanging", () => {
+    expect(said("lace", "across")).toMatch(/stable lining/);
+    expect(said("net", "across")).toMatch(/cells open wide/);
+    expect(said("woven", "bias")).toMatch(/hang it 24 h/);
+  });
+});
+
+it("plans from new cloth; washed, worn and wet swatches wait behind it", () => {
+  const at = (id: number, state: SwatchTest["state"], testedOn: string): SwatchTest => ({
+    ...SAMPLE_TEST,
+    id,
+    state,
+    testedOn,
+  });
+  const tests = [
+    at(1, "wet", "2026-09-01"),
+    at(2, "washed", "2026-08-01"),
+    at(3, "new", "2026-01-01"),
+    at(4, "new", "2026-02-01"),
+  ];
+  expect(countingTest(tests, "across")?.id).toBe(4);
+  expect(countingTest(tests.slice(0, 2), "across")?.id).toBe(2);
+  expect(countingTest(tests.slice(0, 1), "across")?.id).toBe(1);
+  expect(stateWords({ state: "washed", washes: 5 })).toBe("after wash 5");
+});
+
+it("cuts longer what will shrink", () => {
+  expect(shrinkageOf(200, 190)).toBeCloseTo(0.05, 12);
+  expect(shrinkageOf(200, 203)).toBe(0);
+  expect(cutForShrinkage(950, 0.05)).toBeCloseTo(1000, 9);
+  expect(() => cutForShrinkage(100, 1)).toThrow(RangeError);
+});
