@@ -18,6 +18,7 @@ export default [
   route("cloths/:clothId", "routes/cloth/route.tsx"),
   route("cloths/:clothId/tests/new", "routes/swatch-new/route.tsx"),
   route("cloths/:clothId/tests/live", "routes/swatch-live/route.tsx"),
+  route("cloths/:clothId/photo", "routes/cloth-photo/route.ts"),
   route("tests/:testId", "routes/swatch-test/route.tsx"),
   route("layups", "routes/layups/route.tsx"),
   route("layups/new", "routes/layup-new/route.tsx"),

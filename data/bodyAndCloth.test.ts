@@ -86,6 +86,20 @@ describe("cloths", () => {
     expect((await store.cloths.list({ search: "", page: 1 })).rows[0]?.tests).toHaveLength(1);
   });
 
+  it("keep one photo, which can be replaced and taken off", async () => {
+    const { store } = await temporaryStore();
+    const id = await store.cloths.add(SAMPLE_CLOTH);
+    expect(await store.cloths.photoKey(id)).toBeNull();
+    await store.cloths.keepPhoto(id, { type: "image/png", bytes: Uint8Array.from([1, 2, 3]) });
+    const first = await store.cloths.photoKey(id);
+    await store.cloths.keepPhoto(id, { type: "image/jpeg", bytes: Uint8Array.from([4, 5]) });
+    const photo = await store.cloths.photo(id);
+    expect([photo?.type, [...(photo?.bytes ?? [])]]).toEqual(["image/jpeg", [4, 5]]);
+    expect(await store.cloths.photoKey(id)).not.toBe(first);
+    await store.cloths.keepPhoto(id, null);
+    expect(await store.cloths.photo(id)).toBeNull();
+  });
+
   it("refuse, in the file itself, a test of neither kind", async () => {
     const { store } = await temporaryStore();
     const clothId = await store.cloths.add(SAMPLE_CLOTH);

@@ -1,3 +1,4 @@
+import { createHash } from "node:crypto";
 import type { Knex } from "knex";
 import type { Cloth, SwatchTest } from "../core/cloth/cloth.ts";
 import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "./saving.ts";
@@ -36,6 +37,17 @@ export interface ClothRepository {
   testsOf(clothId: number): Promise<SwatchTest[]>;
   findTest(id: number): Promise<SwatchTest | null>;
   addTest(test: Omit<SwatchTest, "id">): Promise<number>;
+  photo(clothId: number): Promise<ClothPhoto | null>;
+  /** Word that changes with the photo; null while there is none. */
+  photoKey(clothId: number): Promise<string | null>;
+  /** Keeps a photo in place of an earlier one; null takes it off. */
+  keepPhoto(clothId: number, photo: ClothPhoto | null): Promise<void>;
+}
+
+/** A photo of a cloth. */
+export interface ClothPhoto {
+  readonly type: "image/jpeg" | "image/png";
+  readonly bytes: Uint8Array;
 }
 
 /** Cloths over a connection or a transaction. */
@@ -70,6 +82,20 @@ export function clothRepository(db: Knex): ClothRepository {
     testsOf: (clothId) => testsWhere(db, (query) => query.where({ cloth_id: clothId })),
     findTest: async (id) => (await testsWhere(db, (query) => query.where({ id })))[0] ?? null,
     addTest: (test) => insertTest(db, test),
+    photo: async (clothId) => (await db("cloth_photos").where({ cloth_id: clothId }).first("type", "bytes")) ?? null,
+    photoKey: async (clothId) =>
+      (await db("cloth_photos").where({ cloth_id: clothId }).first("kept_as"))?.kept_as ?? null,
+    async keepPhoto(clothId, photo) {
+      await db("cloth_photos").where({ cloth_id: clothId }).delete();
+      if (!photo) return;
+      const keptAs = createHash("sha256").update(photo.bytes).digest("hex").slice(0, 16);
+      await db("cloth_photos").insert({
+        cloth_id: clothId,
+        type: photo.type,
+        kept_as: keptAs,
+        bytes: Buffer.from(photo.bytes),
+      });
+    },
   };
 }
 

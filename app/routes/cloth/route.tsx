@@ -19,6 +19,7 @@ import type { Route } from "./+types/route.ts";
 import { BeforeCutting } from "./BeforeCutting.tsx";
 import { HandTestFields } from "./HandTestFields.tsx";
 import { LadderCurves } from "./LadderCurves.tsx";
+import { PhotoBox } from "./PhotoBox.tsx";
 import { TestHistory } from "./TestHistory.tsx";
 import { TestsOverTime } from "./TestsOverTime.tsx";
 
@@ -39,6 +40,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     advice: adviseDirection(cloth.kind, summaries)?.words ?? null,
     today: today(),
     start: clothFields(cloth),
+    photoKey: await cloths.photoKey(cloth.id),
     clothDraft: await drafts.find(clothDraft(cloth.id)),
     testDraft: await drafts.find(testDraft(cloth.id)),
   };
@@ -161,6 +163,7 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
           >
             <ClothFields />
           </RecordForm>
+          <PhotoBox clothId={cloth.id} name={cloth.name} photoKey={loaderData.photoKey} />
         </Box>
       </Box>
     </>
