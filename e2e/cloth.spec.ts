@@ -107,3 +107,22 @@ test("a cloth's tests are charted over time, and its newest new swatch counts", 
   await expect(page.getByRole("row", { name: /^across.*28 Sep 2026/ })).toBeVisible();
   await expect(page.getByRole("list", { name: "All tests" })).toContainText("after wash 10");
 });
+
+test("a photo is kept by its content, and anything else is refused", async ({ page }) => {
+  await page.goto("/cloths/3");
+  await page.waitForLoadState("networkidle");
+  const photo = page.getByRole("region", { name: "Photo" });
+  const choose = photo.getByLabel("Choose a photo");
+  await choose.setInputFiles({ name: "photo.jpg", mimeType: "image/jpeg", buffer: Buffer.from("<svg></svg>") });
+  await photo.getByRole("button", { name: "Keep this photo" }).click();
+  await expect(photo.getByText("Expected a JPEG or PNG picture, but the file is neither.")).toBeVisible();
+  await choose.setInputFiles({
+    name: "photo.png",
+    mimeType: "image/png",
+    buffer: await page.screenshot({ clip: { x: 0, y: 0, width: 60, height: 40 } }),
+  });
+  await photo.getByRole("button", { name: "Keep this photo" }).click();
+  await expect(photo.getByRole("img", { name: "Foam swim lining" })).toBeVisible();
+  await photo.getByRole("button", { name: "Take it off" }).click();
+  await expect(photo.getByRole("img")).toHaveCount(0);
+});

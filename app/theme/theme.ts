@@ -60,6 +60,7 @@ export const theme: Theme = createTheme({
     MuiOutlinedInput: {
       styleOverrides: { root: ({ theme: t }) => ({ backgroundColor: t.vars.palette.background.paper }) },
     },
+    MuiFormHelperText: { styleOverrides: { root: { marginBottom: 8 } } },
     MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
     MuiTableCell: { styleOverrides: { root: { padding: "7px 12px", fontSize: "0.95rem" }, head: { fontWeight: 650 } } },
     MuiAlert: {

@@ -4,7 +4,8 @@ import { SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
 import { countingTest, type SwatchTest, stateWords } from "./cloth.ts";
 import { adviseChoice } from "./directionChoice.ts";
 import { evaluateTest } from "./evaluateTest.ts";
-import { explainRecovery, explainUsable } from "./explainTest.ts";
+import { explainLayupTension, explainStepStrain, explainStepTension } from "./explainLadder.ts";
+import { explainGrowth, explainRecovery, explainUsable } from "./explainTest.ts";
 import type { LoadLadder } from "./loadLadder.ts";
 import { cutForShrinkage, shrinkageOf } from "./shrinkage.ts";
 import { summariseTests } from "./summary.ts";
@@ -85,6 +86,30 @@ describe("explanations of a swatch", () => {
   it("is none for a recovery nobody read", () => {
     const [summary] = summariseTests([sampleHandTest({ afterMm: null })], "knit");
     expect(summary && explainRecovery(summary)).toBeNull();
+  });
+});
+
+describe("explanations of a ladder and a layup", () => {
+  it.each(["strip", "loop"] as const)("give the tension of a step of a %s", (form) => {
+    const explanation = explainStepTension({ form, widthMm: 25 }, { forceN: 3 });
+    expect(evaluate(explanation)).toBeCloseTo(explanation.result.value, 9);
+  });
+
+  it("give the strain of a step, and the growth", () => {
+    expect(evaluate(explainStepStrain({ gaugeMm: 100 }, { lengthMm: 131 }))).toBeCloseTo(0.31, 12);
+    const [summary] = summariseTests([across], "knit");
+    const growth = summary && explainGrowth(summary);
+    expect(growth && evaluate(growth)).toBeCloseTo(0.08, 12);
+  });
+
+  it("add the layers up", () => {
+    const explanation = explainLayupTension(
+      ["shell", "net"],
+      { tensionNPerM: 42, parts: [30, 12], beyondTest: true },
+      0.3,
+    );
+    expect(evaluate(explanation)).toBe(42);
+    expect(explanation.notes.at(-1)).toMatch(/beyond its test/);
   });
 });
 

@@ -91,6 +91,20 @@ export function explainRecovery(
   };
 }
 
+/** Explains a growth; null where no length was read at rest. */
+export function explainGrowth(summary: DirectionSummary): Explanation | null {
+  const recovery = explainRecovery(summary);
+  if (!recovery || summary.growth === null) return null;
+  return {
+    ...recovery,
+    title: `Growth, ${summary.direction}`,
+    formula: "g = L₂ / L₀ − 1",
+    terms: recovery.terms.filter(({ symbol }) => symbol !== "L₁"),
+    result: { value: summary.growth, unit: "percent" },
+    notes: ["What the cloth does not take back."],
+  };
+}
+
 function readLengths({
   test,
   ladder,

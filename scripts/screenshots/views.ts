@@ -17,7 +17,19 @@ export const VIEWS: readonly View[] = [
     address: "/wearers/1/sheets/new?from=3",
     prepare: (page) => page.getByLabel("Hip", { exact: true }).focus(),
   },
-  { name: "cloth", address: "/cloths/3" },
+  {
+    name: "breast",
+    address: "/wearers/5/sheets/new",
+    prepare: async (page) => {
+      await page.getByText("Breast (14)").click();
+      await page.getByLabel("Cross cup, left", { exact: true }).focus();
+    },
+  },
+  { name: "two-sheets", address: "/wearers/1/compare" },
+  { name: "cloth", address: "/cloths/4" },
+  { name: "swatch-test", address: "/tests/9" },
+  { name: "layup", address: "/layups/1" },
+  { name: "gauge", address: "/cloths/2/tests/live", prepare: practise },
   { name: "job", address: "/jobs/3" },
   { name: "ease-plan", address: "/jobs/1/ease" },
   {
@@ -33,3 +45,21 @@ export const VIEWS: readonly View[] = [
   { name: "fitting", address: "/jobs/2/prototypes/1/fitting" },
   { name: "what-changes-did", address: "/jobs/1/prototypes/2/fitting", width: 820 },
 ];
+
+/** A short ladder on the stand-in, at sixty times its speed. */
+async function practise(page: Page): Promise<void> {
+  await page.getByRole("radio", { name: "stand-in: a firm swim knit" }).check();
+  await page.getByRole("radio", { name: "60 times, to practise" }).check();
+  await page.getByLabel("Loads").fill("1, 2.5, 4.5, 7");
+  await page.getByRole("checkbox").uncheck();
+  await page.getByRole("button", { name: "Clamp the swatch" }).click();
+  for (let load = 1; load <= 4; load += 1) {
+    await page.getByRole("button", { name: new RegExp(`^Hold load ${load}:`) }).click();
+    await page
+      .getByRole("listitem")
+      .filter({ hasText: "from the true curve" })
+      .nth(load - 1)
+      .waitFor();
+  }
+  await page.getByRole("img", { name: "What was read beside the stand-in's true curve" }).waitFor();
+}

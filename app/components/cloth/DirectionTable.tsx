@@ -6,7 +6,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import type { ClothKind } from "../../../core/cloth/cloth.ts";
 import { DIRECTION_NAMES } from "../../../core/cloth/direction.ts";
-import { explainRecovery, explainUsable } from "../../../core/cloth/explainTest.ts";
+import { explainGrowth, explainRecovery, explainUsable } from "../../../core/cloth/explainTest.ts";
 import type { DirectionSummary } from "../../../core/cloth/summary.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { percent } from "../units/percent.ts";
@@ -38,7 +38,15 @@ export function DirectionTable({ summaries, kind }: { summaries: readonly Direct
                 </Why>
               </TableCell>
               <TableCell>{summary.stretchClass}</TableCell>
-              <TableCell align="right">{summary.growth === null ? "not read" : percent(summary.growth)}</TableCell>
+              <TableCell align="right">
+                {summary.growth === null ? (
+                  "not read"
+                ) : (
+                  <Why label={`Growth ${summary.direction}`} explain={() => explainGrowth(summary)}>
+                    {percent(summary.growth)}
+                  </Why>
+                )}
+              </TableCell>
               <TableCell align="right">
                 {summary.recovery === null ? (
                   "not read"

@@ -4,10 +4,14 @@ import Typography from "@mui/material/Typography";
 import type { ClothKind } from "../../../core/cloth/cloth.ts";
 import { LARGEST_QUIET_MOVE } from "../../../core/cloth/curve/tensionCurve.ts";
 import type { TestResult } from "../../../core/cloth/evaluateTest.ts";
+import { explainGrowth, explainRecovery, explainUsable } from "../../../core/cloth/explainTest.ts";
 import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
 import { stretchClassOf } from "../../../core/cloth/stretchClass.ts";
+import type { DirectionSummary } from "../../../core/cloth/summary.ts";
+import type { Explanation } from "../../../core/explain/explanation.ts";
 import { CurveChart } from "../chart/charts.ts";
 import { percent } from "../units/percent.ts";
+import { Why } from "../why/WhyDrawer.tsx";
 
 const BASIS_WORDS = {
   hand: "by hand",
@@ -15,8 +19,16 @@ const BASIS_WORDS = {
   last: "at least: the ladder ended below its reference",
 } as const;
 
+interface LadderViewProps {
+  readonly result: TestResult;
+  readonly kind: ClothKind;
+  readonly label: string;
+  /** The test behind the result, once it is kept: its numbers then open their formulas. */
+  readonly summary?: DirectionSummary;
+}
+
 /** What a swatch test tells: its curve and the judgements on it. */
-export function LadderView({ result, kind, label }: { result: TestResult; kind: ClothKind; label: string }) {
+export function LadderView({ result, kind, label, summary }: LadderViewProps) {
   const { ladder, usable, basis, growth, recovery, recoveredAfter, willBag } = result;
   return (
     <Box>
@@ -29,11 +41,21 @@ export function LadderView({ result, kind, label }: { result: TestResult; kind: 
         />
       ) : null}
       <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 2, rowGap: 0.5, my: 1.5 }}>
-        <Row name="Usable stretch" value={percent(usable)} more={`${BASIS_WORDS[basis]}; ${stretchClassOf(usable)}`} />
-        <Row name="Growth" value={growth === null ? "not read" : percent(growth)} />
+        <Row
+          name="Usable stretch"
+          value={percent(usable)}
+          explain={summary ? () => explainUsable(summary, kind) : undefined}
+          more={`${BASIS_WORDS[basis]}; ${stretchClassOf(usable)}`}
+        />
+        <Row
+          name="Growth"
+          value={growth === null ? "not read" : percent(growth)}
+          explain={summary && growth !== null ? () => explainGrowth(summary) : undefined}
+        />
         <Row
           name="Recovery"
           value={recovery === null ? "not read" : percent(recovery)}
+          explain={summary && recovery !== null ? () => explainRecovery(summary) : undefined}
           more={recoveredAfter === null ? "" : `after ${recoveredAfter === "30min" ? "30 min" : "60 s"}`}
         />
         {ladder?.contraction === null || !ladder ? null : (
@@ -60,14 +82,30 @@ export function LadderView({ result, kind, label }: { result: TestResult; kind: 
   );
 }
 
-function Row({ name, value, more = "" }: { name: string; value: string; more?: string }) {
+interface RowProps {
+  readonly name: string;
+  readonly value: string;
+  readonly more?: string;
+  readonly explain?: (() => Explanation | null) | undefined;
+}
+
+function Row({ name, value, more = "", explain }: RowProps) {
   return (
     <>
       <Box component="dt" sx={{ color: "text.secondary" }}>
         {name}
       </Box>
       <Box component="dd" sx={{ m: 0 }}>
-        <strong>{value}</strong> {more}
+        <strong>
+          {explain ? (
+            <Why label={name} explain={explain}>
+              {value}
+            </Why>
+          ) : (
+            value
+          )}
+        </strong>{" "}
+        {more}
       </Box>
     </>
   );

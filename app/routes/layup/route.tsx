@@ -8,6 +8,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
+import { explainLayupTension } from "../../../core/cloth/explainLadder.ts";
 import { judgeLayup, layupTensionAt } from "../../../core/cloth/layup.ts";
 import { LayupChart } from "../../components/chart/charts.ts";
 import { LayupFields } from "../../components/cloth/LayupFields.tsx";
@@ -15,6 +16,7 @@ import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
+import { Why } from "../../components/why/WhyDrawer.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { layupFields } from "../../forms/layupFields.ts";
 import { readLayup } from "../../forms/layupForm.server.ts";
@@ -137,7 +139,22 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
                     const tension = layupTensionAt(layers, strain);
                     return (
                       <TableCell key={strain} align="right" sx={{ fontWeight: 750 }}>
-                        {tension ? `${tension.tensionNPerM.toFixed(1)}${tension.beyondTest ? " *" : ""}` : "not known"}
+                        {tension ? (
+                          <Why
+                            label={`Together at ${strain * 100} %`}
+                            explain={() =>
+                              explainLayupTension(
+                                layers.map(({ name }) => name),
+                                tension,
+                                strain,
+                              )
+                            }
+                          >
+                            {`${tension.tensionNPerM.toFixed(1)}${tension.beyondTest ? " *" : ""}`}
+                          </Why>
+                        ) : (
+                          "not known"
+                        )}
                       </TableCell>
                     );
                   })}

@@ -22,10 +22,21 @@ interface MeasureInputProps {
   readonly needed: boolean;
   readonly onText: (name: string, text: string) => void;
   readonly onFocus: () => void;
+  readonly onLeave: () => void;
 }
 
 /** One measure: the text as typed, what it means in both units, and what asks for a second look. */
-export function MeasureInput({ place, unit, texts, errorOf, findings, needed, onText, onFocus }: MeasureInputProps) {
+export function MeasureInput({
+  place,
+  unit,
+  texts,
+  errorOf,
+  findings,
+  needed,
+  onText,
+  onFocus,
+  onLeave,
+}: MeasureInputProps) {
   const name = measureField(place.code, place.side);
   const text = texts[name] ?? "";
   const reason = texts[notTakenField(name)] ?? "";
@@ -61,7 +72,10 @@ export function MeasureInput({ place, unit, texts, errorOf, findings, needed, on
           onText(name, event.target.value);
         }}
         onFocus={onFocus}
-        onBlur={() => setLeft(true)}
+        onBlur={() => {
+          setLeft(true);
+          onLeave();
+        }}
         sx={{ my: 0.5 }}
         slotProps={{ htmlInput: { inputMode: "decimal", "data-measure": name } }}
       />

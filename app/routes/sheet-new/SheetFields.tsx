@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { type KeyboardEvent, useContext, useMemo, useState } from "react";
+import { type KeyboardEvent, useContext, useMemo, useRef, useState } from "react";
 import {
   CATALOGUE,
   GROUP_NAMES,
@@ -9,6 +9,7 @@ import {
   placesOf,
   type SheetPlace,
 } from "../../../core/body/catalogue/index.ts";
+import type { CheckFinding } from "../../../core/body/checks/check.ts";
 import { checkSheet } from "../../../core/body/checks/index.ts";
 import type { MeasureCode, MeasureGroup } from "../../../core/body/measure.ts";
 import { CheckList } from "../../components/body/CheckList.tsx";
@@ -34,6 +35,18 @@ export function SheetFields({ needed }: { needed: readonly MeasureCode[] | null 
   const read = readMeasures(texts, unit);
   const findings = checkSheet({ values: read.values, unit, selfMeasured });
   const put = (name: string, text: string) => setTexts((before) => ({ ...before, [name]: text }));
+  const seen = useRef(new Map<string, CheckFinding>());
+  // What asked for a second look when the field was left before, and asks no more, was corrected.
+  const leave = ({ code, side }: SheetPlace) => {
+    const here = (finding: CheckFinding) => finding.code === code && finding.side === side;
+    const now = new Map(findings.filter(here).map((finding) => [answerField(finding), finding]));
+    for (const [name, finding] of seen.current) {
+      if (!here(finding) || now.has(name)) continue;
+      seen.current.delete(name);
+      if (!texts[name]) put(name, "corrected");
+    }
+    for (const [name, finding] of now) seen.current.set(name, finding);
+  };
   const groups = useMemo(() => groupsOf(needed), [needed]);
   const input = (place: SheetPlace) => (
     <MeasureInput
@@ -46,6 +59,7 @@ export function SheetFields({ needed }: { needed: readonly MeasureCode[] | null 
       findings={findings.filter((finding) => finding.code === place.code && finding.side === place.side)}
       onText={put}
       onFocus={() => setLit(place)}
+      onLeave={() => leave(place)}
     />
   );
   const isUsed = ({ code, side }: SheetPlace) =>

@@ -8,13 +8,16 @@ import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { stateWords } from "../../../core/cloth/cloth.ts";
 import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
+import { explainStepStrain, explainStepTension } from "../../../core/cloth/explainLadder.ts";
 import { type LoadLadder, stepTension } from "../../../core/cloth/loadLadder.ts";
+import { stretchClassOf } from "../../../core/cloth/stretchClass.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { LadderView } from "../../components/cloth/LadderView.tsx";
 import { numbered } from "../../components/numbered.ts";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
+import { Why } from "../../components/why/WhyDrawer.tsx";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
@@ -47,7 +50,17 @@ export default function SwatchTestPage({ loaderData }: Route.ComponentProps) {
         }}
       >
         {result.ok ? (
-          <LadderView result={result.value} kind={cloth.kind} label={`Tension over strain, ${test.direction}`} />
+          <LadderView
+            summary={{
+              direction: test.direction,
+              test,
+              ...result.value,
+              stretchClass: stretchClassOf(result.value.usable),
+            }}
+            result={result.value}
+            kind={cloth.kind}
+            label={`Tension over strain, ${test.direction}`}
+          />
         ) : (
           <Typography>{result.problem.message}</Typography>
         )}
@@ -90,8 +103,16 @@ function StepTable({ ladder }: { ladder: LoadLadder }) {
               </TableCell>
               <TableCell align="right">{forceN}</TableCell>
               <TableCell align="right">{lengthMm}</TableCell>
-              <TableCell align="right">{percent(lengthMm / ladder.gaugeMm - 1)}</TableCell>
-              <TableCell align="right">{stepTension(ladder, forceN).toFixed(1)}</TableCell>
+              <TableCell align="right">
+                <Why label={`Step ${number}, strain`} explain={() => explainStepStrain(ladder, { lengthMm })}>
+                  {percent(lengthMm / ladder.gaugeMm - 1)}
+                </Why>
+              </TableCell>
+              <TableCell align="right">
+                <Why label={`Step ${number}, tension`} explain={() => explainStepTension(ladder, { forceN })}>
+                  {stepTension(ladder, forceN).toFixed(1)}
+                </Why>
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>
