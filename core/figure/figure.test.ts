@@ -1,0 +1,80 @@
+import { describe, expect, it } from "vitest";
+import { LONG_CODES } from "../body/catalogue/codes.ts";
+import { measureOf, placesOf } from "../body/catalogue/index.ts";
+import { CENTRE, FIELD, LEVEL, placeOf, sideAt, zoneAt } from "./geometry.ts";
+import { smooth } from "./smooth.ts";
+import { tapeWays } from "./tapePaths.ts";
+
+const at = (x: number, y: number, view: "front" | "back" = "front") => ({
+  view,
+  x: x / FIELD.width,
+  y: y / FIELD.height,
+});
+
+describe("a tap on the figure", () => {
+  it.each([
+    [CENTRE, LEVEL.waist, "waist"],
+    [CENTRE + 20, LEVEL.highHip, "highHip"],
+    [CENTRE, LEVEL.hip, "hip"],
+    [CENTRE + 22, 250, "leg"],
+    [CENTRE - 40, 226, "leg"],
+    [CENTRE, 20, "waist"],
+  ])("at %d, %d is in the zone nearest to it: %s", (x, y, zone) => {
+    expect(zoneAt(at(x, y))).toBe(zone);
+  });
+
+  it("is on the wearer's left at the viewer's right from the front, the other way from the back", () => {
+    expect(sideAt(at(CENTRE + 30, 200))).toBe("left");
+    expect(sideAt(at(CENTRE - 30, 200))).toBe("right");
+    expect(sideAt(at(CENTRE + 30, 200, "back"))).toBe("right");
+    expect(sideAt(at(CENTRE + 8, 200))).toBe("both");
+  });
+
+  it.each(["waist", "highHip", "hip", "leg"] as const)("finds the %s again where a pin was put by name", (zone) => {
+    for (const side of ["left", "right"] as const) {
+      for (const view of ["front", "back"] as const) {
+        const place = placeOf(zone, side, view);
+        expect([zoneAt(place), sideAt(place)]).toEqual([zone, side]);
+        expect(place.x > 0 && place.x < 1 && place.y > 0 && place.y < 1).toBe(true);
+      }
+    }
+  });
+});
+
+describe("tapes", () => {
+  it("of girths are seen from everywhere, of the breast close up", () => {
+    expect(Object.keys(tapeWays("waist", "single"))).toEqual(["front", "back", "side"]);
+    expect(Object.keys(tapeWays("wire_line", "left"))).toEqual(["breast"]);
+  });
+
+  it("of two sides lie on different sides", () => {
+    for (const { code, side } of placesOf(LONG_CODES).filter(
+      (place) => place.side === "left" && place.code !== "projection",
+    )) {
+      expect(tapeWays(code, side), code).not.toEqual(tapeWays(code, "right"));
+    }
+  });
+
+  it("stay within the field", () => {
+    for (const { code, side } of placesOf(LONG_CODES)) {
+      for (const tape of Object.values(tapeWays(code, side))) {
+        const numbers = tape.path.match(/-?\d+(\.\d+)?/g)?.map(Number) ?? [];
+        expect(
+          numbers.every((value) => value >= 0 && value <= FIELD.height),
+          `${measureOf(code).name}: ${tape.path}`,
+        ).toBe(true);
+      }
+    }
+  });
+});
+
+it("draws a smooth curve from its first point to its last", () => {
+  const path = smooth([
+    [0, 0],
+    [10, 5],
+    [20, 0],
+  ]);
+  expect(path).toMatch(/^M 0 0 C /);
+  expect(path).toMatch(/20\.0 0\.0$/);
+  expect(path.match(/C/g)).toHaveLength(2);
+});
