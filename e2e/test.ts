@@ -45,4 +45,4 @@ export async function expectAccessible(page: Page): Promise<void> {
 
 /** Picks an answer of a choice by its words. */
 export const pick = (page: Page, legend: string, answer: string) =>
-  page.getByRole("group", { name: legend }).getByRole("radio", { name: answer }).check();
+  page.getByRole("group", { name: legend }).getByRole("radio", { name: answer, exact: true }).check();
