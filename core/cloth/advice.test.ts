@@ -4,7 +4,7 @@ import { SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
 import { countingTest, type SwatchTest, stateWords } from "./cloth.ts";
 import { adviseChoice } from "./directionChoice.ts";
 import { evaluateTest } from "./evaluateTest.ts";
-import { explainLayupTension, explainStepStrain, explainStepTension } from "./explainLadder.ts";
+import { explainContraction, explainLayupTension, explainStepStrain, explainStepTension } from "./explainLadder.ts";
 import { explainGrowth, explainRecovery, explainUsable } from "./explainTest.ts";
 import type { LoadLadder } from "./loadLadder.ts";
 import { cutForShrinkage, shrinkageOf } from "./shrinkage.ts";
@@ -100,6 +100,15 @@ describe("explanations of a ladder and a layup", () => {
     const [summary] = summariseTests([across], "knit");
     const growth = summary && explainGrowth(summary);
     expect(growth && evaluate(growth)).toBeCloseTo(0.08, 12);
+  });
+
+  it("give the cross-contraction, where a width was read", () => {
+    const pulled = { ...ladder, neckIn: { restMm: 50, stretchedMm: 40, atLengthMm: 150 } };
+    const result = evaluateTest({ hand: null, ladder: pulled }, "knit");
+    const contraction = (result.ok && result.value.ladder?.contraction) || Number.NaN;
+    const explanation = explainContraction(pulled, contraction);
+    expect(explanation && evaluate(explanation)).toBeCloseTo(contraction, 12);
+    expect(explainContraction(ladder, contraction)).toBeNull();
   });
 
   it("add the layers up", () => {

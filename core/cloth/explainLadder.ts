@@ -57,6 +57,28 @@ export const explainStepStrain = (
   others: [],
 });
 
+/** Explains how much narrower a strip grows; null where its width was not read. */
+export function explainContraction(
+  { gaugeMm, neckIn }: Pick<LoadLadder, "gaugeMm" | "neckIn">,
+  contraction: number,
+): Explanation | null {
+  if (!neckIn) return null;
+  const from = { unit: "length", kind: "cloth", source: "the swatch" } as const;
+  return {
+    title: "Cross-contraction",
+    formula: "ν = −ln(w₁ / w₀) / ln(L / L₀)",
+    terms: [
+      { symbol: "w₁", meaning: "width, pulled", value: neckIn.stretchedMm, ...from },
+      { symbol: "w₀", meaning: "width at rest", value: neckIn.restMm, ...from },
+      { symbol: "L", meaning: "gauge at which it was read", value: neckIn.atLengthMm, ...from },
+      { symbol: "L₀", meaning: "gauge at rest", value: gaugeMm, ...from },
+    ],
+    result: { value: contraction, unit: "ratio" },
+    notes: ["0: it keeps its width. The larger, the more a garment stretched round the body draws in lengthwise."],
+    others: [],
+  };
+}
+
 const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
 
 /** Explains the summed tension of a layup at a strain: each layer's part. */

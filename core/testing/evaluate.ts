@@ -7,7 +7,8 @@ import { substitute } from "../explain/substitute.ts";
  */
 export function evaluate({ formula, terms }: Explanation): number {
   const written = substitute(formula, terms, ({ value }) => `(${value})`);
-  const arithmetic = written.replaceAll("·", "*").replaceAll("−", "-");
-  if (!/^[\d\s.()*/+e-]+$/.test(arithmetic)) throw new Error(`A symbol has no term in “${arithmetic}”.`);
+  const arithmetic = written.replaceAll("·", "*").replaceAll("−", "-").replaceAll("ln", "Math.log");
+  if (!/^[\d\s.()*/+e-]+$/.test(arithmetic.replaceAll("Math.log", "")))
+    throw new Error(`A symbol has no term in “${arithmetic}”.`);
   return Number(new Function(`return ${arithmetic}`)());
 }

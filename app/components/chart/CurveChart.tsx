@@ -1,18 +1,10 @@
-import {
-  CartesianGrid,
-  ComposedChart,
-  Line,
-  ReferenceLine,
-  ResponsiveContainer,
-  Scatter,
-  XAxis,
-  YAxis,
-} from "recharts";
+import { ComposedChart, Line, ReferenceLine, ResponsiveContainer, Scatter } from "recharts";
 import { sampleCurve } from "../../../core/cloth/curve/sample.ts";
 import { type TensionCurve, testedTo } from "../../../core/cloth/curve/tensionCurve.ts";
 import type { LadderResult } from "../../../core/cloth/loadLadder.ts";
 import { chartInk, tick } from "./chartStyle.ts";
 import { type KeyLine, LineKey } from "./LineKey.tsx";
+import { StrainAxes, strainMargin } from "./StrainAxes.tsx";
 
 interface CurveChartProps {
   readonly ladder: Pick<LadderResult, "loading" | "returning">;
@@ -42,29 +34,15 @@ interface ChartRow {
 export function CurveChart({ ladder, referenceNPerM, usable, compare = null, label }: CurveChartProps) {
   const { loading, returning } = ladder;
   const rows = rowsOf(loading, returning, compare);
+  const lines = linesOf(returning !== null, compare !== null);
   const readings = loading.cubic.points
     .slice(1)
     .map(([strain, tension]) => ({ strain: strain * 100, reading: tension }));
   return (
     <div role="img" aria-label={label}>
       <ResponsiveContainer width="100%" height={300}>
-        <ComposedChart margin={{ top: 14, right: 16, bottom: 22, left: 8 }} data={rows} accessibilityLayer={false}>
-          <CartesianGrid stroke={chartInk.grid} strokeDasharray="2 4" />
-          <XAxis
-            dataKey="strain"
-            type="number"
-            domain={[0, "dataMax"]}
-            tick={tick}
-            tickFormatter={whole}
-            label={{ value: "strain, %", position: "insideBottom", offset: -12, ...tick }}
-          />
-          <YAxis
-            type="number"
-            tick={tick}
-            tickFormatter={whole}
-            width={56}
-            label={{ value: "tension, N/m", angle: -90, position: "insideLeft", ...tick }}
-          />
+        <ComposedChart margin={strainMargin} data={rows} accessibilityLayer={false}>
+          <StrainAxes upright="tension, N/m" />
           <ReferenceLine
             y={referenceNPerM}
             stroke={chartInk.text}
@@ -79,45 +57,22 @@ export function CurveChart({ ladder, referenceNPerM, usable, compare = null, lab
               label={{ value: "usable", position: "insideTopRight", ...tick }}
             />
           )}
-          <Line
-            dataKey="loading"
-            stroke={chartInk.main}
-            strokeWidth={2.6}
-            dot={false}
-            connectNulls
-            isAnimationActive={false}
-          />
-          <Line
-            dataKey="beyond"
-            stroke={chartInk.main}
-            strokeWidth={1.6}
-            strokeDasharray="2 5"
-            dot={false}
-            connectNulls
-            isAnimationActive={false}
-          />
-          <Line
-            dataKey="returning"
-            stroke={chartInk.second}
-            strokeWidth={2}
-            strokeDasharray="9 4"
-            dot={false}
-            connectNulls
-            isAnimationActive={false}
-          />
-          <Line
-            dataKey="compare"
-            stroke={chartInk.text}
-            strokeWidth={1.6}
-            strokeDasharray="1 3"
-            dot={false}
-            connectNulls
-            isAnimationActive={false}
-          />
+          {lines.map(({ key, ink, dash, width }) => (
+            <Line
+              key={key}
+              dataKey={key}
+              stroke={ink}
+              strokeWidth={width}
+              strokeDasharray={dash}
+              dot={false}
+              connectNulls
+              isAnimationActive={false}
+            />
+          ))}
           <Scatter data={readings} dataKey="reading" fill={chartInk.main} isAnimationActive={false} />
         </ComposedChart>
       </ResponsiveContainer>
-      <LineKey lines={keyOf(returning !== null, compare !== null)} />
+      <LineKey lines={lines} />
     </div>
   );
 }
@@ -140,14 +95,21 @@ function rowsOf(loading: TensionCurve, returning: TensionCurve | null, compare: 
   ].toSorted((a, b) => a.strain - b.strain);
 }
 
-const whole = (value: number): string => String(Math.round(value));
+/** A line of the chart: what it shows, and how it is told apart. */
+interface CurveLine extends KeyLine {
+  readonly key: Exclude<keyof ChartRow, "strain">;
+  readonly width: number;
+}
 
-/** What each line is. */
-function keyOf(withReturn: boolean, withCompare: boolean): KeyLine[] {
+function linesOf(withReturn: boolean, withCompare: boolean): CurveLine[] {
   return [
-    { dash: "", words: "loading", ink: chartInk.main },
-    { dash: "2 5", words: "beyond the test", ink: chartInk.main },
-    ...(withReturn ? [{ dash: "9 4", words: "on the way back (wear)", ink: chartInk.second }] : []),
-    ...(withCompare ? [{ dash: "1 3", words: "the stand-in's true curve", ink: chartInk.text }] : []),
+    { key: "loading", dash: "", words: "loading", ink: chartInk.main, width: 2.6 },
+    { key: "beyond", dash: "2 5", words: "beyond the test", ink: chartInk.main, width: 1.6 },
+    ...(withReturn
+      ? [{ key: "returning", dash: "9 4", words: "on the way back (wear)", ink: chartInk.second, width: 2 } as const]
+      : []),
+    ...(withCompare
+      ? [{ key: "compare", dash: "1 3", words: "the stand-in's true curve", ink: chartInk.text, width: 1.6 } as const]
+      : []),
   ];
 }

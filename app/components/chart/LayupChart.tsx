@@ -1,7 +1,8 @@
-import { CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
+import { ComposedChart, Line, ReferenceLine, ResponsiveContainer } from "recharts";
 import { type LayupLayer, layupTensionAt } from "../../../core/cloth/layup.ts";
 import { chartInk, DASHES, tick } from "./chartStyle.ts";
 import { LineKey } from "./LineKey.tsx";
+import { StrainAxes, strainMargin } from "./StrainAxes.tsx";
 
 interface LayupChartProps {
   readonly layers: readonly LayupLayer[];
@@ -27,22 +28,8 @@ export function LayupChart({ layers, usable }: LayupChartProps) {
   return (
     <div role="img" aria-label="Tension of the layup over strain">
       <ResponsiveContainer width="100%" height={300}>
-        <ComposedChart margin={{ top: 14, right: 16, bottom: 22, left: 8 }} data={rows} accessibilityLayer={false}>
-          <CartesianGrid stroke={chartInk.grid} strokeDasharray="2 4" />
-          <XAxis
-            dataKey="strain"
-            type="number"
-            domain={[0, "dataMax"]}
-            tick={tick}
-            tickFormatter={(value: number) => String(Math.round(value))}
-            label={{ value: "strain, %", position: "insideBottom", offset: -12, ...tick }}
-          />
-          <YAxis
-            type="number"
-            tick={tick}
-            width={56}
-            label={{ value: "tension, N/m", angle: -90, position: "insideLeft", ...tick }}
-          />
+        <ComposedChart margin={strainMargin} data={rows} accessibilityLayer={false}>
+          <StrainAxes upright="tension, N/m" />
           <ReferenceLine
             x={usable * 100}
             stroke={chartInk.text}

@@ -1,6 +1,7 @@
-import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from "recharts";
+import { ComposedChart, Line, ResponsiveContainer, Scatter } from "recharts";
 import type { GaugeReading } from "../../../core/gauge/line.ts";
-import { chartInk, tick } from "./chartStyle.ts";
+import { chartInk } from "./chartStyle.ts";
+import { StrainAxes, strainMargin } from "./StrainAxes.tsx";
 
 interface LiveChartProps {
   readonly readings: readonly GaugeReading[];
@@ -21,23 +22,8 @@ export function LiveChart({ readings, taken, gaugeMm }: LiveChartProps) {
   return (
     <div role="img" aria-label="Force against stretch, live">
       <ResponsiveContainer width="100%" height={300}>
-        <ComposedChart margin={{ top: 14, right: 16, bottom: 22, left: 8 }} data={rows} accessibilityLayer={false}>
-          <CartesianGrid stroke={chartInk.grid} strokeDasharray="2 4" />
-          <XAxis
-            dataKey="strain"
-            type="number"
-            domain={["auto", "auto"]}
-            tick={tick}
-            tickFormatter={(value: number) => value.toFixed(0)}
-            label={{ value: "strain, %", position: "insideBottom", offset: -12, ...tick }}
-          />
-          <YAxis
-            type="number"
-            domain={[0, "auto"]}
-            tick={tick}
-            width={56}
-            label={{ value: "force, N", angle: -90, position: "insideLeft", ...tick }}
-          />
+        <ComposedChart margin={strainMargin} data={rows} accessibilityLayer={false}>
+          <StrainAxes upright="force, N" />
           <Line dataKey="force" stroke={chartInk.main} strokeWidth={1.2} dot={{ r: 1.2 }} isAnimationActive={false} />
           <Scatter data={steps} dataKey="taken" fill={chartInk.second} shape="diamond" isAnimationActive={false} />
         </ComposedChart>

@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import type { ClothKind } from "../../../core/cloth/cloth.ts";
 import { LARGEST_QUIET_MOVE } from "../../../core/cloth/curve/tensionCurve.ts";
 import type { TestResult } from "../../../core/cloth/evaluateTest.ts";
+import { explainContraction } from "../../../core/cloth/explainLadder.ts";
 import { explainGrowth, explainRecovery, explainUsable } from "../../../core/cloth/explainTest.ts";
 import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
 import { stretchClassOf } from "../../../core/cloth/stretchClass.ts";
@@ -59,7 +60,12 @@ export function LadderView({ result, kind, label, summary }: LadderViewProps) {
           more={recoveredAfter === null ? "" : `after ${recoveredAfter === "30min" ? "30 min" : "60 s"}`}
         />
         {ladder?.contraction === null || !ladder ? null : (
-          <Row name="Cross-contraction" value={ladder.contraction.toFixed(2)} more="how much narrower it grows" />
+          <Row
+            name="Cross-contraction"
+            value={ladder.contraction.toFixed(2)}
+            explain={contractionOf(summary)}
+            more="how much narrower it grows"
+          />
         )}
         {ladder ? (
           <Row
@@ -80,6 +86,12 @@ export function LadderView({ result, kind, label, summary }: LadderViewProps) {
       )}
     </Box>
   );
+}
+
+function contractionOf(summary: DirectionSummary | undefined): (() => Explanation | null) | undefined {
+  const ladder = summary?.test.ladder;
+  const contraction = summary?.ladder?.contraction;
+  return ladder && contraction != null ? () => explainContraction(ladder, contraction) : undefined;
 }
 
 interface RowProps {
