@@ -24,14 +24,23 @@ export function TapeFigures({ lit, maxHeight = 430 }: { lit: LitMeasure | null; 
     <Box
       sx={{
         display: "grid",
-        gridTemplateColumns: `repeat(${views.length}, 1fr)`,
+        gridTemplateColumns: { xs: "1fr", md: `repeat(${views.length}, 1fr)` },
         maxWidth: 480,
         mx: "auto",
         minHeight: { md: maxHeight },
       }}
     >
-      {views.map((view) => (
-        <Box key={view} sx={{ maxWidth: view === "breast" ? 400 : 240, mx: "auto", width: "100%" }}>
+      {views.map((view, index) => (
+        <Box
+          key={view}
+          sx={{
+            // Beside the fields of a tablet there is room for one view only: the one that shows the tape best.
+            display: { xs: index === 0 ? "block" : "none", md: "block" },
+            maxWidth: view === "breast" ? 400 : 240,
+            mx: "auto",
+            width: "100%",
+          }}
+        >
           <TapeInView view={view} tape={ways[view]} name={lit?.name ?? null} maxHeight={maxHeight} />
           <Typography align="center" color="text.secondary" sx={{ fontSize: "0.85rem" }}>
             {CAPTIONS[view]}

@@ -185,7 +185,9 @@ function PullOn({
   if (!verdict) return null;
   const failing = verdict.verdict !== "goes";
   return (
-    <Box sx={{ color: failing ? "warning.main" : "text.primary", fontWeight: failing ? 700 : 400 }}>
+    <Box
+      sx={{ whiteSpace: "normal", color: failing ? "warning.main" : "text.primary", fontWeight: failing ? 700 : 400 }}
+    >
       <Why label={`${zone}, pulling on`} explain={explain}>
         {VERDICT_WORDS[verdict.verdict]}
       </Why>

@@ -41,7 +41,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
   const { gauge, draft } = loaderData;
   return (
     <Box sx={{ maxWidth: 720 }}>
-      <PageHead title="Settings" below="Of this workshop; the numbers of the schools follow here later." />
+      <PageHead title="Settings" below="Of this browser, and of this workshop." />
       <InchStepChoice />
       <Typography variant="h2" sx={{ mb: 1 }}>
         Force gauge

@@ -71,8 +71,12 @@ export function SheetFields({ needed }: { needed: readonly MeasureCode[] | null 
     <Box
       sx={{
         display: "grid",
-        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(330px, 1.1fr) minmax(300px, 0.9fr)" },
-        gap: 4,
+        gridTemplateColumns: {
+          xs: "minmax(0, 1fr)",
+          sm: "minmax(0, 1fr) 250px",
+          md: "minmax(330px, 1.1fr) minmax(300px, 0.9fr)",
+        },
+        gap: { xs: 2.5, md: 4 },
       }}
     >
       <Box>
@@ -111,7 +115,7 @@ export function SheetFields({ needed }: { needed: readonly MeasureCode[] | null 
           <input key={answerField(answer)} type="hidden" name={answerField(answer)} value={answer.word} />
         ))}
       </Box>
-      <Box sx={{ position: { md: "sticky" }, top: 12, alignSelf: "start", order: { xs: -1, md: 0 } }}>
+      <Box sx={{ position: { sm: "sticky" }, top: 12, alignSelf: "start", order: { xs: -1, sm: 0 } }}>
         <TapeFigures lit={lit ? { ...lit, name: nameOf(lit.code, lit.side) } : null} />
         <HowTo place={lit} />
         <CheckList
