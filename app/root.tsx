@@ -9,6 +9,7 @@ import type { Route } from "./+types/root.ts";
 import { ErrorView } from "./components/ErrorView.tsx";
 import { Shell } from "./components/shell/Shell.tsx";
 import { UnitContext } from "./components/units/UnitContext.tsx";
+import { useHydrated } from "./components/useHydrated.ts";
 import { WhyProvider } from "./components/why/WhyDrawer.tsx";
 import { shownLengths } from "./preferences.ts";
 import { NonceContext } from "./theme/NonceContext.ts";
@@ -29,7 +30,7 @@ export function Layout({ children }: { children: ReactNode }) {
         <Meta />
         <Links />
       </head>
-      <body>
+      <body data-hydrated={useHydrated() || undefined}>
         <InitColorSchemeScript attribute="data-bench-light" defaultMode="light" nonce={nonce} />
         <ThemeProvider theme={theme} defaultMode="light">
           <CssBaseline />

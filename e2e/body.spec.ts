@@ -26,6 +26,7 @@ test("a check is answered, and the answer stays", async ({ page }) => {
   await page.getByLabel("Hip", { exact: true }).fill("192");
   await page.getByRole("button", { name: "It is right" }).first().click();
   await page.getByRole("button", { name: "Save sheet" }).click();
+  await page.waitForURL(/\/sheets\/\d+$/);
   await expect(page.getByText("confirmed as it stands").first()).toBeVisible();
   await page.reload();
   await page.getByRole("button", { name: "Look again" }).first().click();

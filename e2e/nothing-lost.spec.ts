@@ -1,10 +1,8 @@
-import { expect, test } from "./test.ts";
+import { expect, kept, test } from "./test.ts";
 
 test("a half-filled sheet survives a reload, and can be started afresh", async ({ page }) => {
   await page.goto("/wearers/2/sheets/new");
-  const kept = page.waitForResponse((response) => response.url().endsWith("/drafts") && response.ok());
-  await page.getByLabel("Waist", { exact: true }).fill("84,5");
-  await kept;
+  await kept(page, "84,5", page.getByLabel("Waist", { exact: true }));
   await page.reload();
   await expect(page.getByText("Taken up where you left off")).toBeVisible();
   await expect(page.getByLabel("Waist", { exact: true })).toHaveValue("84,5");

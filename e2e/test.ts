@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { test as base, expect, type Page } from "@playwright/test";
+import { test as base, expect, type Locator, type Page } from "@playwright/test";
 import { startDemo } from "./server.ts";
 
 interface Fixtures {
@@ -19,6 +19,10 @@ export const test = base.extend<Fixtures>({
     await server.stop();
     expect(server.output()).not.toMatch(/\[[2-9A-Z]{8}\]/);
   },
+  context: async ({ context }, use) => {
+    context.on("page", waitForScript);
+    await use(context);
+  },
   baseURL: async ({ demo }, use) => use(demo),
   page: async ({ page }, use) => {
     const complaints: string[] = [];
@@ -32,7 +36,31 @@ export const test = base.extend<Fixtures>({
   },
 });
 
+/** Makes a page wait for its script whenever it is opened: keys pressed before would go nowhere. */
+function waitForScript(page: Page): void {
+  for (const open of ["goto", "reload"] as const) {
+    const opened = page[open].bind(page) as (...given: unknown[]) => Promise<null>;
+    page[open] = async (...given: unknown[]) => {
+      const response = await opened(...given);
+      await page.locator("body[data-hydrated]").waitFor({ state: "attached" });
+      return response;
+    };
+  }
+}
+
 export { expect };
+
+/** Waits until a half-filled form that holds a text was kept. */
+export async function kept(page: Page, text: string, field: Locator): Promise<void> {
+  const saved = page.waitForResponse(
+    (response) =>
+      response.url().endsWith("/drafts") &&
+      response.ok() &&
+      [...new URLSearchParams(response.request().postData() ?? "").values()].includes(text),
+  );
+  await field.fill(text);
+  await saved;
+}
 
 /** Looks for serious faults of accessibility on the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {

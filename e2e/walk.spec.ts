@@ -20,6 +20,7 @@ async function addWearerAndSheet(page: Page) {
   await page.getByRole("button", { name: "Add wearer" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Tessaly Brand" })).toBeVisible();
   await page.getByRole("link", { name: "Take a sheet" }).click();
+  for (const group of ["Lengths", "Seated"]) await page.getByText(new RegExp(`^${group} \\(`)).click();
   for (const [name, text] of Object.entries(MEASURES)) await page.getByLabel(name, { exact: true }).fill(text);
   await page.getByRole("button", { name: "Save sheet" }).click();
   await expect(page.getByRole("row", { name: /^Hip 101.0 39 3\/4 in/ })).toBeVisible();

@@ -15,7 +15,7 @@ export interface Consequences {
   readonly easeRatio: number;
   readonly reduction: number;
   readonly strain: number;
-  /** ε/s; null for a cloth with no usable stretch at all. */
+  /** ε/s; null for a cloth with no usable stretch at all, or so little that the share is no number. */
   readonly shareUsed: number | null;
   readonly reach: Reach;
   /** Girth and strain once the cloth has grown; null where no recovery was read. */
@@ -39,7 +39,7 @@ export interface Wearing {
  */
 export function consequencesOf(garmentMm: number, { bodyMm, usable, recovery }: Wearing): Consequences {
   const strain = bodyMm / garmentMm - 1;
-  const shareUsed = usable > 0 ? strain / usable : null;
+  const share = strain / usable;
   const grownGarmentMm = recovery === null ? null : garmentMm * (1 + (1 - recovery) * Math.max(0, strain));
   return {
     garmentMm,
@@ -49,7 +49,7 @@ export function consequencesOf(garmentMm: number, { bodyMm, usable, recovery }: 
     easeRatio: garmentMm / bodyMm - 1,
     reduction: 1 - garmentMm / bodyMm,
     strain,
-    shareUsed,
+    shareUsed: Number.isFinite(share) ? share : null,
     reach: reachOf(strain, usable),
     grownGarmentMm,
     grownStrain: grownGarmentMm === null ? null : bodyMm / grownGarmentMm - 1,

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
-import { type ComponentType, type LazyExoticComponent, lazy, Suspense, useEffect, useState } from "react";
+import { type ComponentType, type LazyExoticComponent, lazy, Suspense } from "react";
+import { useHydrated } from "../useHydrated.ts";
 
 /**
  * A chart that is loaded when it is first shown, in a place kept free for it: the chart package is heavy and draws
@@ -11,8 +12,7 @@ export function lazyChart<Props extends object>(
 ): ComponentType<Props> {
   const Chart: LazyExoticComponent<ComponentType<Props>> = lazy(async () => ({ default: await load() }));
   return function LazyChart(props: Props) {
-    const [inBrowser, setInBrowser] = useState(false);
-    useEffect(() => setInBrowser(true), []);
+    const inBrowser = useHydrated();
     return (
       <Box sx={{ minHeight: height }}>
         {inBrowser ? (

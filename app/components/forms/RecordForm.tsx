@@ -4,6 +4,7 @@ import Stack from "@mui/material/Stack";
 import { type FormEvent, type ReactNode, useEffect, useRef } from "react";
 import { Form, useFetcher, useNavigation } from "react-router";
 import type { Fields, Unsaved } from "../../forms/unsaved.ts";
+import { useHydrated } from "../useHydrated.ts";
 import { ConflictNotice } from "./ConflictNotice.tsx";
 import { FormState } from "./FormState.tsx";
 import { useDraft } from "./useDraft.ts";
@@ -45,6 +46,7 @@ export function RecordForm(props: RecordFormProps) {
   } = props;
   const element = useRef<HTMLFormElement>(null);
   const keep = useDraft(draftForm);
+  const hydrated = useHydrated();
   const saving = useNavigation().state === "submitting";
   const values = unsaved?.fields ?? draft ?? start;
   const errors = unsaved?.errors ?? {};
@@ -60,6 +62,8 @@ export function RecordForm(props: RecordFormProps) {
       {unsaved?.theirs ? <ConflictNotice rows={unsaved.theirs.rows} /> : null}
       <Form
         method="post"
+        // What is typed before the script runs would reach neither the draft nor the checks.
+        inert={!hydrated}
         ref={element}
         key={unsaved ? JSON.stringify(unsaved) : draft ? "draft" : "start"}
         {...(action ? { action } : {})}
