@@ -105,10 +105,10 @@ test("the keyboard alone opens places, steps and formulas", async ({ page }) => 
 
 test("Enter goes from measure to measure", async ({ page }) => {
   await page.goto("/wearers/2/sheets/new");
-  await page.getByLabel("Waist", { exact: true }).fill("70");
+  await page.getByLabel("High hip", { exact: true }).fill("70");
   await page.keyboard.press("Enter");
-  await expect(page.getByLabel("High hip", { exact: true })).toBeFocused();
-  await expect(page.getByRole("img", { name: "Tape for High hip, front" })).toBeVisible();
+  await expect(page.getByLabel("Hip", { exact: true })).toBeFocused();
+  await expect(page.getByRole("img", { name: "Tape for Hip, front" })).toBeVisible();
 });
 
 test.describe("the server", () => {
