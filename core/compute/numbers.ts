@@ -1,10 +1,13 @@
 import { Type } from "typebox";
 
+/** Shortest length a script may give, mm: a ratio to it stays a number. */
+const SHORTEST_MM = 1e-6;
+
 /** Longest length a script may give, mm: far beyond any body, short of overflow. */
 const LONGEST_MM = 1e6;
 
 /** A length above 0, mm. */
-export const lengthMm = () => Type.Number({ exclusiveMinimum: 0, maximum: LONGEST_MM });
+export const lengthMm = () => Type.Number({ minimum: SHORTEST_MM, maximum: LONGEST_MM });
 
 /** A usable stretch: 0 or more; nothing stretches to fifty times itself. */
 export const stretch = () => Type.Number({ minimum: 0, maximum: 50 });

@@ -72,9 +72,7 @@ describe("a plan, whatever the body and the cloth", () => {
     fc.assert(
       fc.property(stretch, fc.double({ min: 0, max: 0.5, noNaN: true }), (usable, more) => {
         const [less, further] = [plan(scaled(1), usable).pullOn.fixed, plan(scaled(1), usable + more).pullOn.fixed];
-        return (
-          less.every(({ verdict }, index) => order[further[index]?.verdict ?? "closure"] <= order[verdict])
-        );
+        return less.every(({ verdict }, index) => order[further[index]?.verdict ?? "closure"] <= order[verdict]);
       }),
       { seed: 20261124 },
     );

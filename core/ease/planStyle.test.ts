@@ -35,15 +35,31 @@ describe("plan of a brief", () => {
     expect(leg?.smallerSide).toMatchObject({ side: "left", snugMm: 598 });
   });
 
+  it("leaves out a zone on which a cut leaves no garment, and says why", () => {
+    const waistOf = (mm: number) => [
+      ...without("waist"),
+      { code: "waist", side: "single", mm, text: `${mm} mm` } as const,
+    ];
+    // A fixed cut of 25 mm a quarter takes 100 mm off the whole girth.
+    for (const mm of [100, 60, 0.4]) {
+      const small = plan(waistOf(mm));
+      expect(small.zones.map(({ zone }) => zone)).toEqual(["highHip", "hip", "leg"]);
+      expect(small.missing[0]?.problem).toMatch(/^Expected a garment girth above 0, but “Fixed cut” makes it -?\d+ mm/);
+    }
+    expect(plan(waistOf(101)).missing).toEqual([]);
+    const fingered = plan(waistOf(12), { tape: "finger" }).missing;
+    expect(fingered[0]?.problem).toBe("Expected a body above the finger’s 12 mm, but it is 12 mm.");
+  });
+
   it("takes the finger off the girths of a one-finger sheet", () => {
     const waist = plan(SAMPLE_SHEET.values, { tape: "finger" }).zones[0];
     expect(waist?.body).toMatchObject({ tapedMm: 742, fingerMm: 12, snugMm: 730 });
   });
 
   it("lists a zone without its measure, or with one side of two, as missing and guesses nothing", () => {
-    expect(plan(without("waist")).missing).toEqual([{ zone: "waist", code: "waist" }]);
+    expect(plan(without("waist")).missing).toEqual([{ zone: "waist", code: "waist", problem: null }]);
     const oneLeg = plan(without("leg_edge", "left"));
-    expect(oneLeg.missing).toEqual([{ zone: "leg", code: "leg_edge" }]);
+    expect(oneLeg.missing).toEqual([{ zone: "leg", code: "leg_edge", problem: null }]);
   });
 
   it("judges pulling on by each school, and not at all without the hip", () => {

@@ -1,5 +1,6 @@
 import type { MeasureCode, Side } from "../body/measure.ts";
 import { largerSide, type MeasuredValue, measuredValue, type TapeSchool } from "../body/sheetValues.ts";
+import { fail, ok, type Result } from "../result.ts";
 import { type PassOver, passOver } from "./passOver.ts";
 import { planZone, type SchoolOutcome } from "./planZone.ts";
 import { SCHOOLS } from "./schools/index.ts";
@@ -47,10 +48,18 @@ export interface RingVerdict extends PassOver {
   readonly garmentMm: number;
 }
 
-/** The whole plan. Zones without their measure are missing, not guessed. */
+/** A zone that is left out of a plan. */
+export interface MissingZone {
+  readonly zone: Zone;
+  readonly code: MeasureCode;
+  /** Why its measure is of no use; null where it is not on the sheet. */
+  readonly problem: string | null;
+}
+
+/** The whole plan. Zones without a measure to plan from are missing, not guessed. */
 export interface StylePlan {
   readonly zones: readonly ZonePlan[];
-  readonly missing: readonly { readonly zone: Zone; readonly code: MeasureCode }[];
+  readonly missing: readonly MissingZone[];
   readonly pullOn: Readonly<Record<SchoolId, readonly RingVerdict[]>>;
   /** True where the cloth stretches less than the style asks round the body. */
   readonly belowLeastStretch: boolean;
@@ -60,17 +69,18 @@ export interface StylePlan {
  * Plans every zone of a style by every school, with the verdict on pulling it on.
  *
  * A zone whose measure is not on the sheet, or is kept for two sides and has only one, is listed as missing and left
- * out; nothing is assumed for it.
+ * out; nothing is assumed for it. So is one on which a school leaves no garment.
  *
  * @throws RangeError when the style asks a school for a zone its family has no number for (a mistake in the style).
  */
 export function planStyle(input: StyleInput): StylePlan {
   const zones: ZonePlan[] = [];
-  const missing: { zone: Zone; code: MeasureCode }[] = [];
+  const missing: MissingZone[] = [];
   for (const zone of input.style.zones) {
     const bodies = zoneBodies(zone, input);
-    if (bodies) zones.push(planOneZone(zone, bodies, input));
-    else missing.push({ zone, code: ZONE_MEASURES[zone] });
+    const planned = bodies ? planOneZone(zone, bodies, input) : null;
+    if (planned?.ok) zones.push(planned.value);
+    else missing.push({ zone, code: ZONE_MEASURES[zone], problem: planned?.problem.message ?? null });
   }
   return {
     zones,
@@ -80,18 +90,30 @@ export function planStyle(input: StyleInput): StylePlan {
   };
 }
 
-function planOneZone(zone: Zone, bodies: { plan: ZoneBody; smaller: ZoneBody | null }, input: StyleInput): ZonePlan {
+function planOneZone(
+  zone: Zone,
+  bodies: { plan: ZoneBody; smaller: ZoneBody | null },
+  input: StyleInput,
+): Result<ZonePlan> {
   const { style, cloth, settings } = input;
-  return {
+  const { tapedMm, fingerMm, snugMm } = bodies.plan;
+  if (snugMm <= 0) {
+    return fail("body-not-positive", `Expected a body above the finger’s ${fingerMm} mm, but it is ${tapedMm} mm.`);
+  }
+  const outcomes: SchoolOutcome[] = [];
+  for (const { id } of SCHOOLS) {
+    const outcome = planZone(id, { zone, family: style.family, bodyMm: snugMm, settings, ...cloth });
+    if (outcome.ok) outcomes.push(outcome.value);
+    else if (outcome.problem.code === "no-girth") return outcome;
+    else throw new RangeError(outcome.problem.message);
+  }
+  const answers = Object.fromEntries(outcomes.map((outcome) => [outcome.school, outcome]));
+  return ok({
     zone,
     body: bodies.plan,
     smallerSide: bodies.smaller,
-    bySchool: bySchool((school) => {
-      const outcome = planZone(school, { zone, family: style.family, bodyMm: bodies.plan.snugMm, settings, ...cloth });
-      if (!outcome.ok) throw new RangeError(outcome.problem.message);
-      return outcome.value;
-    }),
-  };
+    bySchool: answers as Record<SchoolId, SchoolOutcome>,
+  });
 }
 
 function zoneBodies(zone: Zone, { body, settings }: StyleInput): { plan: ZoneBody; smaller: ZoneBody | null } | null {

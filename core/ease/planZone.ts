@@ -1,4 +1,4 @@
-import type { Result } from "../result.ts";
+import { fail, type Result } from "../result.ts";
 import { type Consequences, consequencesOf, type Wearing } from "./consequences.ts";
 import { roundGirth } from "./roundGirth.ts";
 import { schoolOf } from "./schools/index.ts";
@@ -20,11 +20,20 @@ export interface SchoolOutcome {
 /** Body snug and cloth round the body, with what a school needs to know beside them. */
 export type ZoneInput = SchoolInput & Pick<Wearing, "recovery">;
 
-/** Plans one zone by one school: girth, rounded to 1 mm, and every consequence of the rounded girth. */
+/**
+ * Plans one zone by one school: girth, rounded to 1 mm, and every consequence of the rounded girth.
+ *
+ * Problems: `no-girth` where a body is so small that nothing is left of the garment, and the school's own.
+ */
 export function planZone(school: SchoolId, input: ZoneInput): Result<SchoolOutcome> {
   const girth = schoolOf(school).girth(input);
   if (!girth.ok) return girth;
   const { exactMm, habit } = girth.value;
+  const garmentMm = roundGirth(exactMm);
+  if (!(garmentMm > 0)) {
+    const told = `${garmentMm} mm on a body of ${input.bodyMm} mm`;
+    return fail("no-girth", `Expected a garment girth above 0, but “${schoolOf(school).name}” makes it ${told}.`);
+  }
   return {
     ok: true,
     value: {
@@ -32,7 +41,7 @@ export function planZone(school: SchoolId, input: ZoneInput): Result<SchoolOutco
       exactMm,
       habit,
       heldByStableCloth: school !== "fixed" && exactMm === stableFloorMm(input),
-      consequences: consequencesOf(roundGirth(exactMm), input),
+      consequences: consequencesOf(garmentMm, input),
     },
   };
 }

@@ -53,7 +53,7 @@ function clothStep(missing: readonly MissingThing[], planned: PlannedJob["planne
 function easeStep(missing: readonly MissingThing[], planned: PlannedJob["planned"]): Standing {
   if (!planned || planned.plan.zones.length === 0) return { state: "missing", words: "waits for body and cloth" };
   if (missing.some(({ what }) => what === "school")) return { state: "next", words: "choose a school" };
-  if (planned.plan.missing.length > 0) return { state: "missing", words: "a zone lacks its measure" };
+  if (planned.plan.missing.length > 0) return { state: "missing", words: "a zone cannot be planned" };
   return { state: "done", words: "school chosen" };
 }
 

@@ -108,9 +108,9 @@ export default function JobEase({ loaderData, actionData }: Route.ComponentProps
               />
             ))}
           </Box>
-          {ease.plan.missing.map(({ zone }) => (
+          {ease.plan.missing.map(({ zone, problem }) => (
             <Typography key={zone} sx={{ mt: 2, color: "warning.main" }}>
-              {ZONE_NAMES[zone]} is not planned: its measure is missing.
+              {ZONE_NAMES[zone]} is not planned{problem ? `. ${problem}` : ": its measure is missing."}
             </Typography>
           ))}
           <Box sx={{ mt: 3 }}>
