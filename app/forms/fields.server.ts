@@ -1,13 +1,8 @@
 import { type Static, type TSchema, Type } from "typebox";
-import type { Fields } from "./unsaved.ts";
+import { type Fields, textsOf } from "./unsaved.ts";
 
 /** Reads the text fields of a post; the last of equal names counts. */
-export async function readFields(request: Request): Promise<Fields> {
-  const form = await request.formData();
-  return Object.fromEntries(
-    [...form.entries()].filter((entry): entry is [string, string] => typeof entry[1] === "string"),
-  );
-}
+export const readFields = async (request: Request): Promise<Fields> => textsOf(await request.formData());
 
 /** A one-line text that must be given. `title` completes "Expected …". */
 export const line = (title: string) => Type.String({ title, minLength: 1, maxLength: 120 });

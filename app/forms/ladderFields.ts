@@ -3,6 +3,9 @@ import { parseForce } from "../../core/units/parseForce.ts";
 import { parseSwatchLength } from "./swatchLength.ts";
 import type { Fields } from "./unsaved.ts";
 
+/** Name under which a cloth's half-filled ladder is kept, whether typed or read from the gauge. */
+export const ladderDraft = (clothId: number): string => `swatch-test:${clothId}`;
+
 /** Most steps of one ladder: three cycles of a dozen loads, there and back. */
 export const MOST_STEPS = 72;
 

@@ -3,6 +3,10 @@ import type { FieldErrors } from "../../formats/validation.ts";
 /** Fields of a posted form as typed. */
 export type Fields = Readonly<Record<string, string>>;
 
+/** The text fields of a form; the last of equal names counts. */
+export const textsOf = (form: FormData): Fields =>
+  Object.fromEntries([...form].filter((entry): entry is [string, string] => typeof entry[1] === "string"));
+
 /** What an action sends back for a form that was not saved: what was typed, and what is wrong with it. */
 export interface Unsaved {
   readonly fields: Fields;
@@ -10,6 +14,14 @@ export interface Unsaved {
   /** Set when somebody saved a newer version meanwhile. */
   readonly theirs?: { readonly version: number; readonly rows: readonly ConflictRow[] };
 }
+
+/** A field as it was typed beside what it was newly saved as. */
+export const conflictRow = (fields: Fields, name: string, label: string, theirs: string): ConflictRow => ({
+  name,
+  label,
+  yours: fields[name] ?? "",
+  theirs,
+});
 
 /** One field of an edit that met a newer one. */
 export interface ConflictRow {

@@ -8,6 +8,8 @@ import type { Repositories } from "../../data/store.ts";
 
 /** A layer as judged: what is kept of it, and what its counting test says. */
 export interface JudgedLayer extends LayupLayer, KeptLayer {
+  /** Name of the cloth; empty where it is no longer there. */
+  readonly clothName: string;
   /** Tension in wear; null where the layer has no curve. */
   readonly wear: LayupLayer["curve"];
 }
@@ -25,6 +27,7 @@ export async function judgedLayers(
     const ladder = result?.ok ? result.value.ladder : null;
     return {
       ...layer,
+      clothName: cloth?.name ?? "",
       name: `${index + 1}. ${cloth?.name ?? "a cloth no longer there"}`,
       usable: result?.ok ? result.value.usable : null,
       curve: ladder?.loading ?? null,

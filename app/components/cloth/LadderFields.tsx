@@ -5,7 +5,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { type KeyboardEvent, useContext, useState } from "react";
 import { MOST_STEPS, stepFields } from "../../forms/ladderFields.ts";
-import type { Fields } from "../../forms/unsaved.ts";
+import { type Fields, textsOf } from "../../forms/unsaved.ts";
 import { ChoiceInput } from "../forms/ChoiceInput.tsx";
 import { FormState } from "../forms/FormState.tsx";
 import { TextInput } from "../forms/TextInput.tsx";
@@ -138,11 +138,7 @@ function StepRow({
 /** Tells all texts of the form the fields stand in, for the curve that is drawn as it is typed. */
 function tell(element: HTMLElement, onTexts: (texts: Fields) => void): void {
   const form = element.closest("form");
-  if (!form) return;
-  const entries = [...new FormData(form).entries()].filter(
-    (entry): entry is [string, string] => typeof entry[1] === "string",
-  );
-  onTexts(Object.fromEntries(entries));
+  if (form) onTexts(textsOf(new FormData(form)));
 }
 
 /** Enter goes from load to gauge to the next load. */

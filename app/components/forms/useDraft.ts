@@ -1,4 +1,6 @@
 import { useEffect, useMemo, useRef } from "react";
+import { textsOf } from "../../forms/unsaved.ts";
+import { keepDraft } from "./keepDraft.ts";
 
 /** Pause after the last key before a draft is sent, ms. */
 const PAUSE_MS = 400;
@@ -21,14 +23,10 @@ export function useDraft(form: string): { onInput: (element: HTMLFormElement) =>
     () => ({
       onInput(element) {
         if (pending.current) clearTimeout(pending.current.timer);
-        const body = new FormData(element);
-        body.set("draftForm", form);
+        const fields = textsOf(new FormData(element));
         const send = () => {
           pending.current = null;
-          // A draft that cannot be sent must not disturb the typing; the next key tries again.
-          fetch("/drafts", { method: "POST", body: new URLSearchParams(texts(body)), keepalive: true }).catch(
-            () => undefined,
-          );
+          void keepDraft(form, fields);
         };
         pending.current = { timer: setTimeout(send, PAUSE_MS), send };
       },
@@ -40,6 +38,3 @@ export function useDraft(form: string): { onInput: (element: HTMLFormElement) =>
     [form],
   );
 }
-
-const texts = (body: FormData): [string, string][] =>
-  [...body.entries()].filter((entry): entry is [string, string] => typeof entry[1] === "string");

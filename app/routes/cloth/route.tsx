@@ -12,7 +12,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { clothFields, readCloth } from "../../forms/clothForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
 import { readSwatchTest } from "../../forms/swatchForm.server.ts";
-import type { Fields } from "../../forms/unsaved.ts";
+import { conflictRow, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
@@ -87,12 +87,7 @@ async function saveCloth(store: Store, id: number, fields: Fields) {
   if (outcome.saved) return redirect(`/cloths/${id}`);
   const theirs = found(outcome.theirs, "cloth");
   const now = clothFields(theirs);
-  const rows = Object.entries(LABELS).map(([name, label]) => ({
-    name,
-    label,
-    yours: fields[name] ?? "",
-    theirs: now[name] ?? "",
-  }));
+  const rows = Object.entries(LABELS).map(([name, label]) => conflictRow(fields, name, label, now[name] ?? ""));
   return conflict(fields, theirs.version, rows);
 }
 

@@ -5,7 +5,7 @@ import type { Prototype } from "../../../core/fitting/prototype.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { readDecision, readJudgement } from "../../forms/decisionForm.server.ts";
 import { readFinding, readFitting, readReading } from "../../forms/fittingForm.server.ts";
-import type { Fields } from "../../forms/unsaved.ts";
+import { conflictRow, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, today } from "../../server/answers.ts";
 import type { JobContext } from "../../server/jobContext.ts";
 import { draftNames } from "./draftNames.ts";
@@ -86,8 +86,8 @@ const putFinding: Action = async (work) => {
   if (outcome.saved) return redirect(address);
   return outcome.theirs
     ? conflict(fields, outcome.theirs.version, [
-        { name: "amount", label: "Amount", yours: fields.amount ?? "", theirs: outcome.theirs.amountText },
-        { name: "note", label: "Note", yours: fields.note ?? "", theirs: outcome.theirs.note },
+        conflictRow(fields, "amount", "Amount", outcome.theirs.amountText),
+        conflictRow(fields, "note", "Note", outcome.theirs.note),
       ])
     : stale(fields);
 };

@@ -9,6 +9,7 @@ import { MissingList } from "../../components/job/MissingList.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { formOf, line, readFields } from "../../forms/fields.server.ts";
+import { conflictRow } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage, jobSteps } from "../../server/jobContext.ts";
@@ -48,9 +49,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   });
   if (outcome.saved) return redirect(`/jobs/${jobId}`);
   const theirs = found(outcome.theirs, "job");
-  return conflict(fields, theirs.version, [
-    { name: "name", label: "Name", yours: fields.name ?? "", theirs: theirs.name },
-  ]);
+  return conflict(fields, theirs.version, [conflictRow(fields, "name", "Name", theirs.name)]);
 });
 
 export default function JobOverview({ loaderData, actionData }: Route.ComponentProps) {

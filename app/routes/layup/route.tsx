@@ -14,12 +14,14 @@ import { LayupChart } from "../../components/chart/charts.ts";
 import { LayupFields } from "../../components/cloth/LayupFields.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { SideBySide } from "../../components/SideBySide.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { Why } from "../../components/why/WhyDrawer.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { layupFields } from "../../forms/layupFields.ts";
 import { readLayup } from "../../forms/layupForm.server.ts";
+import { conflictRow } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { judgedLayers, shelfChoices } from "../../server/layupContext.ts";
@@ -33,9 +35,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const layup = found(await store.layups.find(idFrom(params.layupId, "layup")), "layup");
   const layers = await judgedLayers(store, layup);
-  const names = new Map(
-    (await store.cloths.findAll(layup.layers.map(({ clothId }) => clothId))).map(({ id, name }) => [id, name]),
-  );
+  const names = new Map(layers.map(({ clothId, clothName }) => [clothId, clothName]));
   return {
     layup,
     layers,
@@ -58,7 +58,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     }
     const theirs = found(outcome.theirs, "layup");
     return conflict(fields, theirs.version, [
-      { name: "name", label: "Name", yours: fields.name ?? "", theirs: theirs.name },
+      conflictRow(fields, "name", "Name", theirs.name),
       { name: "layers", label: "Layers", yours: `${layup.value.layers.length}`, theirs: `${theirs.layers.length}` },
     ]);
   });
@@ -73,14 +73,7 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
   return (
     <>
       <PageHead title={layup.name} above={<TextLink to="/layups">Layups</TextLink>} below={layup.notes} />
-      <Box
-        sx={{
-          display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.3fr) minmax(0, 1fr)" },
-          gap: 4,
-          alignItems: "start",
-        }}
-      >
+      <SideBySide left={1.3}>
         <Box>
           {usable === null ? (
             <Alert severity="warning" sx={{ mb: 2 }}>
@@ -183,7 +176,7 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
             <LayupFields shelf={shelf} />
           </RecordForm>
         </Box>
-      </Box>
+      </SideBySide>
     </>
   );
 }

@@ -17,6 +17,7 @@ import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { readFields } from "../../forms/fields.server.ts";
 import { readSewn } from "../../forms/prototypeForm.server.ts";
 import { withoutUnit } from "../../forms/smallLength.ts";
+import { conflictRow } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage } from "../../server/jobContext.ts";
@@ -64,12 +65,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     const theirs = found(outcome.theirs, "prototype");
     const rows = theirs.frozen.rings.map((ring) => {
       const name = ringKey(ring);
-      return {
-        name,
-        label: ringName(ring),
-        yours: fields[name] ?? "",
-        theirs: theirs.sewn.find((one) => ringKey(one) === name)?.text ?? "",
-      };
+      const sewn = theirs.sewn.find((one) => ringKey(one) === name)?.text ?? "";
+      return conflictRow(fields, name, ringName(ring), sewn);
     });
     return conflict(fields, theirs.version, rows);
   });

@@ -8,6 +8,9 @@ import type { Cloth } from "../../../core/cloth/cloth.ts";
 import { HOLD_S, RAMP_S } from "../../../core/gauge/simulate.ts";
 import { takeReading } from "../../../core/gauge/takeReading.ts";
 import { LiveChart } from "../../components/chart/charts.ts";
+import { keepDraft } from "../../components/forms/keepDraft.ts";
+import { SideBySide } from "../../components/SideBySide.tsx";
+import { ladderDraft } from "../../forms/ladderFields.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { type LiveSetup, type LiveStep, stepsAsFields, streamAddress } from "./liveSteps.ts";
 import { StepsTaken } from "./StepsTaken.tsx";
@@ -59,14 +62,7 @@ export function LiveLadder({ cloth, today, setup, onAgain }: LiveLadderProps) {
     await navigate(`/cloths/${cloth.id}/tests/new`);
   };
   return (
-    <Box
-      sx={{
-        display: "grid",
-        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.2fr) minmax(0, 1fr)" },
-        gap: 4,
-        alignItems: "start",
-      }}
-    >
+    <SideBySide left={1.2}>
       <Box>
         <LiveChart readings={gauge.readings} taken={steps} gaugeMm={setup.gaugeMm} />
         <Now reading={gauge.readings.at(-1)} left={left} state={gauge.state} />
@@ -86,15 +82,13 @@ export function LiveLadder({ cloth, today, setup, onAgain }: LiveLadderProps) {
         </Box>
       </Box>
       <StepsTaken setup={setup} steps={steps} afterMm={afterMm} kind={cloth.kind} />
-    </Box>
+    </SideBySide>
   );
 }
 
 /** Keeps the steps as the half-filled ladder form, so that neither a reload nor a lost connection loses one. */
-async function keep(clothId: number, testedOn: string, steps: Fields): Promise<void> {
-  const body = new URLSearchParams({ draftForm: `swatch-test:${clothId}`, testedOn, ...steps });
-  await fetch("/drafts", { method: "POST", body, keepalive: true }).catch(() => undefined);
-}
+const keep = (clothId: number, testedOn: string, steps: Fields): Promise<void> =>
+  keepDraft(ladderDraft(clothId), { testedOn, ...steps });
 
 const STATE_WORDS = {
   idle: "Ready.",

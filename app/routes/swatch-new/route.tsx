@@ -9,16 +9,15 @@ import { SwatchHead } from "../../components/cloth/SwatchHead.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { SideBySide } from "../../components/SideBySide.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { readFields } from "../../forms/fields.server.ts";
-import { readLadder } from "../../forms/ladderFields.ts";
+import { ladderDraft, readLadder } from "../../forms/ladderFields.ts";
 import { readSwatchTest } from "../../forms/swatchForm.server.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
-
-const draftOf = (clothId: number) => `swatch-test:${clothId}`;
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `Swatch of ${loaderData?.cloth.name ?? ""} · Stenz` },
@@ -35,7 +34,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     "ladder.width": String(width),
     "ladder.gauge": "100",
   };
-  return { cloth, start, draft: await drafts.find(draftOf(cloth.id)) };
+  return { cloth, start, draft: await drafts.find(ladderDraft(cloth.id)) };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
@@ -45,7 +44,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (!test.ok) return invalid(fields, test.errors);
   const id = await storeOf(context).inTransaction(async ({ cloths, drafts }) => {
     found(await cloths.find(clothId), "cloth");
-    await drafts.drop(draftOf(clothId));
+    await drafts.drop(ladderDraft(clothId));
     return cloths.addTest(test.value);
   });
   return redirect(`/tests/${id}`);
@@ -61,17 +60,10 @@ export default function NewSwatch({ loaderData, actionData }: Route.ComponentPro
         above={<TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>}
         below="Load after load, and what the gauge reads. A hand test beside it is enough for planning; the ladder also tells how hard it pulls."
       />
-      <Box
-        sx={{
-          display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" },
-          gap: 4,
-          alignItems: "start",
-        }}
-      >
+      <SideBySide>
         <Box>
           <RecordForm
-            draftForm={draftOf(cloth.id)}
+            draftForm={ladderDraft(cloth.id)}
             draft={draft}
             start={start}
             unsaved={actionData}
@@ -96,7 +88,7 @@ export default function NewSwatch({ loaderData, actionData }: Route.ComponentPro
         <Box sx={{ position: { md: "sticky" }, top: 12 }}>
           <LiveLadder texts={texts} kind={cloth.kind} />
         </Box>
-      </Box>
+      </SideBySide>
     </>
   );
 }

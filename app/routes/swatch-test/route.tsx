@@ -15,6 +15,7 @@ import { formatDay } from "../../../core/units/day.ts";
 import { LadderView } from "../../components/cloth/LadderView.tsx";
 import { numbered } from "../../components/numbered.ts";
 import { PageHead } from "../../components/PageHead.tsx";
+import { SideBySide } from "../../components/SideBySide.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { Why } from "../../components/why/WhyDrawer.tsx";
@@ -41,14 +42,7 @@ export default function SwatchTestPage({ loaderData }: Route.ComponentProps) {
         above={<TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>}
         below={`${stateWords(test)}${test.look ? `, the cells ${test.look === "narrow" ? "draw narrow" : "open wide"}` : ""}. A test is never changed: a newer one counts instead.`}
       />
-      <Box
-        sx={{
-          display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1.2fr) minmax(0, 1fr)" },
-          gap: 4,
-          alignItems: "start",
-        }}
-      >
+      <SideBySide left={1.2}>
         {result.ok ? (
           <LadderView
             summary={{
@@ -74,7 +68,7 @@ export default function SwatchTestPage({ loaderData }: Route.ComponentProps) {
           {test.ladder ? <StepTable ladder={test.ladder} /> : null}
           {test.note ? <Typography sx={{ mt: 2 }}>{test.note}</Typography> : null}
         </Box>
-      </Box>
+      </SideBySide>
     </>
   );
 }

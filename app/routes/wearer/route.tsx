@@ -11,6 +11,7 @@ import { PageHead } from "../../components/PageHead.tsx";
 import { PlainList } from "../../components/PlainList.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { readFields } from "../../forms/fields.server.ts";
+import { conflictRow } from "../../forms/unsaved.ts";
 import { readWearer } from "../../forms/wearerForm.server.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
@@ -62,16 +63,16 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (outcome.saved) return redirect(`/wearers/${id}`);
   const theirs = found(outcome.theirs, "wearer");
   return conflict(fields, theirs.version, [
-    { name: "name", label: "Name", yours: fields.name ?? "", theirs: theirs.name },
-    { name: "kind", label: "What they are", yours: fields.kind ?? "", theirs: theirs.kind },
+    conflictRow(fields, "name", "Name", theirs.name),
+    conflictRow(fields, "kind", "What they are", theirs.kind),
     {
       name: "child",
       label: "A child",
       yours: fields.child === "yes" ? "yes" : "no",
       theirs: theirs.child ? "yes" : "no",
     },
-    { name: "allergies", label: "Allergies", yours: fields.allergies ?? "", theirs: theirs.allergies },
-    { name: "notes", label: "Notes", yours: fields.notes ?? "", theirs: theirs.notes },
+    conflictRow(fields, "allergies", "Allergies", theirs.allergies),
+    conflictRow(fields, "notes", "Notes", theirs.notes),
   ]);
 });
 
