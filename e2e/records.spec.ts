@@ -153,6 +153,7 @@ test("lists are searched, and say when there is nothing", async ({ page }) => {
     const search = page.getByRole("searchbox");
     await search.fill(hit.slice(2, 9));
     await search.press("Enter");
+    await expect(page).toHaveURL(/q=/);
     await expect(page.getByRole("link", { name: hit })).toBeVisible();
     await search.fill("zzz");
     await search.press("Enter");
