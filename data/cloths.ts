@@ -31,6 +31,8 @@ export interface ClothRepository {
   list(query: ListQuery): Promise<Page<ShelvedCloth>>;
   find(id: number): Promise<Cloth | null>;
   findAll(ids: readonly number[]): Promise<ShelvedCloth[]>;
+  /** Elastics of the shelf by name, for a choice; the first {@link MOST_OFFERED}. */
+  elastics(): Promise<{ id: number; name: string }[]>;
   add(cloth: Omit<Cloth, "id" | "version">): Promise<number>;
   save(cloth: Cloth): Promise<SaveOutcome<Cloth>>;
   /** Newest first. */
@@ -43,6 +45,9 @@ export interface ClothRepository {
   /** Keeps a photo in place of an earlier one; null takes it off. */
   keepPhoto(clothId: number, photo: ClothPhoto | null): Promise<void>;
 }
+
+/** Most things offered in one choice. */
+const MOST_OFFERED = 200;
 
 /** A photo of a cloth. */
 export interface ClothPhoto {
@@ -72,6 +77,12 @@ export function clothRepository(db: Knex): ClothRepository {
     },
     find,
     findAll: async (ids) => withTests(((await db("cloths").whereIn("id", ids)) as ClothRow[]).map(clothFrom)),
+    elastics: () =>
+      db("cloths")
+        .where({ kind: "elastic" })
+        .orderByRaw("name collate nocase")
+        .limit(MOST_OFFERED)
+        .select("id", "name"),
     add: (cloth) => insertRow(db, "cloths", clothColumns(cloth)),
     async save(cloth) {
       const saved = await updateVersion(db, "cloths", cloth, clothColumns(cloth));

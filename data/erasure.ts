@@ -14,8 +14,10 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   const jobs: number[] = await db("jobs").where({ wearer_id: wearerId }).pluck("id");
   const prototypes: number[] = await db("prototypes").whereIn("job_id", jobs).pluck("id");
   const fittings: number[] = await db("fittings").whereIn("prototype_id", prototypes).pluck("id");
+  const liked: number[] = await db("liked_garments").where({ wearer_id: wearerId }).pluck("id");
   const findings: number[] = await db("findings").whereIn("fitting_id", fittings).pluck("id");
-  await dropDrafts(db, { wearer: [wearerId], job: jobs, prototype: prototypes, fitting: fittings, finding: findings });
+  const owners = { wearer: [wearerId], job: jobs, prototype: prototypes, fitting: fittings, finding: findings, liked };
+  await dropDrafts(db, owners);
   await db("judgements").whereIn("finding_id", findings).delete();
   await db("changes").whereIn("finding_id", findings).delete();
   await db("findings").whereIn("id", findings).delete();
@@ -24,16 +26,18 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   await db("sewn_rings").whereIn("prototype_id", prototypes).delete();
   await db("prototypes").whereIn("id", prototypes).delete();
   await db("jobs").whereIn("id", jobs).delete();
+  await db("liked_garments").where({ wearer_id: wearerId }).delete();
   const sheets = await db("sheets").where({ wearer_id: wearerId }).delete();
   await db("wearers").where({ id: wearerId }).delete();
   return { sheets, jobs: jobs.length };
 }
 
-type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding";
+type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding" | "liked";
 
 /** Names of the forms whose drafts belong to each thing; the id stands behind the first colon. */
 const DRAFTS_OF: Readonly<Record<Owner, readonly string[]>> = {
-  wearer: ["wearer", "sheet", "job-new", "sheet-import"],
+  wearer: ["wearer", "sheet", "job-new", "sheet-import", "liked-new"],
+  liked: ["liked"],
   job: ["job", "prototype-new", "sewn"],
   prototype: ["fitting-new"],
   fitting: ["finding", "reading"],

@@ -9,6 +9,12 @@ interface JobRow {
   wearer_id: number;
   sheet_id: number | null;
   cloth_id: number | null;
+  layup_id: number | null;
+  edge_elastic_id: number | null;
+  chart_id: number | null;
+  zone_choices: string;
+  pressures: string;
+  closures: string;
   girth_direction: Job["girthDirection"];
   school: Job["school"];
   version: number;
@@ -17,6 +23,7 @@ interface JobRow {
 /** A job in the list, with what the list says about it. */
 export interface ListedJob extends Job {
   readonly wearerName: string;
+  /** Name of its cloth or its layup; null while there is neither. */
   readonly clothName: string | null;
   readonly prototypeCount: number;
   readonly openFindings: number;
@@ -61,10 +68,11 @@ async function list(db: Knex, search: string): Promise<ListedJob[]> {
   const rows = await db("jobs")
     .join("wearers", "wearers.id", "jobs.wearer_id")
     .leftJoin("cloths", "cloths.id", "jobs.cloth_id")
+    .leftJoin("layups", "layups.id", "jobs.layup_id")
     .whereRaw("(jobs.name like ? escape '\\' or wearers.name like ? escape '\\')", [like, like])
     .orderBy("jobs.id", "desc")
     .limit(LISTED)
-    .select("jobs.*", { wearer_name: "wearers.name", cloth_name: "cloths.name" })
+    .select("jobs.*", { wearer_name: "wearers.name", cloth_name: "cloths.name", layup_name: "layups.name" })
     .select(
       db.raw("(select count(*) from prototypes p where p.job_id = jobs.id) as prototype_count"),
       db.raw(`(select count(*) from prototypes p join fittings t on t.prototype_id = p.id
@@ -74,7 +82,7 @@ async function list(db: Knex, search: string): Promise<ListedJob[]> {
   return rows.map((row) => ({
     ...fromRow(row),
     wearerName: row.wearer_name,
-    clothName: row.cloth_name,
+    clothName: row.layup_name ?? row.cloth_name,
     prototypeCount: row.prototype_count,
     openFindings: row.open_findings,
   }));
@@ -87,6 +95,12 @@ const fromRow = (row: JobRow): Job => ({
   wearerId: row.wearer_id,
   sheetId: row.sheet_id,
   clothId: row.cloth_id,
+  layupId: row.layup_id,
+  edgeElasticId: row.edge_elastic_id,
+  chartId: row.chart_id,
+  zones: JSON.parse(row.zone_choices),
+  pressuresKpa: JSON.parse(row.pressures),
+  closures: JSON.parse(row.closures),
   girthDirection: row.girth_direction,
   school: row.school,
   version: row.version,
@@ -98,6 +112,12 @@ const toColumns = (job: Omit<Job, "id" | "version">) => ({
   wearer_id: job.wearerId,
   sheet_id: job.sheetId,
   cloth_id: job.clothId,
+  layup_id: job.layupId,
+  edge_elastic_id: job.edgeElasticId,
+  chart_id: job.chartId,
+  zone_choices: JSON.stringify(job.zones),
+  pressures: JSON.stringify(job.pressuresKpa),
+  closures: JSON.stringify(job.closures),
   girth_direction: job.girthDirection,
   school: job.school,
 });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Prototype } from "../core/fitting/prototype.ts";
+import { newJob } from "../core/job/job.ts";
 import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
 import type { Store } from "./store.ts";
 import { temporaryStore } from "./testing/temporaryStore.ts";
@@ -15,15 +16,17 @@ async function withPrototype(store: Store) {
   });
   const sheetId = await store.sheets.add({ ...SAMPLE_SHEET, wearerId });
   const clothId = await store.cloths.add({ ...SAMPLE_CLOTH, name: "Heron jersey" });
-  const jobId = await store.jobs.add({
-    name: "Brief",
-    styleId: "brief",
-    wearerId,
-    sheetId,
-    clothId,
-    girthDirection: "across",
-    school: "share",
-  });
+  const jobId = await store.jobs.add(
+    newJob({
+      name: "Brief",
+      styleId: "brief",
+      wearerId,
+      sheetId,
+      clothId,
+      girthDirection: "across",
+      school: "share",
+    }),
+  );
   const frozen = sampleFrozen();
   await store.prototypes.start({ jobId, number: 1, kind: "sewn", startedOn: "2026-10-02", frozen });
   const prototype = (await store.prototypes.find(jobId, 1)) as Prototype;
@@ -85,15 +88,17 @@ describe("a transaction", () => {
     const { store } = await temporaryStore();
     const broken = store.inTransaction(async ({ wearers, jobs }) => {
       await wearers.add({ name: "Half", kind: "person", child: false, allergies: "", notes: "" });
-      await jobs.add({
-        name: "No such wearer",
-        styleId: "brief",
-        wearerId: 999,
-        sheetId: null,
-        clothId: null,
-        girthDirection: "across",
-        school: null,
-      });
+      await jobs.add(
+        newJob({
+          name: "No such wearer",
+          styleId: "brief",
+          wearerId: 999,
+          sheetId: null,
+          clothId: null,
+          girthDirection: "across",
+          school: null,
+        }),
+      );
     });
     await expect(broken).rejects.toThrow(/FOREIGN KEY/);
     expect((await store.wearers.list({ search: "", page: 1 })).total).toBe(0);
@@ -110,7 +115,7 @@ describe("a transaction", () => {
       girthDirection: "across",
       school: null,
     } as const;
-    const error = await store.jobs.add(secret).catch((cause: Error) => cause);
+    const error = await store.jobs.add(newJob(secret)).catch((cause: Error) => cause);
     expect(String(error)).not.toContain("Secret Name");
   });
 });

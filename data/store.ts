@@ -5,10 +5,13 @@ import { type Erased, eraseWearer, scrub } from "./erasure.ts";
 import { type FittingRepository, fittingRepository } from "./fittings.ts";
 import { type JobRepository, jobRepository } from "./jobs.ts";
 import { type LayupRepository, layupRepository } from "./layups.ts";
+import { type LikedGarmentRepository, likedGarmentRepository } from "./likedGarments.ts";
 import { openDatabase } from "./openDatabase.ts";
 import { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
 import { type SettingRepository, settingRepository } from "./settings.ts";
 import { type SheetRepository, sheetRepository } from "./sheets.ts";
+import { type SizeChartRepository, sizeChartRepository } from "./sizeCharts.ts";
+import { type StyleRepository, styleRepository } from "./styles.ts";
 import { type WearerRepository, wearerRepository } from "./wearers.ts";
 
 /** All repositories over one connection or transaction. */
@@ -17,6 +20,9 @@ export interface Repositories {
   readonly sheets: SheetRepository;
   readonly cloths: ClothRepository;
   readonly layups: LayupRepository;
+  readonly styles: StyleRepository;
+  readonly liked: LikedGarmentRepository;
+  readonly charts: SizeChartRepository;
   readonly jobs: JobRepository;
   readonly prototypes: PrototypeRepository;
   readonly fittings: FittingRepository;
@@ -57,6 +63,9 @@ const repositoriesOver = (db: Knex): Repositories => ({
   sheets: sheetRepository(db),
   cloths: clothRepository(db),
   layups: layupRepository(db),
+  styles: styleRepository(db),
+  liked: likedGarmentRepository(db),
+  charts: sizeChartRepository(db),
   jobs: jobRepository(db),
   prototypes: prototypeRepository(db),
   fittings: fittingRepository(db),

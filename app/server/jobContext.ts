@@ -2,8 +2,13 @@ import type { RouterContextProvider } from "react-router";
 import type { Sheet } from "../../core/body/sheet.ts";
 import type { Wearer } from "../../core/body/wearer.ts";
 import type { Cloth, SwatchTest } from "../../core/cloth/cloth.ts";
+import type { KeptLayup } from "../../core/cloth/layupRecord.ts";
+import type { GarmentLayer } from "../../core/cloth/layupStretch.ts";
+import type { ClothSettings } from "../../core/cloth/settings.ts";
 import type { EaseSources } from "../../core/ease/explain/explainEase.ts";
-import { type EaseSettings, SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
+import { type LikedOnBody, likedByZone, likedOnBody } from "../../core/ease/liked/likedOnBody.ts";
+import type { EaseSettings } from "../../core/ease/settings.ts";
+import type { Style } from "../../core/ease/styles/style.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
 import type { Fitting } from "../../core/fitting/fitting.ts";
 import { type NextRing, nextPlan } from "../../core/fitting/nextPlan.ts";
@@ -11,20 +16,28 @@ import type { Prototype } from "../../core/fitting/prototype.ts";
 import { ringsOf } from "../../core/fitting/rings.ts";
 import type { Job } from "../../core/job/job.ts";
 import { type MovedRing, movedOn } from "../../core/job/movedOn.ts";
-import { type PlannedJob, planJob } from "../../core/job/planJob.ts";
+import { type JobIngredients, type JobPlan, type PlannedJob, planJob } from "../../core/job/planJob.ts";
 import { type Step, stepsOf } from "../../core/job/steps.ts";
 import { formatDay } from "../../core/units/day.ts";
 import type { Repositories } from "../../data/store.ts";
 import { found, idFrom, storeOf } from "./answers.ts";
+import { readWorkshopSettings, settingsWords } from "./workshopSettings.ts";
 
 /** A job with everything it rests on, read in one go; what the pages of a job show is computed from it. */
-export interface JobContext {
+export interface JobContext extends JobIngredients {
   readonly job: Job;
+  readonly style: Style;
   readonly wearer: Wearer;
   readonly sheet: Sheet | null;
   readonly cloth: Cloth | null;
   readonly tests: readonly SwatchTest[];
+  readonly layup: KeptLayup | null;
+  readonly edge: GarmentLayer | null;
+  readonly likedGarments: readonly LikedOnBody[];
   readonly settings: EaseSettings;
+  readonly clothSettings: ClothSettings;
+  /** How explanations name the settings. */
+  readonly settingsName: string;
   readonly prototypes: readonly Prototype[];
   readonly fittings: readonly Fitting[];
   readonly planned: PlannedJob;
@@ -34,14 +47,82 @@ export interface JobContext {
 export async function readJob(repositories: Repositories, jobId: number): Promise<JobContext> {
   const job = found(await repositories.jobs.find(jobId), "job");
   const wearer = found(await repositories.wearers.find(job.wearerId), "wearer");
-  const sheet = job.sheetId === null ? null : await repositories.sheets.find(job.sheetId);
-  const cloth = job.clothId === null ? null : await repositories.cloths.find(job.clothId);
-  const tests = cloth ? await repositories.cloths.testsOf(cloth.id) : [];
+  const ingredients = await readIngredients(repositories, job);
   const prototypes = await repositories.prototypes.ofJob(job.id);
   const fittings = await repositories.fittings.ofPrototypes(prototypes.map(({ id }) => id));
-  const settings = SHIPPED_EASE_SETTINGS;
-  const planned = planJob({ job, sheet, cloth, tests, settings });
-  return { job, wearer, sheet, cloth, tests, settings, prototypes, fittings, planned };
+  return { ...ingredients, wearer, prototypes, fittings, planned: planJob(ingredients) };
+}
+
+type Ingredients = Pick<
+  JobContext,
+  | "job"
+  | "style"
+  | "sheet"
+  | "cloth"
+  | "tests"
+  | "layup"
+  | "layers"
+  | "edge"
+  | "liked"
+  | "likedGarments"
+  | "settings"
+  | "clothSettings"
+  | "settingsName"
+>;
+
+/** Reads what a job is planned from. */
+export async function readIngredients(repositories: Repositories, job: Job): Promise<Ingredients> {
+  const { sheets, cloths, layups, styles } = repositories;
+  const workshop = await readWorkshopSettings(repositories);
+  const layup = job.layupId === null ? null : await layups.find(job.layupId);
+  const cloth = job.clothId === null ? null : await cloths.find(job.clothId);
+  const likedGarments = await readLiked(repositories, job.wearerId, workshop);
+  return {
+    job,
+    style: found(await styles.find(job.styleId), "style"),
+    sheet: job.sheetId === null ? null : await sheets.find(job.sheetId),
+    cloth,
+    tests: cloth ? await cloths.testsOf(cloth.id) : [],
+    layup,
+    layers: layup ? await layersOfLayup(repositories, layup) : null,
+    edge: job.edgeElasticId === null ? null : await oneLayer(repositories, job.edgeElasticId),
+    liked: likedByZone(likedGarments),
+    likedGarments,
+    settings: workshop.ease,
+    clothSettings: workshop.cloth,
+    settingsName: settingsWords(workshop),
+  };
+}
+
+async function layersOfLayup({ cloths }: Pick<Repositories, "cloths">, { layers }: KeptLayup): Promise<GarmentLayer[]> {
+  const shelf = await cloths.findAll(layers.map(({ clothId }) => clothId));
+  return layers.flatMap(({ clothId, direction }) => {
+    const cloth = shelf.find(({ id }) => id === clothId);
+    return cloth ? [{ cloth, tests: cloth.tests, direction }] : [];
+  });
+}
+
+/** An elastic is pulled along its length. */
+async function oneLayer({ cloths }: Pick<Repositories, "cloths">, clothId: number): Promise<GarmentLayer | null> {
+  const [cloth] = await cloths.findAll([clothId]);
+  return cloth ? { cloth, tests: cloth.tests, direction: "along" } : null;
+}
+
+/** The wearer's garments that fit, each on the body of its nearest sheet and in its own cloth. */
+export async function readLiked(
+  { liked, sheets, cloths }: Pick<Repositories, "liked" | "sheets" | "cloths">,
+  wearerId: number,
+  { ease, cloth: clothSettings }: { ease: EaseSettings; cloth: ClothSettings },
+): Promise<LikedOnBody[]> {
+  const garments = await liked.ofWearer(wearerId);
+  if (garments.length === 0) return [];
+  const taken = await sheets.ofWearer(wearerId);
+  const shelf = await cloths.findAll(garments.flatMap(({ clothId }) => clothId ?? []));
+  return garments.map((garment) => {
+    const cloth = shelf.find(({ id }) => id === garment.clothId);
+    const layer = cloth ? { cloth, tests: cloth.tests, direction: garment.direction } : null;
+    return likedOnBody(garment, taken, layer, { fingerAllowanceMm: ease.fingerAllowanceMm, cloth: clothSettings });
+  });
 }
 
 const readOnce = new WeakMap<Readonly<RouterContextProvider>, Promise<JobContext>>();
@@ -57,10 +138,10 @@ export function jobOfPage(
 }
 
 /** Rings planned from today's body and cloth with every decided change in; empty until a school was chosen. */
-export function ringsToday({ job, planned, fittings }: JobContext): NextRing[] {
-  if (!planned.planned || !job.school) return [];
+export function ringsToday({ planned, fittings }: JobContext): NextRing[] {
+  if (!planned.planned) return [];
   const { plan, stretch } = planned.planned;
-  return nextPlan(ringsOf(plan.zones, job.school), decidedChanges(fittings), stretch);
+  return nextPlan(ringsOf(plan.zones), decidedChanges(fittings), stretch);
 }
 
 /** What has moved in the plan since the last prototype; empty while there is none. */
@@ -76,18 +157,34 @@ export function jobSteps(context: JobContext): Step[] {
     prototypeCount: context.prototypes.length,
     openFindings: findings.filter(({ change }) => change === null).length,
     movedOn: movedSinceLast(context).length > 0,
+    chart: context.job.chartId !== null,
   });
 }
 
 /** What explanations name as their sources; null until there is a plan. */
-export function easeSources({ sheet, planned }: JobContext): EaseSources | null {
+export function easeSources({ sheet, planned, settingsName, clothSettings }: JobContext): EaseSources | null {
   if (!sheet || !planned.planned) return null;
-  const { test, stretch } = planned.planned;
+  const { stretch } = planned.planned;
   return {
     sheet: `sheet of ${formatDay(sheet.takenOn)}`,
-    test: `hand test ${test.direction}, ${formatDay(test.testedOn)}`,
-    settings: "settings as shipped",
+    test: testWords(planned.planned),
+    wear: wearWords(planned.planned, clothSettings),
+    settings: settingsName,
     usable: stretch.usable,
     recovery: stretch.recovery,
   };
+}
+
+/** Names the test that sets the usable stretch: `hand test across, 12 March 2026`, and of layers the layer. */
+function testWords({ layers, stretch }: JobPlan): string {
+  const layer = layers.find(({ cloth }) => cloth.name === stretch.setBy) ?? layers[0];
+  if (!layer?.test) return "";
+  const how = stretch.basis === "hand" ? "hand test" : "load ladder";
+  const of = layers.length > 1 ? ` of ${layer.cloth.name}` : "";
+  return `${how} ${layer.direction}${of}, ${formatDay(layer.test.testedOn)}`;
+}
+
+function wearWords({ layers, stretch }: JobPlan, { wearFactor }: ClothSettings): string {
+  const of = layers.length > 1 ? `${layers.length} layers together, ` : "";
+  return stretch.wearBasis === "return" ? `${of}read on the way back` : `${of}${wearFactor} of the loading curve`;
 }

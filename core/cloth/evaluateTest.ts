@@ -70,7 +70,14 @@ function bags({ recovery, recoveredAfter }: Return, { leastRecovery }: ClothSett
 }
 
 /** The part of a result that planning and freezing use, without the curves. */
-export const stretchOf = ({ usable, basis, growth, recovery, recoveredAfter, willBag }: TestResult): ClothStretch => ({
+export const stretchOf = ({
+  usable,
+  basis,
+  growth,
+  recovery,
+  recoveredAfter,
+  willBag,
+}: ClothStretch): ClothStretch => ({
   usable,
   basis,
   growth,

@@ -1,6 +1,7 @@
 import { type Cloth, countingTest, type SwatchTest } from "./cloth.ts";
 import { DIRECTIONS, type Direction } from "./direction.ts";
 import { evaluateTest, type TestResult } from "./evaluateTest.ts";
+import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
 import { type StretchClass, stretchClassOf } from "./stretchClass.ts";
 
 /** What the counting test of one direction says. */
@@ -11,10 +12,14 @@ export interface DirectionSummary extends TestResult {
 }
 
 /** Every tested direction of a cloth by its counting test, in the usual order. */
-export function summariseTests(tests: readonly SwatchTest[], kind: Cloth["kind"]): DirectionSummary[] {
+export function summariseTests(
+  tests: readonly SwatchTest[],
+  kind: Cloth["kind"],
+  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
+): DirectionSummary[] {
   return DIRECTIONS.flatMap((direction) => {
     const test = countingTest(tests, direction);
-    const result = test && evaluateTest(test, kind);
+    const result = test && evaluateTest(test, kind, settings);
     if (!test || !result?.ok) return [];
     return [{ direction, test, ...result.value, stretchClass: stretchClassOf(result.value.usable) }];
   });

@@ -31,7 +31,7 @@ export function wearCurve(
   if (returning) return returning;
   const { points, slopes } = loading.cubic;
   return {
-    pooledBy: loading.pooledBy,
+    ...loading,
     cubic: {
       points: points.map(([strain, tension]) => [strain, tension * wearFactor]),
       slopes: slopes.map((slope) => slope * wearFactor),

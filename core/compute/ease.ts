@@ -1,25 +1,38 @@
-import { Type } from "typebox";
+import { type Static, Type } from "typebox";
+import { monotoneCubic } from "../cloth/curve/monotoneCubic.ts";
+import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
 import { planZone } from "../ease/planZone.ts";
-import { isSchoolId } from "../ease/schools/index.ts";
+import { SCHOOL_IDS } from "../ease/schools/index.ts";
+import type { LikedGirth, SchoolId } from "../ease/schools/school.ts";
 import { FAMILIES, SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
 import { ZONES } from "../ease/zones.ts";
-import { fail, ok } from "../result.ts";
+import { fail, ok, type Result } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, part, stretch } from "./numbers.ts";
 
-const curve = () => Type.Array(Type.Tuple([Type.Number(), Type.Number()]), { minItems: 1, maxItems: 200 });
+const curve = () =>
+  Type.Array(Type.Tuple([Type.Number({ minimum: 1e-9, maximum: 50 }), Type.Number({ minimum: 0, maximum: 1e9 })]), {
+    minItems: 1,
+    maxItems: 200,
+  });
 
-/** Inputs of the curve schools: known to the interface, computed from a later version on. */
-const LATER = ["curve", "pressure", "profile"] as const;
+const profile = () =>
+  Type.Object(
+    { body: lengthMm(), garment: lengthMm(), usable: Type.Optional(stretch()), curve: Type.Optional(curve()) },
+    { additionalProperties: false },
+  );
 
-/** `ease`: one zone by one school, with every consequence that needs no load curve. */
+/** Problems that mean that the cloth cannot do what was asked: an answer, not a mistake. */
+const UNREACHABLE = "unreachable";
+
+/** `ease`: one zone by one school, with every consequence that what is given lets be known. */
 export const easeKind = computeKind({
   kind: "ease",
   input: Type.Object(
     {
       zone: Type.Enum([...ZONES]),
       family: Type.Enum([...FAMILIES]),
-      school: Type.Enum(["fixed", "percent", "share", "pressure", "profile"]),
+      school: Type.Enum([...SCHOOL_IDS]),
       body: lengthMm(),
       usable: stretch(),
       tape: Type.Optional(Type.Enum(["snug", "finger"])),
@@ -27,41 +40,85 @@ export const easeKind = computeKind({
       share: Type.Optional(Type.Number({ minimum: 0, maximum: 2 })),
       cut: Type.Optional(Type.Number({ minimum: -1000, maximum: 1000 })),
       curve: Type.Optional(curve()),
-      pressure: Type.Optional(Type.Number({ minimum: 0 })),
-      profile: Type.Optional(Type.Object({})),
+      pressure: Type.Optional(Type.Number({ minimum: 0, maximum: 1000 })),
+      profile: Type.Optional(profile()),
     },
     { additionalProperties: false },
   ),
   compute(input) {
-    const later = LATER.find((key) => input[key] !== undefined);
-    if (later || !isSchoolId(input.school)) {
-      return fail("unsupported", `Expected an ease without curves, but got ${later ?? `the school ${input.school}`}.`);
-    }
     const finger = input.tape === "finger" ? SHIPPED_EASE_SETTINGS.fingerAllowanceMm : 0;
     const bodyMm = input.body - finger;
     if (bodyMm <= 0)
       return fail("body-not-positive", `Expected a body above the finger's ${finger} mm, but got ${input.body}.`);
-    const outcome = planZone(input.school, {
+    const wear = givenCurve(input.curve);
+    if (!wear.ok) return wear;
+    const liked = givenProfile(input.profile);
+    if (!liked.ok) return liked;
+    const outcome = planZone(input.school as SchoolId, {
       zone: input.zone as (typeof ZONES)[number],
       family: input.family as (typeof FAMILIES)[number],
       bodyMm,
       usable: input.usable,
       recovery: input.recovery ?? null,
+      wear: wear.value,
+      liked: liked.value,
       settings: SHIPPED_EASE_SETTINGS,
       ...(input.share === undefined ? {} : { share: input.share }),
       ...(input.cut === undefined ? {} : { cutMm: input.cut }),
+      ...(input.pressure === undefined ? {} : { pressureKpa: input.pressure }),
     });
-    if (!outcome.ok) return outcome;
-    const found = outcome.value.consequences;
-    return ok({
-      body: bodyMm,
-      garment: found.garmentMm,
-      quarter: found.quarterMm,
-      strain: found.strain,
-      reduction: found.reduction,
-      easeMm: found.easeMm,
-      shareUsed: found.shareUsed,
-      ...(found.grownGarmentMm === null ? {} : { grownGarment: found.grownGarmentMm, grownStrain: found.grownStrain }),
-    });
+    if (!outcome.ok) {
+      return outcome.problem.code === UNREACHABLE
+        ? ok({ body: bodyMm, garment: null, verdict: UNREACHABLE, reason: outcome.problem.message })
+        : outcome;
+    }
+    return ok({ body: bodyMm, ...told(outcome.value.consequences) });
   },
 });
+
+function told(found: Extract<ReturnType<typeof planZone>, { ok: true }>["value"]["consequences"]) {
+  const { pull } = found;
+  return {
+    garment: found.garmentMm,
+    quarter: found.quarterMm,
+    strain: found.strain,
+    reduction: found.reduction,
+    easeMm: found.easeMm,
+    shareUsed: found.shareUsed,
+    ...(pull === null
+      ? {}
+      : {
+          tension: pull.tensionNPerM,
+          pressure: pull.pressureKpa,
+          pressureBand: pull.band,
+          beyondTest: pull.beyondTest,
+        }),
+    ...(found.grownGarmentMm === null ? {} : { grownGarment: found.grownGarmentMm, grownStrain: found.grownStrain }),
+  };
+}
+
+type GivenCurve = Static<ReturnType<typeof curve>>;
+
+/** A script's wear curve, taken as it stands: rising strains, tensions that do not fall, no origin. */
+function givenCurve(points: GivenCurve | undefined): Result<TensionCurve | null> {
+  if (!points) return ok(null);
+  const withOrigin: [number, number][] = [[0, 0], ...points];
+  const wrong = withOrigin.findIndex(([strain, tension], at) => {
+    const before = withOrigin[at - 1];
+    return before !== undefined && !(strain > before[0] && tension >= before[1]);
+  });
+  if (wrong !== -1)
+    return fail(
+      "curve-not-rising",
+      `Expected a curve of rising strains and tensions, but point ${wrong} does not rise.`,
+    );
+  return ok({ cubic: monotoneCubic(withOrigin), pooledBy: 0 });
+}
+
+function givenProfile(given: Static<ReturnType<typeof profile>> | undefined): Result<LikedGirth[]> {
+  if (!given) return ok([]);
+  const wear = givenCurve(given.curve);
+  if (!wear.ok) return wear;
+  const { body, garment, usable = null } = given;
+  return ok([{ name: "the garment that fits", bodyMm: body, garmentMm: garment, usable, wear: wear.value }]);
+}

@@ -1,7 +1,9 @@
 import type { ComputeKind } from "./computeKind.ts";
 import { curveKind } from "./curve.ts";
 import { easeKind } from "./ease.ts";
+import { gradeKind } from "./grade.ts";
 import { layupKind } from "./layup.ts";
+import { lengthKind } from "./length.ts";
 import { parseKind } from "./parse.ts";
 import { passOverKind } from "./passOver.ts";
 import { proposalKind } from "./proposal.ts";
@@ -12,6 +14,8 @@ export const COMPUTE_KINDS: readonly ComputeKind[] = [
   curveKind,
   layupKind,
   easeKind,
+  lengthKind,
   passOverKind,
+  gradeKind,
   proposalKind,
 ];

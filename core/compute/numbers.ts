@@ -14,3 +14,6 @@ export const stretch = () => Type.Number({ minimum: 0, maximum: 50 });
 
 /** A ratio between 0 and 1, both included. */
 export const part = () => Type.Number({ minimum: 0, maximum: 1 });
+
+/** A strain of cloth: above −1, where nothing would be left. */
+export const wornStrain = () => Type.Number({ minimum: -0.99, maximum: 50 });

@@ -7,7 +7,7 @@ import { stretchStepOf } from "./stretchStep.ts";
 
 describe("consequences of a girth", () => {
   it("tells reduction from strain", () => {
-    const found = consequencesOf(900, { bodyMm: 1000, usable: 0.5, recovery: 0.9 });
+    const found = consequencesOf(900, { zone: "waist", bodyMm: 1000, usable: 0.5, recovery: 0.9 });
     expect(found.reduction).toBeCloseTo(0.1, 12);
     expect(found.strain).toBeCloseTo(1 / 9, 12);
     expect(found.shareUsed).toBeCloseTo(2 / 9, 12);
@@ -16,11 +16,13 @@ describe("consequences of a girth", () => {
   });
 
   it("lets nothing grow that is not stretched", () => {
-    expect(consequencesOf(1040, { bodyMm: 1000, usable: 0.05, recovery: 0.5 }).grownGarmentMm).toBe(1040);
+    expect(consequencesOf(1040, { zone: "waist", bodyMm: 1000, usable: 0.05, recovery: 0.5 }).grownGarmentMm).toBe(
+      1040,
+    );
   });
 
   it("keeps growth unknown without a recovery, and the share without any stretch", () => {
-    const found = consequencesOf(900, { bodyMm: 1000, usable: 0, recovery: null });
+    const found = consequencesOf(900, { zone: "waist", bodyMm: 1000, usable: 0, recovery: null });
     expect([found.grownGarmentMm, found.grownStrain, found.shareUsed]).toEqual([null, null, null]);
     expect(found.reach).toBe("willNotReach");
   });
@@ -31,7 +33,9 @@ describe("consequences of a girth", () => {
     [0.5, "nearLimit"],
     [0.501, "willNotReach"],
   ])("judges a strain of %f at 0.5 usable as %s", (strain, reach) => {
-    expect(consequencesOf(1000 / (1 + strain), { bodyMm: 1000, usable: 0.5, recovery: null }).reach).toBe(reach);
+    expect(
+      consequencesOf(1000 / (1 + strain), { zone: "waist", bodyMm: 1000, usable: 0.5, recovery: null }).reach,
+    ).toBe(reach);
   });
 
   it("keeps strain and reduction in their law ε = r / (1 − r) at every size", () => {
@@ -40,7 +44,12 @@ describe("consequences of a girth", () => {
         fc.double({ min: 1, max: 1e5, noNaN: true }),
         fc.double({ min: 0.2, max: 3, noNaN: true }),
         (body, ratio) => {
-          const { strain, reduction } = consequencesOf(body * ratio, { bodyMm: body, usable: 1, recovery: 1 });
+          const { strain, reduction } = consequencesOf(body * ratio, {
+            zone: "waist",
+            bodyMm: body,
+            usable: 1,
+            recovery: 1,
+          });
           return Math.abs(strain - reduction / (1 - reduction)) <= 1e-9 * Math.max(1, Math.abs(strain));
         },
       ),

@@ -1,8 +1,21 @@
+import { type TensionCurve, tensionAt } from "../cloth/curve/tensionCurve.ts";
+import { type PressureBand, pressureBandOf, pressureKpa } from "./pressure.ts";
+import type { Zone } from "./zones.ts";
+
 /** How far a zone goes into what its cloth can do. */
 export type Reach = "within" | "nearLimit" | "willNotReach";
 
 /** Over this share of the usable stretch a zone is near its limit; over 1 it will not reach. */
 export const NEAR_LIMIT_SHARE = 0.6;
+
+/** How hard the cloth pulls in wear and presses. */
+export interface Pull {
+  readonly tensionNPerM: number;
+  readonly pressureKpa: number;
+  readonly band: PressureBand;
+  /** True where the test did not go that far. */
+  readonly beyondTest: boolean;
+}
 
 /** What a garment girth means on a body, whichever school gave it. Lengths in mm, the rest ratios. */
 export interface Consequences {
@@ -10,6 +23,10 @@ export interface Consequences {
   /** Laid flat: half the girth. */
   readonly flatMm: number;
   readonly quarterMm: number;
+  /** Width of the front piece: by the body's front arc, else half, and then {@link halvesAssumed}. */
+  readonly frontMm: number;
+  readonly backMm: number;
+  readonly halvesAssumed: boolean;
   /** Garment minus body; negative for a garment smaller than the body. */
   readonly easeMm: number;
   readonly easeRatio: number;
@@ -18,17 +35,28 @@ export interface Consequences {
   /** ε/s; null for a cloth with no usable stretch at all, or so little that the share is no number. */
   readonly shareUsed: number | null;
   readonly reach: Reach;
+  /** Tension and pressure in wear; null where the cloth has no curve. */
+  readonly pull: Pull | null;
   /** Girth and strain once the cloth has grown; null where no recovery was read. */
   readonly grownGarmentMm: number | null;
   readonly grownStrain: number | null;
 }
 
-/** Body and cloth a girth is judged against. */
-export interface Wearing {
-  readonly bodyMm: number;
+/** What a cloth does round the body: the part of it a girth is judged with. */
+export interface WornCloth {
   readonly usable: number;
   /** R of the cloth, 0 to 1; null where it was not read. */
   readonly recovery: number | null;
+  /** Tension in wear; null or left out where no ladder was pulled. */
+  readonly wear?: TensionCurve | null;
+}
+
+/** Body and cloth a girth is judged against. */
+export interface Wearing extends WornCloth {
+  readonly zone: Zone;
+  readonly bodyMm: number;
+  /** Side seam to side seam across the front of the body; null or left out where it was not taken. */
+  readonly frontArcMm?: number | null;
 }
 
 /**
@@ -37,23 +65,37 @@ export interface Wearing {
  * Growth takes part only while the cloth is stretched: a garment larger than the body (ε below 0) hangs slack and
  * keeps its girth, so growth uses ε or 0, whichever is larger.
  */
-export function consequencesOf(garmentMm: number, { bodyMm, usable, recovery }: Wearing): Consequences {
+export function consequencesOf(garmentMm: number, wearing: Wearing): Consequences {
+  const { bodyMm, usable, recovery, frontArcMm = null } = wearing;
   const strain = bodyMm / garmentMm - 1;
   const share = strain / usable;
   const grownGarmentMm = recovery === null ? null : garmentMm * (1 + (1 - recovery) * Math.max(0, strain));
+  const frontMm = frontArcMm === null ? garmentMm / 2 : (garmentMm * frontArcMm) / bodyMm;
   return {
     garmentMm,
     flatMm: garmentMm / 2,
     quarterMm: garmentMm / 4,
+    frontMm,
+    backMm: garmentMm - frontMm,
+    halvesAssumed: frontArcMm === null,
     easeMm: garmentMm - bodyMm,
     easeRatio: garmentMm / bodyMm - 1,
     reduction: 1 - garmentMm / bodyMm,
     strain,
     shareUsed: Number.isFinite(share) ? share : null,
     reach: reachOf(strain, usable),
+    pull: pullOf(strain, wearing),
     grownGarmentMm,
     grownStrain: grownGarmentMm === null ? null : bodyMm / grownGarmentMm - 1,
   };
+}
+
+/** Tension and pressure in wear at a strain; null where the cloth has no curve. */
+export function pullOf(strain: number, { wear, bodyMm, zone }: Pick<Wearing, "wear" | "bodyMm" | "zone">): Pull | null {
+  if (!wear) return null;
+  const { tensionNPerM, beyondTest } = tensionAt(wear, strain);
+  const pressure = pressureKpa(tensionNPerM, bodyMm);
+  return { tensionNPerM, pressureKpa: pressure, band: pressureBandOf(pressure, zone), beyondTest };
 }
 
 /** Judges a strain against the usable stretch s. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { MeasuredValue } from "../body/sheetValues.ts";
 import { SAMPLE_SHEET } from "../testing/sampleJob.ts";
-import { planStyle } from "./planStyle.ts";
+import { girthBy, planStyle } from "./planStyle.ts";
 import { SHIPPED_EASE_SETTINGS as settings } from "./settings.ts";
 import { brief } from "./styles/brief.ts";
 
@@ -24,9 +24,11 @@ describe("plan of a brief", () => {
     expect(missing).toEqual([]);
     expect(belowLeastStretch).toBe(false);
     const waist = zones[0]?.bySchool;
-    expect([waist?.fixed, waist?.percent, waist?.share].map((school) => school?.consequences.garmentMm)).toEqual([
+    expect((["fixed", "percent", "share"] as const).map((school) => girthBy(school, zones[0])?.garmentMm)).toEqual([
       642, 683, 653,
     ]);
+    expect(waist?.pressure).toMatchObject({ ok: false, problem: { code: "no-curve" } });
+    expect(waist?.profile).toMatchObject({ ok: false, problem: { code: "no-liked-garment" } });
   });
 
   it("makes room for the larger leg and keeps the smaller beside it", () => {
@@ -35,7 +37,7 @@ describe("plan of a brief", () => {
     expect(leg?.smallerSide).toMatchObject({ side: "left", snugMm: 598 });
   });
 
-  it("leaves out a zone on which a cut leaves no garment, and says why", () => {
+  it("says of a school that leaves no garment why, and of a body under the finger that it cannot be", () => {
     const waistOf = (mm: number) => [
       ...without("waist"),
       { code: "waist", side: "single", mm, text: `${mm} mm` } as const,
@@ -43,10 +45,13 @@ describe("plan of a brief", () => {
     // A fixed cut of 25 mm a quarter takes 100 mm off the whole girth.
     for (const mm of [100, 60, 0.4]) {
       const small = plan(waistOf(mm));
-      expect(small.zones.map(({ zone }) => zone)).toEqual(["highHip", "hip", "leg"]);
-      expect(small.missing[0]?.problem).toMatch(/^Expected a garment girth above 0, but “Fixed cut” makes it -?\d+ mm/);
+      const fixed = small.zones[0]?.bySchool.fixed;
+      expect(fixed?.ok ? null : fixed?.problem.message).toMatch(
+        /^Expected a garment girth above 0, but “Fixed cut” makes it -?\d+ mm/,
+      );
+      expect(small.pullOn.fixed.map(({ ring }) => ring)).toEqual(["highHip"]);
     }
-    expect(plan(waistOf(101)).missing).toEqual([]);
+    expect(plan(waistOf(101)).zones[0]?.bySchool.fixed.ok).toBe(true);
     const fingered = plan(waistOf(12), { tape: "finger" }).missing;
     expect(fingered[0]?.problem).toBe("Expected a body above the finger’s 12 mm, but it is 12 mm.");
   });
@@ -69,7 +74,7 @@ describe("plan of a brief", () => {
       ["highHip", "goes"],
     ]);
     expect(plan(SAMPLE_SHEET.values, { usable: 0.3 }).pullOn.fixed[0]?.verdict).toBe("closure");
-    expect(plan(without("hip")).pullOn.fixed).toEqual([]);
+    expect(plan(without("hip"))).toMatchObject({ pullOn: { fixed: [] }, unjudged: [{ code: "hip" }, { code: "hip" }] });
   });
 
   it("warns of cloth that stretches less than the style asks", () => {

@@ -1,34 +1,45 @@
-import type { MeasureCode, Side } from "../body/measure.ts";
-import { largerSide, type MeasuredValue, measuredValue, type TapeSchool } from "../body/sheetValues.ts";
-import { fail, ok, type Result } from "../result.ts";
-import { type PassOver, passOver } from "./passOver.ts";
+import type { MeasureCode } from "../body/measure.ts";
+import type { Result } from "../result.ts";
+import { type Consequences, consequencesOf, type WornCloth } from "./consequences.ts";
+import { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";
+import { type ClothAlong, type PlannedLengthAnswer, planLengths } from "./planLengths.ts";
 import { planZone, type SchoolOutcome } from "./planZone.ts";
-import { SCHOOLS } from "./schools/index.ts";
-import type { SchoolId } from "./schools/school.ts";
+import {
+  judgeRings,
+  type RingsOnBody,
+  type RingVerdict,
+  ringsOnBody,
+  type StretchLimit,
+  type UnjudgedRing,
+} from "./pullOn.ts";
+import { bySchool, SCHOOL_IDS } from "./schools/index.ts";
+import { mostPressureKpa, refusedProposal } from "./schools/pressure.ts";
+import type { LikedGirth, SchoolId } from "./schools/school.ts";
 import type { EaseSettings } from "./settings.ts";
 import type { Style } from "./styles/style.ts";
+import { frontArcMm, type PlannedBody, type ZoneBodies, type ZoneBody, zoneBodies } from "./zoneBody.ts";
 import { ZONE_MEASURES, type Zone } from "./zones.ts";
+
+/** The cloth of a plan: what it does round the body and along it. */
+export interface PlannedCloth extends WornCloth, Partial<ClothAlong> {}
 
 /** What a plan is made from: one style on one body in one cloth. */
 export interface StyleInput {
   readonly style: Style;
-  readonly body: { readonly values: readonly MeasuredValue[]; readonly tape: TapeSchool };
-  /** Usable stretch and recovery of the cloth in the direction laid round the body. */
-  readonly cloth: { readonly usable: number; readonly recovery: number | null };
+  readonly body: PlannedBody;
+  readonly cloth: PlannedCloth;
   readonly settings: EaseSettings;
+  readonly choice?: EaseChoice;
+  /** Garments that fit, by zone. */
+  readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
+  /** Usable stretch of the elastic in the edges; null or left out where there is none. */
+  readonly edgeUsable?: number | null;
 }
 
-/** A body girth as it came and as it is planned with. */
-export interface ZoneBody {
-  readonly code: MeasureCode;
-  /** Side the plan makes room for; `single` for zones taken once. */
-  readonly side: Side;
-  /** As taped, mm. */
-  readonly tapedMm: number;
-  /** Taken off for the finger under the tape, mm; 0 for a snug sheet. */
-  readonly fingerMm: number;
-  /** Snug girth B, mm. */
-  readonly snugMm: number;
+/** The girth a zone is planned with. */
+export interface ChosenGirth {
+  readonly choice: ZoneChoice;
+  readonly consequences: Consequences;
 }
 
 /** One zone with the answers of all schools. */
@@ -37,15 +48,12 @@ export interface ZonePlan {
   readonly body: ZoneBody;
   /** The smaller of two sides, where it is looser than the plan's side; else null. */
   readonly smallerSide: ZoneBody | null;
-  readonly bySchool: Readonly<Record<SchoolId, SchoolOutcome>>;
-}
-
-/** A pull-on ring judged under one school. */
-export interface RingVerdict extends PassOver {
-  readonly ring: Zone;
-  readonly over: Zone;
-  readonly passMm: number;
-  readonly garmentMm: number;
+  readonly frontArcMm: number | null;
+  readonly bySchool: Readonly<Record<SchoolId, Result<SchoolOutcome>>>;
+  /** Mean pressure at 0.6 of the usable stretch, kPa: more this cloth cannot give; null without a curve. */
+  readonly mostPressureKpa: number | null;
+  /** What was chosen; null while nothing was, or the chosen school has no answer. */
+  readonly chosen: ChosenGirth | null;
 }
 
 /** A zone that is left out of a plan. */
@@ -56,90 +64,160 @@ export interface MissingZone {
   readonly problem: string | null;
 }
 
+/** A limit of the style that a plan or its cloth leaves. */
+export type LimitBroken =
+  | {
+      readonly limit: "leastStretch" | "leastStretchAlong" | "mostStretch";
+      readonly is: number;
+      readonly asked: number;
+    }
+  | {
+      readonly limit: "mostShare" | "mostPressureKpa";
+      readonly zone: Zone;
+      readonly is: number;
+      readonly asked: number;
+    };
+
 /** The whole plan. Zones without a measure to plan from are missing, not guessed. */
 export interface StylePlan {
   readonly zones: readonly ZonePlan[];
   readonly missing: readonly MissingZone[];
+  /** Verdicts on the girths of each school, and on the chosen ones. */
   readonly pullOn: Readonly<Record<SchoolId, readonly RingVerdict[]>>;
+  readonly chosenPullOn: readonly RingVerdict[];
+  readonly unjudged: readonly UnjudgedRing[];
+  /** Lengths by each school; those of the job's school take the chosen girths. */
+  readonly lengths: Readonly<Record<SchoolId, readonly PlannedLengthAnswer[]>>;
+  readonly broken: readonly LimitBroken[];
   /** True where the cloth stretches less than the style asks round the body. */
   readonly belowLeastStretch: boolean;
 }
 
 /**
- * Plans every zone of a style by every school, with the verdict on pulling it on.
+ * Plans every zone of a style by every school, with the lengths and the verdicts on pulling it on.
  *
  * A zone whose measure is not on the sheet, or is kept for two sides and has only one, is listed as missing and left
- * out; nothing is assumed for it. So is one on which a school leaves no garment.
- *
- * @throws RangeError when the style asks a school for a zone its family has no number for (a mistake in the style).
+ * out; nothing is assumed for it. A school that cannot answer says why in its place.
  */
 export function planStyle(input: StyleInput): StylePlan {
+  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, edgeUsable = null } = input;
   const zones: ZonePlan[] = [];
   const missing: MissingZone[] = [];
-  for (const zone of input.style.zones) {
-    const bodies = zoneBodies(zone, input);
-    const planned = bodies ? planOneZone(zone, bodies, input) : null;
-    if (planned?.ok) zones.push(planned.value);
-    else missing.push({ zone, code: ZONE_MEASURES[zone], problem: planned?.problem.message ?? null });
+  for (const zone of style.zones) {
+    const bodies = zoneBodies(zone, body, settings.fingerAllowanceMm);
+    if (bodies && bodies.plan.snugMm > 0) zones.push(planOneZone(zone, bodies, input));
+    else missing.push({ zone, code: ZONE_MEASURES[zone], problem: bodies ? tooSmall(bodies.plan) : null });
   }
+  const rings = ringsOnBody(style, body, settings.fingerAllowanceMm);
+  const limit: StretchLimit =
+    edgeUsable !== null && edgeUsable < cloth.usable
+      ? { usable: edgeUsable, setBy: "elastic" }
+      : { usable: cloth.usable, setBy: "cloth" };
+  const broken = brokenLimits(style, cloth, zones);
   return {
     zones,
     missing,
-    pullOn: bySchool((school) => ringVerdicts(school, zones, input)),
-    belowLeastStretch: input.cloth.usable < input.style.leastStretch,
+    ...pullOnVerdicts(rings, zones, limit),
+    lengths: bySchool((school) => lengthsBy(school, zones, input, choice)),
+    broken,
+    belowLeastStretch: broken.some((one) => one.limit === "leastStretch"),
   };
 }
 
-function planOneZone(
-  zone: Zone,
-  bodies: { plan: ZoneBody; smaller: ZoneBody | null },
-  input: StyleInput,
-): Result<ZonePlan> {
-  const { style, cloth, settings } = input;
-  const { tapedMm, fingerMm, snugMm } = bodies.plan;
-  if (snugMm <= 0) {
-    return fail("body-not-positive", `Expected a body above the finger’s ${fingerMm} mm, but it is ${tapedMm} mm.`);
-  }
-  const outcomes: SchoolOutcome[] = [];
-  for (const { id } of SCHOOLS) {
-    const outcome = planZone(id, { zone, family: style.family, bodyMm: snugMm, settings, ...cloth });
-    if (outcome.ok) outcomes.push(outcome.value);
-    else if (outcome.problem.code === "no-girth") return outcome;
-    else throw new RangeError(outcome.problem.message);
-  }
-  const answers = Object.fromEntries(outcomes.map((outcome) => [outcome.school, outcome]));
-  return ok({
+const tooSmall = ({ tapedMm, fingerMm }: ZoneBody): string =>
+  `Expected a body above the finger’s ${fingerMm} mm, but it is ${tapedMm} mm.`;
+
+function planOneZone(zone: Zone, bodies: ZoneBodies, input: StyleInput): ZonePlan {
+  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, liked = {} } = input;
+  const { usable, recovery, wear } = cloth;
+  const pressure = choice.pressuresKpa[zone];
+  const zoneInput = {
+    ...{ zone, family: style.family, bodyMm: bodies.plan.snugMm, settings, usable, recovery, wear },
+    frontArcMm: frontArcMm(zone, body),
+    liked: liked[zone] ?? [],
+    ...(pressure === undefined ? {} : { pressureKpa: pressure }),
+  };
+  const answers = bySchool(
+    (school) => (school === "pressure" ? refusedProposal(zoneInput) : null) ?? planZone(school, zoneInput),
+  );
+  const most = mostPressureKpa(zoneInput);
+  return {
     zone,
     body: bodies.plan,
     smallerSide: bodies.smaller,
-    bySchool: answers as Record<SchoolId, SchoolOutcome>,
-  });
-}
-
-function zoneBodies(zone: Zone, { body, settings }: StyleInput): { plan: ZoneBody; smaller: ZoneBody | null } | null {
-  const code = ZONE_MEASURES[zone];
-  const snug = (value: MeasuredValue): ZoneBody => {
-    const fingerMm = (value.tape ?? body.tape) === "finger" ? settings.fingerAllowanceMm : 0;
-    return { code, side: value.side, tapedMm: value.mm, fingerMm, snugMm: value.mm - fingerMm };
+    frontArcMm: zoneInput.frontArcMm,
+    bySchool: answers,
+    mostPressureKpa: most.ok ? most.value : null,
+    chosen: chosenGirth(choiceFor(choice, zone), answers, (garmentMm) => consequencesOf(garmentMm, zoneInput)),
   };
-  const single = measuredValue(body.values, code);
-  if (single) return { plan: snug(single), smaller: null };
-  const sides = largerSide(body.values, code);
-  if (!sides) return null;
-  return { plan: snug(sides.larger), smaller: sides.smaller.mm < sides.larger.mm ? snug(sides.smaller) : null };
 }
 
-function ringVerdicts(school: SchoolId, zones: readonly ZonePlan[], { style, cloth }: StyleInput): RingVerdict[] {
-  return style.pullOn.flatMap(({ ring, over }) => {
-    const ringPlan = zones.find((plan) => plan.zone === ring);
-    const overPlan = zones.find((plan) => plan.zone === over);
-    if (!ringPlan || !overPlan) return [];
-    const { garmentMm } = ringPlan.bySchool[school].consequences;
-    const passMm = overPlan.body.snugMm;
-    return [{ ring, over, passMm, garmentMm, ...passOver(garmentMm, passMm, cloth.usable) }];
-  });
+function chosenGirth(
+  choice: ZoneChoice | null,
+  answers: ZonePlan["bySchool"],
+  judge: (garmentMm: number) => Consequences,
+): ChosenGirth | null {
+  if (!choice) return null;
+  if (choice.by === "own") return { choice, consequences: judge(choice.garmentMm) };
+  const answer = answers[choice.by];
+  return answer.ok ? { choice, consequences: answer.value.consequences } : null;
 }
 
-function bySchool<T>(answer: (school: SchoolId) => T): Readonly<Record<SchoolId, T>> {
-  return Object.fromEntries(SCHOOLS.map(({ id }) => [id, answer(id)])) as Record<SchoolId, T>;
+function pullOnVerdicts(rings: RingsOnBody, zones: readonly ZonePlan[], limit: StretchLimit) {
+  const planOf = (zone: Zone) => zones.find((plan) => plan.zone === zone);
+  return {
+    pullOn: bySchool((school) => judgeRings(rings, (zone) => girthBy(school, planOf(zone))?.garmentMm ?? null, limit)),
+    chosenPullOn: judgeRings(rings, (zone) => planOf(zone)?.chosen?.consequences.garmentMm ?? null, limit),
+    unjudged: rings.unjudged,
+  };
 }
+
+/** What a school's girth does in a zone; null where the school has no answer. */
+export function girthBy(school: SchoolId, plan: ZonePlan | undefined): Consequences | null {
+  const answer = plan?.bySchool[school];
+  return answer?.ok ? answer.value.consequences : null;
+}
+
+function lengthsBy(school: SchoolId, zones: readonly ZonePlan[], input: StyleInput, choice: EaseChoice) {
+  const { style, body, cloth, settings } = input;
+  const along = { usableAlong: cloth.usableAlong ?? null, contraction: cloth.contraction ?? null };
+  const strainOf = (zone: Zone) => {
+    const plan = zones.find((one) => one.zone === zone);
+    return (school === choice.school ? plan?.chosen?.consequences : girthBy(school, plan))?.strain ?? null;
+  };
+  return planLengths(school, { style, body, along, settings, strainOf });
+}
+
+function brokenLimits({ limits }: Style, cloth: PlannedCloth, zones: readonly ZonePlan[]): LimitBroken[] {
+  const broken: LimitBroken[] = [];
+  const { usable, usableAlong = null } = cloth;
+  if (usable < limits.leastStretch) broken.push({ limit: "leastStretch", is: usable, asked: limits.leastStretch });
+  if (limits.leastStretchAlong !== null && usableAlong !== null && usableAlong < limits.leastStretchAlong)
+    broken.push({ limit: "leastStretchAlong", is: usableAlong, asked: limits.leastStretchAlong });
+  if (limits.mostStretch !== null && usable >= limits.mostStretch)
+    broken.push({ limit: "mostStretch", is: usable, asked: limits.mostStretch });
+  for (const { zone, chosen } of zones) {
+    const share = chosen?.consequences.shareUsed ?? null;
+    const pressure = chosen?.consequences.pull?.pressureKpa ?? null;
+    if (share !== null && share > limits.mostShare)
+      broken.push({ limit: "mostShare", zone, is: share, asked: limits.mostShare });
+    if (pressure !== null && pressure > limits.mostPressureKpa)
+      broken.push({ limit: "mostPressureKpa", zone, is: pressure, asked: limits.mostPressureKpa });
+  }
+  return broken;
+}
+
+/** True where every zone of the style has a chosen girth. */
+export const isComplete = ({ zones, missing }: Pick<StylePlan, "zones" | "missing">): boolean =>
+  missing.length === 0 && zones.length > 0 && zones.every(({ chosen }) => chosen !== null);
+
+/** Why the chosen school of a zone has no girth; null where it has one or nothing was chosen. */
+export function whyNotPlanned({ bySchool: answers, chosen }: ZonePlan, choice: EaseChoice, zone: Zone): string | null {
+  const wanted = choiceFor(choice, zone);
+  if (chosen || !wanted || wanted.by === "own") return null;
+  const answer = answers[wanted.by];
+  return answer.ok ? null : answer.problem.message;
+}
+
+/** Every school that has an answer in a zone. */
+export const answeringSchools = (plan: ZonePlan): SchoolId[] => SCHOOL_IDS.filter((id) => plan.bySchool[id].ok);

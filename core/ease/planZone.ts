@@ -2,23 +2,22 @@ import { fail, type Result } from "../result.ts";
 import { type Consequences, consequencesOf, type Wearing } from "./consequences.ts";
 import { roundGirth } from "./roundGirth.ts";
 import { schoolOf } from "./schools/index.ts";
-import type { SchoolId, SchoolInput } from "./schools/school.ts";
+import type { SchoolGirth, SchoolId, SchoolInput } from "./schools/school.ts";
 import { stableFloorMm } from "./schools/stableFloor.ts";
 
 /** One school's answer for one zone. */
-export interface SchoolOutcome {
+export interface SchoolOutcome extends SchoolGirth {
   readonly school: SchoolId;
-  /** Girth before rounding, mm. */
-  readonly exactMm: number;
-  /** The habit that decided it: cut per quarter (mm), reduction or share. */
-  readonly habit: number;
   /** True where the cloth is stable and the fixed cut set the least girth. */
   readonly heldByStableCloth: boolean;
   readonly consequences: Consequences;
 }
 
 /** Body snug and cloth round the body, with what a school needs to know beside them. */
-export type ZoneInput = SchoolInput & Pick<Wearing, "recovery">;
+export type ZoneInput = SchoolInput & Pick<Wearing, "recovery" | "frontArcMm">;
+
+/** Schools that a stable cloth holds to the fixed cut. */
+const HELD_BY_STABLE_CLOTH: readonly SchoolId[] = ["percent", "share"];
 
 /**
  * Plans one zone by one school: girth, rounded to 1 mm, and every consequence of the rounded girth.
@@ -28,8 +27,7 @@ export type ZoneInput = SchoolInput & Pick<Wearing, "recovery">;
 export function planZone(school: SchoolId, input: ZoneInput): Result<SchoolOutcome> {
   const girth = schoolOf(school).girth(input);
   if (!girth.ok) return girth;
-  const { exactMm, habit } = girth.value;
-  const garmentMm = roundGirth(exactMm);
+  const garmentMm = roundGirth(girth.value.exactMm);
   if (!(garmentMm > 0)) {
     const told = `${garmentMm} mm on a body of ${input.bodyMm} mm`;
     return fail("no-girth", `Expected a garment girth above 0, but “${schoolOf(school).name}” makes it ${told}.`);
@@ -38,9 +36,8 @@ export function planZone(school: SchoolId, input: ZoneInput): Result<SchoolOutco
     ok: true,
     value: {
       school,
-      exactMm,
-      habit,
-      heldByStableCloth: school !== "fixed" && exactMm === stableFloorMm(input),
+      ...girth.value,
+      heldByStableCloth: HELD_BY_STABLE_CLOTH.includes(school) && girth.value.exactMm === stableFloorMm(input),
       consequences: consequencesOf(garmentMm, input),
     },
   };

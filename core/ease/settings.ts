@@ -3,6 +3,15 @@ import type { Zone } from "./zones.ts";
 /** Families of garments that share one liking for stretch. */
 export type Family = "swim" | "brief" | "softBra" | "wiredBand" | "slip";
 
+/** Plain words for each family. */
+export const FAMILY_NAMES: Readonly<Record<Family, string>> = {
+  swim: "swim",
+  brief: "brief",
+  softBra: "soft bra",
+  wiredBand: "wired bra band",
+  slip: "bodysuit, slip",
+};
+
 /** All families. */
 export const FAMILIES: readonly Family[] = ["swim", "brief", "softBra", "wiredBand", "slip"];
 
@@ -16,6 +25,16 @@ export interface EaseSettings {
   readonly percentTable: readonly (readonly [number, number])[];
   /** Share of stretch: the part u of the usable stretch that a family uses in a zone. */
   readonly shares: Readonly<Record<Family, Readonly<Partial<Record<Zone, number>>>>>;
+  /** The part of the usable stretch along the body that a family's lengths use. */
+  readonly lengthShares: Readonly<Record<Family, number>>;
+  /** Straight reduction takes this part of its reduction off a length. */
+  readonly lengthPartOfReduction: number;
+  /** φ: the part of a free strip's draw-in that happens in a garment, held by body and seams; 0 to 1. */
+  readonly drawInFreedom: number;
+  /** Sizes of a graded pattern by which two neighbouring zones may differ. */
+  readonly sizeStep: number;
+  /** Over this much more bust above the overbust than the chart has, a pattern is sized by the overbust, mm. */
+  readonly bustOverChartMm: number;
 }
 
 /** The settings as shipped (domain notes, section 4). */
@@ -46,4 +65,9 @@ export const SHIPPED_EASE_SETTINGS: EaseSettings = {
     wiredBand: { underbust: 0.5 },
     slip: { overbust: 0.15, bust: 0.18, underbust: 0.22, waist: 0.15, highHip: 0.18, hip: 0.2, leg: 0.18, arm: 0.15 },
   },
+  lengthShares: { swim: 0.12, brief: 0.05, softBra: 0.05, wiredBand: 0, slip: 0.05 },
+  lengthPartOfReduction: 0.35,
+  drawInFreedom: 0.5,
+  sizeStep: 1,
+  bustOverChartMm: 25,
 };

@@ -33,6 +33,8 @@ export interface Explanation {
   readonly result: { readonly value: number; readonly unit: NumberUnit };
   /** Further sentences: rounding, floors, cautions. */
   readonly notes: readonly string[];
+  /** What to be careful about, where this number asks for it. */
+  readonly cautions?: readonly string[];
   /** What the same number would be elsewhere, for example under the other schools. */
   readonly others: readonly { readonly name: string; readonly value: number }[];
 }

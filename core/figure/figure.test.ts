@@ -1,7 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { LONG_CODES } from "../body/catalogue/codes.ts";
 import { measureOf, placesOf } from "../body/catalogue/index.ts";
-import { CENTRE, FIELD, LEVEL, placeOf, sideAt, zoneAt } from "./geometry.ts";
+import { ZONES } from "../ease/zones.ts";
+import { garmentPath } from "./garment.ts";
+import { CENTRE, FIELD, LEVEL } from "./geometry.ts";
+import { placeOf, sideAt, zoneAt } from "./places.ts";
 import { smooth } from "./smooth.ts";
 import { tapeWays } from "./tapePaths.ts";
 
@@ -20,7 +23,7 @@ describe("a tap on the figure", () => {
     [CENTRE - 40, 226, "leg"],
     [CENTRE, 20, "waist"],
   ])("at %d, %d is in the zone nearest to it: %s", (x, y, zone) => {
-    expect(zoneAt(at(x, y))).toBe(zone);
+    expect(zoneAt(at(x, y), ["waist", "highHip", "hip", "leg"])).toBe(zone);
   });
 
   it("is on the wearer's left at the viewer's right from the front, the other way from the back", () => {
@@ -30,11 +33,11 @@ describe("a tap on the figure", () => {
     expect(sideAt(at(CENTRE + 8, 200))).toBe("both");
   });
 
-  it.each(["waist", "highHip", "hip", "leg"] as const)("finds the %s again where a pin was put by name", (zone) => {
+  it.each(ZONES)("finds the %s again where a pin was put by name", (zone) => {
     for (const side of ["left", "right"] as const) {
       for (const view of ["front", "back"] as const) {
         const place = placeOf(zone, side, view);
-        expect([zoneAt(place), sideAt(place)]).toEqual([zone, side]);
+        expect([zoneAt(place, ZONES), sideAt(place)]).toEqual([zone, side]);
         expect(place.x > 0 && place.x < 1 && place.y > 0 && place.y < 1).toBe(true);
       }
     }
@@ -66,6 +69,12 @@ describe("tapes", () => {
       }
     }
   });
+});
+
+it("draws a garment from its highest level to its legs, or to its last level", () => {
+  expect(garmentPath(["overbust", "bust", "hip", "leg"], "front")).toMatch(/^M 50 108 .* 262/);
+  expect(garmentPath(["bust", "underbust"], "front")).toMatch(/^M 50 124 .* L 170 155 /);
+  expect(garmentPath(["highHip", "leg"], "back")).toMatch(/^M 50 206 /);
 });
 
 it("draws a smooth curve from its first point to its last", () => {

@@ -1,5 +1,5 @@
 import type { Zone } from "../ease/zones.ts";
-import type { FigureView, FindingSide } from "../fitting/fitting.ts";
+import type { FigureView } from "../fitting/fitting.ts";
 import { type Point, smooth } from "./smooth.ts";
 
 /** Size of the figure's drawing field; every place on it is kept as a part of this. */
@@ -84,70 +84,11 @@ export function levelLine(y: number, bow = 5): string {
   return `M ${CENTRE - 60} ${y} Q ${CENTRE} ${y + 2 * bow} ${CENTRE + 60} ${y}`;
 }
 
-/** The cloth of a brief between the waist and the leg lines. */
-export function briefPath(view: FigureView): string {
-  const sag = view === "front" ? 238 : 268;
-  return [
-    `M ${CENTRE - 60} ${LEVEL.waist} Q ${CENTRE} ${LEVEL.waist + 10} ${CENTRE + 60} ${LEVEL.waist}`,
-    `L ${CENTRE + 50} 212 C ${CENTRE + 38} ${sag - 8}, ${CENTRE + 22} ${sag + 4}, ${CENTRE + 4} 262`,
-    `L ${CENTRE - 4} 262 C ${CENTRE - 22} ${sag + 4}, ${CENTRE - 38} ${sag - 8}, ${CENTRE - 50} 212 Z`,
-  ].join(" ");
-}
-
 /** A place on the figure as parts of its field, 0 to 1. */
 export interface Place {
   readonly view: FigureView;
   readonly x: number;
   readonly y: number;
-}
-
-/** The zone of a brief nearest to a place, so that a tap need not be exact. */
-export function zoneAt({ x, y }: Place): Zone {
-  const at = { x: Math.abs(x * FIELD.width - CENTRE), y: y * FIELD.height };
-  const levels: readonly (readonly [Zone, number])[] = [
-    ["waist", LEVEL.waist],
-    ["highHip", LEVEL.highHip],
-    ["hip", LEVEL.hip - 4],
-  ];
-  const byLevel = levels.map(([zone, level]) => ({ zone, far: Math.abs(at.y - level) }));
-  const leg = { zone: "leg" as const, far: distanceToLegLine(at) };
-  return [...byLevel, leg].reduce((near, next) => (next.far < near.far ? next : near)).zone;
-}
-
-/** Points along the leg line, on the wearer's side away from the centre. */
-const LEG_POINTS: readonly Point[] = [
-  [50, 212],
-  [36, 230],
-  [22, 248],
-  [10, 258],
-  [4, 264],
-];
-
-function distanceToLegLine(at: { x: number; y: number }): number {
-  return Math.min(...LEG_POINTS.map(([x, y]) => Math.hypot(at.x - x, at.y - y)));
-}
-
-/** Half of the strip down the middle in which a finding belongs to both sides. */
-const MIDDLE = 9;
-
-/** The wearer's side of a place: from the front her left is on the viewer's right. */
-export function sideAt({ view, x }: Place): FindingSide {
-  const off = x * FIELD.width - CENTRE;
-  if (Math.abs(off) <= MIDDLE) return "both";
-  const viewerRight = off > 0;
-  return viewerRight === (view === "front") ? "left" : "right";
-}
-
-/** Where a pin goes for a zone and side that were chosen by name instead of by a tap. */
-export function placeOf(zone: Zone, side: FindingSide, view: FigureView): Place {
-  const viewerRight = (side === "left") === (view === "front");
-  const direction = side === "both" ? 0 : viewerRight ? 1 : -1;
-  if (zone === "leg") {
-    const [x, y] = LEG_POINTS[2] as Point;
-    return { view, x: (CENTRE + (direction || 1) * x) / FIELD.width, y: y / FIELD.height };
-  }
-  const level = LEVEL[zone as keyof typeof LEVEL] ?? LEVEL.waist;
-  return { view, x: (CENTRE + direction * 24) / FIELD.width, y: (level + (direction === 0 ? 4 : 2)) / FIELD.height };
 }
 
 function mirror(points: readonly Point[], direction: number): Point[] {

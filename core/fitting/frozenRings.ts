@@ -4,4 +4,4 @@ import type { FrozenPlan } from "./prototype.ts";
 
 /** The rings of a frozen plan with their consequences, which are computed from what was frozen and not kept. */
 export const frozenRings = ({ rings, stretch }: Pick<FrozenPlan, "rings" | "stretch">): NextRing[] =>
-  rings.map((ring) => ({ ...ring, consequences: consequencesOf(ring.nowMm, { bodyMm: ring.bodyMm, ...stretch }) }));
+  rings.map((ring) => ({ ...ring, consequences: consequencesOf(ring.nowMm, { ...ring, ...stretch }) }));

@@ -1,4 +1,4 @@
-import { type Consequences, consequencesOf, type Wearing } from "../ease/consequences.ts";
+import { type Consequences, consequencesOf, type WornCloth } from "../ease/consequences.ts";
 import { roundGirth } from "../ease/roundGirth.ts";
 import { type PlannedRing, type RingId, sameRing } from "./rings.ts";
 
@@ -28,14 +28,14 @@ export interface NextRing extends PlannedRing {
 export function nextPlan(
   rings: readonly PlannedRing[],
   changes: readonly DecidedChange[],
-  cloth: Omit<Wearing, "bodyMm">,
+  cloth: WornCloth,
 ): NextRing[] {
   return rings.map((ring) => {
     const changedMm = changes
       .filter((change) => touches(change, ring))
       .reduce((sum, { amountMm }) => sum + amountMm, 0);
     const nowMm = roundGirth(ring.plannedMm + changedMm);
-    return { ...ring, changedMm, nowMm, consequences: consequencesOf(nowMm, { bodyMm: ring.bodyMm, ...cloth }) };
+    return { ...ring, changedMm, nowMm, consequences: consequencesOf(nowMm, { ...ring, ...cloth }) };
   });
 }
 

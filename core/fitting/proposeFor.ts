@@ -1,4 +1,4 @@
-import { styleOf } from "../ease/styles/index.ts";
+import { shippedStyle } from "../ease/styles/index.ts";
 import type { Result } from "../result.ts";
 import type { Finding } from "./fitting.ts";
 import { touches } from "./nextPlan.ts";
@@ -42,7 +42,8 @@ export function usualSeams(
   finding: Pick<Finding, "zone" | "side">,
   prototype: Prototype,
 ): { count: number; name: string } {
-  const seams = styleOf(prototype.frozen.styleId).seamsTakingChange[finding.zone] ?? { count: 1, name: "seam" };
+  const { style, styleId } = prototype.frozen;
+  const seams = (style ?? shippedStyle(styleId))?.seamsTakingChange[finding.zone] ?? { count: 1, name: "seam" };
   const oneSide = finding.side !== "both" && seams.count > 1;
   return oneSide ? { count: 1, name: `${finding.side} ${seams.name.replace(/s$/, "")}` } : seams;
 }

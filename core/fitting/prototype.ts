@@ -1,9 +1,14 @@
 import type { Sheet } from "../body/sheet.ts";
 import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
+import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
+import type { Direction } from "../cloth/direction.ts";
 import type { ClothStretch } from "../cloth/evaluateTest.ts";
+import type { EaseChoice } from "../ease/easeChoice.ts";
+import type { Closure } from "../ease/pullOn.ts";
 import type { SchoolId } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
-import type { StyleId } from "../ease/styles/style.ts";
+import type { Style, StyleId } from "../ease/styles/style.ts";
+import type { Zone } from "../ease/zones.ts";
 import type { DecidedChange } from "./nextPlan.ts";
 import type { PlannedRing, RingId } from "./rings.ts";
 
@@ -38,6 +43,24 @@ export interface CarriedChange extends DecidedChange {
   readonly changeId: number;
 }
 
+/** A layer as it was. */
+export interface FrozenLayer {
+  readonly clothId: number;
+  readonly name: string;
+  readonly direction: Direction;
+  readonly testId: number;
+  readonly testedOn: string;
+  readonly usable: number;
+}
+
+/** A length as it was planned, mm. */
+export interface FrozenLength {
+  readonly id: string;
+  readonly name: string;
+  readonly bodyMm: number;
+  readonly cutMm: number;
+}
+
 /** All that a prototype was made from, copied on the day it was started. Later edits elsewhere never reach it. */
 export interface FrozenPlan {
   readonly format: 1;
@@ -47,9 +70,21 @@ export interface FrozenPlan {
   readonly cloth: Pick<Cloth, "id" | "name" | "kind" | "composition">;
   /** Older files hold hand tests only, laid out as they were then; nothing but these three is read back. */
   readonly test: Pick<SwatchTest, "id" | "direction" | "testedOn">;
-  readonly stretch: Pick<ClothStretch, "usable" | "growth" | "recovery" | "willBag">;
+  readonly stretch: Pick<ClothStretch, "usable" | "growth" | "recovery" | "willBag"> & {
+    /** Summed tension in wear; left out in older files and where a layer had no ladder. */
+    readonly wear?: TensionCurve | null;
+  };
   readonly school: SchoolId;
   readonly settings: EaseSettings;
+  /** The style as it was; left out in older files, which hold shipped styles only. */
+  readonly style?: Style;
+  /** Every layer with its test; left out in older files, which were made of one cloth. */
+  readonly layers?: readonly FrozenLayer[];
+  /** What was chosen beside the school, by zone; left out in older files. */
+  readonly choice?: Pick<EaseChoice, "zones" | "pressuresKpa">;
+  readonly closures?: Readonly<Partial<Record<Zone, Closure>>>;
+  /** Lengths as cut; left out in older files. */
+  readonly lengths?: readonly FrozenLength[];
   readonly rings: readonly FrozenRing[];
   readonly changes: readonly CarriedChange[];
 }

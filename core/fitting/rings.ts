@@ -1,5 +1,5 @@
-import type { ZoneBody, ZonePlan } from "../ease/planStyle.ts";
-import type { SchoolId } from "../ease/schools/school.ts";
+import type { ZonePlan } from "../ease/planStyle.ts";
+import type { ZoneBody } from "../ease/zoneBody.ts";
 import type { Zone } from "../ease/zones.ts";
 
 /** One ring of cloth that is sewn and measured: a zone, or one side of a zone that has two. */
@@ -22,12 +22,13 @@ export const ringKey = ({ zone, side }: RingId): string => (side === "single" ? 
 export const sameRing = (a: RingId, b: RingId): boolean => a.zone === b.zone && a.side === b.side;
 
 /**
- * The rings of a plan by one school. Both legs get the girth that makes room for the larger; each keeps its own body
+ * The rings of a plan at the chosen girths; zones without one are left out. Both legs get the girth that makes room for the larger; each keeps its own body
  * girth, so that the smaller shows where it is loose.
  */
-export function ringsOf(zones: readonly ZonePlan[], school: SchoolId): PlannedRing[] {
+export function ringsOf(zones: readonly ZonePlan[]): PlannedRing[] {
   return zones.flatMap((plan): PlannedRing[] => {
-    const plannedMm = plan.bySchool[school].consequences.garmentMm;
+    if (!plan.chosen) return [];
+    const plannedMm = plan.chosen.consequences.garmentMm;
     if (plan.body.side === "single") {
       return [{ zone: plan.zone, side: "single", bodyMm: plan.body.snugMm, plannedMm }];
     }

@@ -1,6 +1,9 @@
 import { stretchOf } from "../cloth/evaluateTest.ts";
+import type { TestedLayer } from "../cloth/layupStretch.ts";
+import type { PlannedLength } from "../ease/planLengths.ts";
+import { isComplete } from "../ease/planStyle.ts";
 import { nextPlan } from "../fitting/nextPlan.ts";
-import type { CarriedChange, FrozenPlan } from "../fitting/prototype.ts";
+import type { CarriedChange, FrozenLayer, FrozenLength, FrozenPlan } from "../fitting/prototype.ts";
 import { ringsOf } from "../fitting/rings.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
@@ -16,12 +19,14 @@ export function freezePlan(
   wearerName: string,
   changes: readonly CarriedChange[],
 ): Result<FrozenPlan> {
-  const { job, sheet, cloth, settings } = ingredients;
+  const { job, style, sheet, settings } = ingredients;
   const { planned } = planJob(ingredients);
-  if (!planned || !sheet || !cloth || !job.school || planned.plan.missing.length > 0) {
+  const cloth = planned?.layers[0]?.cloth;
+  if (!planned || !sheet || !cloth || !job.school || !isComplete(planned.plan)) {
     return fail("plan-not-ready", "Expected a plan with every zone, a cloth test and a chosen school.");
   }
-  const rings = nextPlan(ringsOf(planned.plan.zones, job.school), changes, planned.stretch);
+  const { plan, layers, stretch } = planned;
+  const rings = nextPlan(ringsOf(plan.zones), changes, stretch);
   return ok({
     format: 1,
     styleId: job.styleId,
@@ -29,10 +34,31 @@ export function freezePlan(
     sheet,
     cloth: { id: cloth.id, name: cloth.name, kind: cloth.kind, composition: cloth.composition },
     test: planned.test,
-    stretch: stretchOf(planned.stretch),
+    stretch: { ...stretchOf(stretch), wear: stretch.wear },
     school: job.school,
     settings,
+    style,
+    layers: layers.flatMap(frozenLayer),
+    choice: { zones: job.zones, pressuresKpa: job.pressuresKpa },
+    closures: job.closures,
+    lengths: plan.lengths[job.school].flatMap(({ answer }) => (answer.ok ? [frozenLength(answer.value)] : [])),
     rings: rings.map(({ consequences: _computed, ...ring }) => ring),
     changes: [...changes],
   });
 }
+
+const frozenLayer = ({ cloth, direction, test, result }: TestedLayer): FrozenLayer[] =>
+  test && result
+    ? [
+        {
+          clothId: cloth.id,
+          name: cloth.name,
+          direction,
+          testId: test.id,
+          testedOn: test.testedOn,
+          usable: result.usable,
+        },
+      ]
+    : [];
+
+const frozenLength = ({ id, name, bodyMm, cutMm }: PlannedLength): FrozenLength => ({ id, name, bodyMm, cutMm });

@@ -7,7 +7,7 @@ import { movedOn } from "./movedOn.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
 import { type JobProgress, stepsOf } from "./steps.ts";
 
-const fresh: JobProgress = { prototypeCount: 0, openFindings: 0, movedOn: false };
+const fresh: JobProgress = { prototypeCount: 0, openFindings: 0, movedOn: false, chart: false };
 const states = (own: Partial<JobIngredients>, progress = fresh) =>
   stepsOf(planJob(sampleIngredients(own)), progress).map(({ id, state }) => `${id} ${state}`);
 
@@ -24,7 +24,7 @@ describe("what a job lacks", () => {
       { what: "measure", code: "hip", side: "single" },
       { what: "measure", code: "leg_edge", side: "left" },
       { what: "measure", code: "leg_edge", side: "right" },
-      { what: "test", direction: "across" },
+      { what: "test", direction: "across", clothId: 5, clothName: "Test jersey" },
       { what: "school" },
     ]);
   });
@@ -33,7 +33,13 @@ describe("what a job lacks", () => {
 describe("the order of the work", () => {
   it("begins with everything missing", () => {
     const nothing = { sheet: null, cloth: null, tests: [], job: { ...SAMPLE_JOB, school: null } };
-    expect(states(nothing)).toEqual(["body missing", "cloth missing", "ease missing", "prototypes missing"]);
+    expect(states(nothing)).toEqual([
+      "body missing",
+      "cloth missing",
+      "ease missing",
+      "pattern done",
+      "prototypes missing",
+    ]);
   });
 
   it("asks for a school once body and cloth are there, then for the first prototype", () => {
@@ -41,15 +47,16 @@ describe("the order of the work", () => {
       "body done",
       "cloth done",
       "ease next",
+      "pattern done",
       "prototypes missing",
     ]);
-    expect(states({})).toEqual(["body done", "cloth done", "ease done", "prototypes next"]);
+    expect(states({})).toEqual(["body done", "cloth done", "ease done", "pattern done", "prototypes next"]);
   });
 
   it("wants another look at cloth that will bag and at open findings", () => {
     const bags = { tests: [sampleHandTest({ afterMm: 120 })] };
     expect(states(bags)[1]).toBe("cloth look");
-    expect(states({}, { ...fresh, prototypeCount: 1, openFindings: 2 })[3]).toBe("prototypes look");
+    expect(states({}, { ...fresh, prototypeCount: 1, openFindings: 2 })[4]).toBe("prototypes look");
   });
 });
 
@@ -79,10 +86,6 @@ it("says which girths have moved on since a prototype, decided changes apart", (
   const waist = SAMPLE_SHEET.values.map((value) => (value.code === "waist" ? { ...value, mm: 735 } : value));
   const { planned } = planJob(sampleIngredients({ sheet: { ...SAMPLE_SHEET, values: waist } }));
   if (!planned) throw new Error("The sample job has a plan.");
-  const today = nextPlan(
-    ringsOf(planned.plan.zones, "share"),
-    [{ zone: "hip", side: "both", amountMm: -9 }],
-    planned.stretch,
-  );
+  const today = nextPlan(ringsOf(planned.plan.zones), [{ zone: "hip", side: "both", amountMm: -9 }], planned.stretch);
   expect(movedOn(sampleFrozen().rings, today)).toEqual([{ zone: "waist", side: "single", byMm: -6 }]);
 });

@@ -1,19 +1,43 @@
 import type { Direction } from "../cloth/direction.ts";
-import type { SchoolId } from "../ease/schools/school.ts";
+import type { EaseChoice } from "../ease/easeChoice.ts";
+import type { Closure } from "../ease/pullOn.ts";
 import type { StyleId } from "../ease/styles/style.ts";
+import type { Zone } from "../ease/zones.ts";
 
 /** One garment being made for one wearer. */
-export interface Job {
+export interface Job extends EaseChoice {
   readonly id: number;
   readonly name: string;
   readonly styleId: StyleId;
   readonly wearerId: number;
   /** The sheet the plan is made from. */
   readonly sheetId: number | null;
+  /** The one cloth it is made of; of no account where there is a layup. */
   readonly clothId: number | null;
-  /** Direction of the cloth that is laid round the body. */
+  /** Layers it is made of, in place of one cloth; each keeps its own direction. */
+  readonly layupId: number | null;
+  /** Direction of the one cloth that is laid round the body. */
   readonly girthDirection: Direction;
-  /** The school the maker chose; null until she has. */
-  readonly school: SchoolId | null;
+  /** Elastic in its edges, which may stretch less than the cloth; null where there is none. */
+  readonly edgeElasticId: number | null;
+  /** Rings that are given an opening. */
+  readonly closures: Readonly<Partial<Record<Zone, Closure>>>;
+  /** Size chart of the graded pattern it starts from; null where it starts otherwise. */
+  readonly chartId: number | null;
   readonly version: number;
 }
+
+/** A job as it is started, before anything but its wearer and style is known. */
+export const newJob = (
+  own: Pick<Job, "name" | "styleId" | "wearerId" | "sheetId" | "girthDirection"> & Partial<Omit<Job, "id" | "version">>,
+): Omit<Job, "id" | "version"> => ({
+  clothId: null,
+  layupId: null,
+  edgeElasticId: null,
+  closures: {},
+  chartId: null,
+  school: null,
+  zones: {},
+  pressuresKpa: {},
+  ...own,
+});

@@ -1,22 +1,39 @@
 import type { MeasureCode, Side } from "../body/measure.ts";
 import { missingMeasures } from "../body/missing.ts";
 import type { Sheet } from "../body/sheet.ts";
-import { type Cloth, countingTest, type SwatchTest } from "../cloth/cloth.ts";
+import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
 import type { Direction } from "../cloth/direction.ts";
-import { evaluateTest, type TestResult } from "../cloth/evaluateTest.ts";
+import {
+  type GarmentLayer,
+  type LayupStretch,
+  layupStretch,
+  type TestedLayer,
+  testLayers,
+} from "../cloth/layupStretch.ts";
+import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../cloth/settings.ts";
 import { planStyle, type StylePlan } from "../ease/planStyle.ts";
+import type { LikedGirth } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
-import { styleOf } from "../ease/styles/index.ts";
+import type { Style } from "../ease/styles/style.ts";
+import type { Zone } from "../ease/zones.ts";
 import type { Job } from "./job.ts";
 
 /** What a job is planned from, as far as it is there. */
 export interface JobIngredients {
   readonly job: Job;
+  readonly style: Style;
   readonly sheet: Sheet | null;
   readonly cloth: Cloth | null;
   /** All tests of the cloth. */
   readonly tests: readonly SwatchTest[];
+  /** The layers it is made of, the outermost first, in place of the one cloth. */
+  readonly layers?: readonly GarmentLayer[] | null;
+  /** The elastic in its edges with its tests; null or left out where there is none. */
+  readonly edge?: GarmentLayer | null;
+  /** Garments of the wearer that fit, by zone. */
+  readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
   readonly settings: EaseSettings;
+  readonly clothSettings?: ClothSettings;
 }
 
 /** Something a job still lacks. */
@@ -24,37 +41,51 @@ export type MissingThing =
   | { readonly what: "sheet" }
   | { readonly what: "measure"; readonly code: MeasureCode; readonly side: Side }
   | { readonly what: "cloth" }
-  | { readonly what: "test"; readonly direction: Direction }
+  | { readonly what: "test"; readonly direction: Direction; readonly clothId: number; readonly clothName: string }
   | { readonly what: "school" };
 
-/** A plan with the cloth test it rests on. */
+/** A plan with the cloth it rests on. */
 export interface JobPlan {
   readonly plan: StylePlan;
+  /** The counting test of the outermost layer. */
   readonly test: SwatchTest;
-  readonly stretch: TestResult;
+  readonly layers: readonly TestedLayer[];
+  readonly stretch: LayupStretch;
+  /** Usable stretch of the edge elastic; null where there is none, or it was not tested. */
+  readonly edgeUsable: number | null;
 }
 
 /** What there is of a job's plan, and what is missing for it. */
 export interface PlannedJob {
-  /** Null until there is a sheet, a cloth and a test in the direction round the body. */
+  /** Null until there is a sheet, a cloth and a test of every layer round the body. */
   readonly planned: JobPlan | null;
   readonly missing: readonly MissingThing[];
 }
 
+/** The layers a job is made of: those of its layup, or its one cloth. */
+export const layersOf = ({ job, cloth, tests, layers }: JobIngredients): readonly GarmentLayer[] =>
+  layers ?? (cloth ? [{ cloth, tests, direction: job.girthDirection }] : []);
+
 /** Plans a job from what is there, and lists what is not. */
-export function planJob({ job, sheet, cloth, tests, settings }: JobIngredients): PlannedJob {
-  const style = styleOf(job.styleId);
-  const test = cloth ? countingTest(tests, job.girthDirection) : undefined;
-  const stretch = test && cloth ? evaluateTest(test, cloth.kind) : undefined;
+export function planJob(ingredients: JobIngredients): PlannedJob {
+  const { job, style, sheet, settings, clothSettings = SHIPPED_CLOTH_SETTINGS, liked = {}, edge = null } = ingredients;
+  const layers = testLayers(layersOf(ingredients), clothSettings);
+  const stretch = layupStretch(layers, clothSettings);
   const missing: MissingThing[] = [
     ...(sheet
       ? missingMeasures(style.measures, sheet.values).map((which) => ({ what: "measure" as const, ...which }))
       : [{ what: "sheet" as const }]),
-    ...(cloth ? [] : [{ what: "cloth" as const }]),
-    ...(cloth && !stretch?.ok ? [{ what: "test" as const, direction: job.girthDirection }] : []),
+    ...(layers.length > 0 ? untested(layers) : [{ what: "cloth" as const }]),
     ...(job.school ? [] : [{ what: "school" as const }]),
   ];
-  if (!sheet || !test || !stretch?.ok) return { planned: null, missing };
-  const plan = planStyle({ style, body: sheet, cloth: stretch.value, settings });
-  return { planned: { plan, test, stretch: stretch.value }, missing };
+  const test = layers[0]?.test;
+  if (!sheet || !test || !stretch) return { planned: null, missing };
+  const edgeUsable = edge ? (testLayers([edge], clothSettings)[0]?.result?.usable ?? null) : null;
+  const plan = planStyle({ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable });
+  return { planned: { plan, test, layers, stretch, edgeUsable }, missing };
 }
+
+const untested = (layers: readonly TestedLayer[]): MissingThing[] =>
+  layers
+    .filter(({ result }) => result === null)
+    .map(({ cloth, direction }) => ({ what: "test", direction, clothId: cloth.id, clothName: cloth.name }));

@@ -1,7 +1,8 @@
+import { isComplete } from "../ease/planStyle.ts";
 import type { MissingThing, PlannedJob } from "./planJob.ts";
 
 /** Steps of a job in the order of the work. */
-export type StepId = "body" | "cloth" | "ease" | "prototypes";
+export type StepId = "body" | "cloth" | "ease" | "pattern" | "prototypes";
 
 /** Where a step stands: finished for this job, lacking something, or worth another look. */
 export type StepState = "done" | "missing" | "look" | "next";
@@ -20,6 +21,8 @@ export interface JobProgress {
   readonly openFindings: number;
   /** True where the plan from body and cloth is no longer what the last prototype froze. */
   readonly movedOn: boolean;
+  /** True where a graded pattern's size chart was chosen. */
+  readonly chart: boolean;
 }
 
 /** The order of the work for one job: what is done, what is missing, what wants another look. */
@@ -28,6 +31,7 @@ export function stepsOf({ planned, missing }: PlannedJob, progress: JobProgress)
     { id: "body", name: "Body", ...bodyStep(missing) },
     { id: "cloth", name: "Cloth", ...clothStep(missing, planned) },
     { id: "ease", name: "Ease plan", ...easeStep(missing, planned) },
+    { id: "pattern", name: "Pattern", state: "done", words: progress.chart ? "from a size chart" : "own draft" },
     { id: "prototypes", name: "Prototypes", ...prototypeStep(planned, missing, progress) },
   ];
 }
@@ -53,7 +57,9 @@ function clothStep(missing: readonly MissingThing[], planned: PlannedJob["planne
 function easeStep(missing: readonly MissingThing[], planned: PlannedJob["planned"]): Standing {
   if (!planned || planned.plan.zones.length === 0) return { state: "missing", words: "waits for body and cloth" };
   if (missing.some(({ what }) => what === "school")) return { state: "next", words: "choose a school" };
-  if (planned.plan.missing.length > 0) return { state: "missing", words: "a zone cannot be planned" };
+  if (!isComplete(planned.plan)) return { state: "missing", words: "a zone cannot be planned" };
+  if (planned.plan.broken.some(({ limit }) => limit === "mostPressureKpa"))
+    return { state: "look", words: "presses hard" };
   return { state: "done", words: "school chosen" };
 }
 
@@ -66,6 +72,6 @@ function prototypeStep(
     return { state: "look", words: openFindings === 1 ? "1 finding open" : `${openFindings} findings open` };
   if (movedOn) return { state: "look", words: "the plan has moved on" };
   if (prototypeCount > 0) return { state: "done", words: prototypeCount === 1 ? "1 made" : `${prototypeCount} made` };
-  const ready = planned && planned.plan.missing.length === 0 && !missing.some(({ what }) => what === "school");
+  const ready = planned && isComplete(planned.plan) && !missing.some(({ what }) => what === "school");
   return ready ? { state: "next", words: "ready for the first" } : { state: "missing", words: "waits for the plan" };
 }

@@ -7,8 +7,13 @@ import { substitute } from "../explain/substitute.ts";
  */
 export function evaluate({ formula, terms }: Explanation): number {
   const written = substitute(formula, terms, ({ value }) => `(${value})`);
-  const arithmetic = written.replaceAll("·", "*").replaceAll("−", "-").replaceAll("ln", "Math.log");
-  if (!/^[\d\s.()*/+e-]+$/.test(arithmetic.replaceAll("Math.log", "")))
+  const arithmetic = written
+    .replaceAll("·", "*")
+    .replaceAll("−", "-")
+    .replaceAll("^", "**")
+    .replaceAll("π", "Math.PI")
+    .replaceAll("ln", "Math.log");
+  if (!/^[\d\s.()*/+e-]+$/.test(arithmetic.replaceAll(/Math\.(log|PI)/g, "")))
     throw new Error(`A symbol has no term in “${arithmetic}”.`);
   return Number(new Function(`return ${arithmetic}`)());
 }

@@ -2,10 +2,11 @@ import type { Sheet } from "../body/sheet.ts";
 import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
 import type { HandTest } from "../cloth/handTest.ts";
 import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
+import { brief } from "../ease/styles/brief.ts";
 import type { Finding } from "../fitting/fitting.ts";
 import type { FrozenPlan, Prototype } from "../fitting/prototype.ts";
 import { freezePlan } from "../job/freezePlan.ts";
-import type { Job } from "../job/job.ts";
+import { type Job, newJob } from "../job/job.ts";
 import type { JobIngredients } from "../job/planJob.ts";
 
 /** A complete brief for an invented wearer, for tests: a snug sheet, a jersey tested across, the share school chosen. */
@@ -60,6 +61,27 @@ export const SAMPLE_TEST: SwatchTest = {
   ladder: null,
 };
 
+/** A load ladder of the sample cloth, with the way down of none and the width read once. */
+export const SAMPLE_LADDER_TEST: SwatchTest = {
+  ...SAMPLE_TEST,
+  id: 12,
+  ladder: {
+    form: "strip",
+    widthMm: 50,
+    gaugeMm: 100,
+    steps: [
+      { forceN: 0.5, lengthMm: 112, phase: "load", cycle: 1 },
+      { forceN: 1.2, lengthMm: 128, phase: "load", cycle: 1 },
+      { forceN: 2.6, lengthMm: 146, phase: "load", cycle: 1 },
+      { forceN: 6, lengthMm: 172, phase: "load", cycle: 1 },
+      { forceN: 15, lengthMm: 190, phase: "load", cycle: 1 },
+    ],
+    afterMm: 104,
+    after30MinMm: null,
+    neckIn: { restMm: 50, stretchedMm: 44, atLengthMm: 146 },
+  },
+};
+
 /** The sample test with other lengths of the hand test. */
 export const sampleHandTest = (hand: Partial<HandTest>): SwatchTest => ({
   ...SAMPLE_TEST,
@@ -67,13 +89,9 @@ export const sampleHandTest = (hand: Partial<HandTest>): SwatchTest => ({
 });
 
 export const SAMPLE_JOB: Job = {
+  ...newJob({ name: "Brief", styleId: "brief", wearerId: 3, sheetId: 7, girthDirection: "across" }),
   id: 1,
-  name: "Brief",
-  styleId: "brief",
-  wearerId: 3,
-  sheetId: 7,
   clothId: 5,
-  girthDirection: "across",
   school: "share",
   version: 1,
 };
@@ -81,6 +99,7 @@ export const SAMPLE_JOB: Job = {
 /** The sample job's ingredients, with some of them replaced. */
 export const sampleIngredients = (own: Partial<JobIngredients> = {}): JobIngredients => ({
   job: SAMPLE_JOB,
+  style: brief,
   sheet: SAMPLE_SHEET,
   cloth: SAMPLE_CLOTH,
   tests: [SAMPLE_TEST],

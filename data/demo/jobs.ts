@@ -1,10 +1,11 @@
 import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
+import { styleOf } from "../../core/ease/styles/index.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
 import type { Decision, Finding } from "../../core/fitting/fitting.ts";
 import { proposeFor } from "../../core/fitting/proposeFor.ts";
 import type { Prototype, PrototypeKind, SewnRing } from "../../core/fitting/prototype.ts";
 import { freezePlan } from "../../core/job/freezePlan.ts";
-import type { Job } from "../../core/job/job.ts";
+import { type Job, newJob } from "../../core/job/job.ts";
 import type { NewFinding } from "../fittings.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoPeople } from "./people.ts";
@@ -14,28 +15,32 @@ import type { DemoShelf } from "./shelf.ts";
 export async function addJobs(repositories: Repositories, people: DemoPeople, shelf: DemoShelf): Promise<void> {
   await twoPrototypes(repositories, people, shelf);
   await firstFitting(repositories, people, shelf);
-  await repositories.jobs.add({
-    name: "First brief for Wenna",
-    styleId: "brief",
-    wearerId: people.wenna.wearer,
-    sheetId: people.wenna.sheet,
-    clothId: shelf.lace,
-    girthDirection: "across",
-    school: null,
-  });
+  await repositories.jobs.add(
+    newJob({
+      name: "First brief for Wenna",
+      styleId: "brief",
+      wearerId: people.wenna.wearer,
+      sheetId: people.wenna.sheet,
+      clothId: shelf.lace,
+      girthDirection: "across",
+      school: null,
+    }),
+  );
 }
 
 /** The first change cured the loose waist; the one at the hip was taken whole and overdid it. */
 async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, shelf: DemoShelf): Promise<void> {
-  const jobId = await repositories.jobs.add({
-    name: "High-waisted brief",
-    styleId: "brief",
-    wearerId: ilva.wearer,
-    sheetId: ilva.sheet,
-    clothId: shelf.jersey,
-    girthDirection: "across",
-    school: "share",
-  });
+  const jobId = await repositories.jobs.add(
+    newJob({
+      name: "High-waisted brief",
+      styleId: "brief",
+      wearerId: ilva.wearer,
+      sheetId: ilva.sheet,
+      clothId: shelf.jersey,
+      girthDirection: "across",
+      school: "share",
+    }),
+  );
   const first = await startPrototype(repositories, jobId, "sewn", "2026-10-02");
   await sew(repositories, first, { waist: 656, highHip: 786, hip: 880, "leg:left": 533, "leg:right": 531 });
   const fitting = await repositories.fittings.add({
@@ -128,15 +133,17 @@ async function twoPrototypes(repositories: Repositories, { ilva }: DemoPeople, s
 }
 
 async function firstFitting(repositories: Repositories, { maro }: DemoPeople, shelf: DemoShelf): Promise<void> {
-  const jobId = await repositories.jobs.add({
-    name: "Lane-swimming bottom",
-    styleId: "brief",
-    wearerId: maro.wearer,
-    sheetId: maro.sheet,
-    clothId: shelf.swim,
-    girthDirection: "across",
-    school: "percent",
-  });
+  const jobId = await repositories.jobs.add(
+    newJob({
+      name: "Lane-swimming bottom",
+      styleId: "brief",
+      wearerId: maro.wearer,
+      sheetId: maro.sheet,
+      clothId: shelf.swim,
+      girthDirection: "across",
+      school: "percent",
+    }),
+  );
   const first = await startPrototype(repositories, jobId, "basted", "2026-11-16");
   await sew(repositories, first, { waist: 745, highHip: 856, hip: 941 });
   const fitting = await repositories.fittings.add({
@@ -180,6 +187,7 @@ async function startPrototype(
   const frozen = freezePlan(
     {
       job,
+      style: styleOf("brief"),
       sheet: job.sheetId === null ? null : await repositories.sheets.find(job.sheetId),
       cloth: job.clothId === null ? null : await repositories.cloths.find(job.clothId),
       tests: job.clothId === null ? [] : await repositories.cloths.testsOf(job.clothId),

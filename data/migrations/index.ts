@@ -5,6 +5,7 @@ import { drafts } from "./0003_drafts.ts";
 import { wholeBody } from "./0004_whole_body.ts";
 import { swatchBench } from "./0005_swatch_bench.ts";
 import { settings } from "./0006_settings.ts";
+import { easePlan } from "./0007_ease_plan.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -15,6 +16,7 @@ export const MIGRATIONS: readonly Migration[] = [
   wholeBody,
   swatchBench,
   settings,
+  easePlan,
 ];
 
 /**

@@ -5,3 +5,4 @@ export const CurveChart = lazyChart(async () => (await import("./CurveChart.tsx"
 export const LayupChart = lazyChart(async () => (await import("./LayupChart.tsx")).LayupChart, 330);
 export const LiveChart = lazyChart(async () => (await import("./LiveChart.tsx")).LiveChart, 300);
 export const TimeChart = lazyChart(async () => (await import("./TimeChart.tsx")).TimeChart, 250);
+export const SchoolChart = lazyChart(async () => (await import("./SchoolChart.tsx")).SchoolChart, 330);

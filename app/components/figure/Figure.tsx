@@ -1,6 +1,8 @@
 import Box from "@mui/material/Box";
 import { type MouseEvent, type ReactNode, useId } from "react";
-import { ARM_PATHS, briefPath, CENTRE, FIELD, LEVEL, type Place, TRUNK_PATH } from "../../../core/figure/geometry.ts";
+import type { Zone } from "../../../core/ease/zones.ts";
+import { garmentPath } from "../../../core/figure/garment.ts";
+import { ARM_PATHS, CENTRE, FIELD, LEVEL, type Place, TRUNK_PATH } from "../../../core/figure/geometry.ts";
 import type { FigureView } from "../../../core/fitting/fitting.ts";
 import { bodyStyle } from "./bodyStyle.ts";
 
@@ -9,8 +11,8 @@ export interface FigureProps {
   readonly view: FigureView;
   /** Says what the picture shows, for those who do not see it. */
   readonly label: string;
-  /** Draw the garment's cloth on the body. */
-  readonly withGarment?: boolean;
+  /** Zones of the garment whose cloth is drawn on the body; left out for the body alone. */
+  readonly garment?: readonly Zone[] | undefined;
   /** Drawn on the body and cut off at its outline: bands, tapes. */
   readonly onBody?: ReactNode;
   /** Drawn over everything: pins, free tapes, leaders. */
@@ -24,7 +26,7 @@ export interface FigureProps {
  * Stenz's own line drawing of a body, front or back: the map on which tapes are laid, zones planned and findings
  * pinned. A tap tells its place as parts of the drawing field, so that a pin stands where it was put at any size.
  */
-export function Figure({ view, label, withGarment = false, onBody, over, onPick, maxHeight = 460 }: FigureProps) {
+export function Figure({ view, label, garment, onBody, over, onPick, maxHeight = 460 }: FigureProps) {
   const clip = useId();
   const pick = (event: MouseEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -57,7 +59,7 @@ export function Figure({ view, label, withGarment = false, onBody, over, onPick,
       <path className="skin" d={TRUNK_PATH} />
       <Traits view={view} />
       <g clipPath={`url(#${clip})`}>
-        {withGarment ? <path className="cloth" d={briefPath(view)} /> : null}
+        {garment && garment.length > 0 ? <path className="cloth" d={garmentPath(garment, view)} /> : null}
         {onBody}
       </g>
       {over}

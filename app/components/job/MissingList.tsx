@@ -7,12 +7,11 @@ interface MissingListProps {
   readonly missing: readonly MissingThing[];
   readonly jobId: number;
   readonly wearerId: number;
-  readonly clothId: number | null;
   readonly sheetId: number | null;
 }
 
 /** What a job still lacks, each with the way to it. */
-export function MissingList({ missing, jobId, wearerId, clothId, sheetId }: MissingListProps) {
+export function MissingList({ missing, jobId, wearerId, sheetId }: MissingListProps) {
   if (missing.length === 0) return null;
   const measures = missing.filter((thing) => thing.what === "measure");
   const sheetAddress = `/wearers/${wearerId}/sheets/new?job=${jobId}${sheetId ? `&from=${sheetId}` : ""}`;
@@ -38,8 +37,9 @@ export function MissingList({ missing, jobId, wearerId, clothId, sheetId }: Miss
         ) : null}
         {missing.map((thing) =>
           thing.what === "test" ? (
-            <li key="test">
-              a hand test {thing.direction} of the cloth: <TextLink to={`/cloths/${clothId}`}>pull a swatch</TextLink>
+            <li key={`${thing.clothId} ${thing.direction}`}>
+              a swatch test {thing.direction} of {thing.clothName}:{" "}
+              <TextLink to={`/cloths/${thing.clothId}`}>pull one</TextLink>
             </li>
           ) : null,
         )}

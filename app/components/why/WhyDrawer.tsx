@@ -1,3 +1,4 @@
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
@@ -117,6 +118,11 @@ function WhySheet({ explanation, onClose }: { explanation: Explanation; onClose:
         <Typography key={note} sx={{ mb: 1 }}>
           {note}
         </Typography>
+      ))}
+      {(explanation.cautions ?? []).map((caution) => (
+        <Alert key={caution} severity="warning" sx={{ mb: 1 }}>
+          {caution}
+        </Alert>
       ))}
       {explanation.others.length > 0 ? (
         <>

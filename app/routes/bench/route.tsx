@@ -1,6 +1,5 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -9,6 +8,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { listQuery } from "../../forms/listQuery.ts";
 import { storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { styleNames } from "../../server/styles.ts";
 import type { Route } from "./+types/route.ts";
 import { JobCard } from "./JobCard.tsx";
 
@@ -16,8 +16,10 @@ export const meta = () => [{ title: "Bench · Stenz" }];
 
 export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
   const { search } = listQuery(request);
-  const jobs = await storeOf(context).jobs.list(search);
-  return { search, jobs: jobs.map((job) => ({ ...job, styleName: styleOf(job.styleId).name })) };
+  const store = storeOf(context);
+  const jobs = await store.jobs.list(search);
+  const names = await styleNames(store);
+  return { search, jobs: jobs.map((job) => ({ ...job, styleName: names.get(job.styleId) ?? "" })) };
 });
 
 export default function Bench({ loaderData }: Route.ComponentProps) {

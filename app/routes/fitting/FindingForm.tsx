@@ -4,7 +4,8 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { useEffect, useRef, useState } from "react";
 import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
-import { type Place, placeOf, sideAt, zoneAt } from "../../../core/figure/geometry.ts";
+import type { Place } from "../../../core/figure/geometry.ts";
+import { placeOf, sideAt, zoneAt } from "../../../core/figure/places.ts";
 import { FINDING_KINDS, findingKindOf, isFindingKindId } from "../../../core/fitting/findings/index.ts";
 import type { FigureView, Finding, FindingSide } from "../../../core/fitting/fitting.ts";
 import { CheckInput } from "../../components/forms/CheckInput.tsx";
@@ -58,16 +59,18 @@ export function FindingForm({ fittingId, zones, start, draft, unsaved, count, on
   const [countAtStart] = useState(count);
   const kept = unsaved?.fields ?? draft;
   const unit = useFormUnit(kept);
-  const [seen, setSeen] = useState<Seen>(() => seenAtFirst(kept, finding, place));
+  const [seen, setSeen] = useState<Seen>(() => seenAtFirst(kept, finding, place, zones));
   const sheet = useRef<HTMLDivElement>(null);
   // On a small screen the form opens below the figure: bring it into view.
   useEffect(() => {
     void sheet.current?.scrollIntoView({ block: "nearest" });
   }, []);
+  // By value: a page that is read anew brings the same zones in a new list.
+  const offered = zones.join(" ");
   // A second tap moves the finding; what was typed meanwhile stays.
   useEffect(() => {
-    if (place) setSeen((before) => ({ ...before, ...tapped(place) }));
-  }, [place]);
+    if (place) setSeen((before) => ({ ...before, ...tapped(place, offered.split(" ") as Zone[]) }));
+  }, [place, offered]);
   useEffect(() => {
     if (count > countAtStart) onClose();
   }, [count, countAtStart, onClose]);
@@ -156,11 +159,21 @@ export function FindingForm({ fittingId, zones, start, draft, unsaved, count, on
   );
 }
 
-const tapped = (place: Place) => ({ zone: zoneAt(place), side: sideAt(place), view: place.view, place });
+const tapped = (place: Place, zones: readonly Zone[]) => ({
+  zone: zoneAt(place, zones),
+  side: sideAt(place),
+  view: place.view,
+  place,
+});
 
-function seenAtFirst(kept: Fields | undefined, finding: Finding | null, place: Place | null): Seen {
+function seenAtFirst(
+  kept: Fields | undefined,
+  finding: Finding | null,
+  place: Place | null,
+  zones: readonly Zone[],
+): Seen {
   const blank: Seen = { zone: "", side: "", view: "front", kind: "", place: null };
-  if (place) return { ...blank, ...tapped(place) };
+  if (place) return { ...blank, ...tapped(place, zones) };
   if (kept)
     return {
       ...blank,

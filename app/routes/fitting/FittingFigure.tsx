@@ -1,10 +1,12 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import type { Zone } from "../../../core/ease/zones.ts";
 import type { Place } from "../../../core/figure/geometry.ts";
 import { Figure } from "../../components/figure/Figure.tsx";
 import { PendingPin, type Pin, Pins } from "../../components/figure/Pins.tsx";
 
 interface FittingFigureProps {
+  readonly zones: readonly Zone[];
   readonly pins: readonly Pin[];
   /** Where the finding being written down is. */
   readonly pending: Place | null;
@@ -12,7 +14,7 @@ interface FittingFigureProps {
 }
 
 /** The figure, front and back, with a pin for every finding. A tap says where the next one is. */
-export function FittingFigure({ pins, pending, onPick }: FittingFigureProps) {
+export function FittingFigure({ zones, pins, pending, onPick }: FittingFigureProps) {
   return (
     <Box>
       <Box
@@ -27,7 +29,7 @@ export function FittingFigure({ pins, pending, onPick }: FittingFigureProps) {
           <Box key={view}>
             <Figure
               view={view}
-              withGarment
+              garment={zones}
               maxHeight={560}
               label={`Findings, ${view}: ${pins.filter((pin) => pin.view === view).length}. Tap a place to put one there.`}
               over={

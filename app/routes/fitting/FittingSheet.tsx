@@ -63,6 +63,7 @@ export function FittingSheet({
       >
         <Box sx={{ position: { md: "sticky" }, top: 12 }}>
           <FittingFigure
+            zones={zones}
             pins={pins}
             pending={start?.place ?? null}
             onPick={(place) => setStart({ place, finding: null })}

@@ -1,5 +1,4 @@
 import { data, redirect } from "react-router";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import type { Prototype } from "../../../core/fitting/prototype.ts";
 import type { Repositories } from "../../../data/store.ts";
@@ -69,7 +68,7 @@ const begin: Action = async ({ repositories, prototype, fields, address }) => {
 const putFinding: Action = async (work) => {
   const { repositories, read, fields, address } = work;
   const fitting = fittingOf(work);
-  const finding = readFinding(fields, styleOf(read.job.styleId).zones);
+  const finding = readFinding(fields, read.style.zones);
   if (!finding.ok) return invalid(fields, finding.errors);
   const filled = { ...finding.value, fittingId: fitting.id };
   await repositories.drafts.drop(draftNames.finding(fitting.id));
@@ -101,7 +100,7 @@ const removeFinding: Action = async (work) => {
 const takeReading: Action = async (work) => {
   const { repositories, read, fields, address } = work;
   const fitting = fittingOf(work);
-  const reading = readReading(fields, styleOf(read.job.styleId).zones);
+  const reading = readReading(fields, read.style.zones);
   if (!reading.ok) return invalid(fields, reading.errors);
   await repositories.fittings.addReading({ fittingId: fitting.id, ...reading.value });
   await repositories.drafts.drop(draftNames.reading(fitting.id));

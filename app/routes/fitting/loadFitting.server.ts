@@ -1,5 +1,4 @@
 import type { RouterContextProvider } from "react-router";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { proposeFor, strainThere, usualSeams } from "../../../core/fitting/proposeFor.ts";
 import { found, idFrom, storeOf, today } from "../../server/answers.ts";
 import { type JobContext, jobOfPage } from "../../server/jobContext.ts";
@@ -43,7 +42,7 @@ export async function loadFitting(
   ];
   return {
     job: { id: job.id, name: job.name },
-    zones: styleOf(job.styleId).zones,
+    zones: read.style.zones,
     isForm: wearer.kind === "form",
     prototype: { id: prototype.id, number, kind: prototype.kind },
     fitting,

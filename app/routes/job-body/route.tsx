@@ -12,7 +12,6 @@ import { data, Form, redirect } from "react-router";
 import { nameOf, placesOf } from "../../../core/body/catalogue/index.ts";
 import { checkSheet } from "../../../core/body/checks/index.ts";
 import { measuredValue } from "../../../core/body/sheetValues.ts";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { SavedChecks } from "../../components/body/SavedChecks.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
@@ -27,13 +26,13 @@ import type { Route } from "./+types/route.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, wearer, sheet } = await jobOfPage(context, params.jobId);
+  const { job, style, wearer, sheet } = await jobOfPage(context, params.jobId);
   const sheets = await store.sheets.ofWearer(wearer.id);
   return {
     job,
     wearer: { id: wearer.id, name: wearer.name },
     sheet,
-    needed: styleOf(job.styleId).measures,
+    needed: style.measures,
     findings: sheet ? checkSheet(sheet) : [],
     others: sheets.filter(({ id }) => id !== sheet?.id).map(({ id, takenOn }) => ({ id, takenOn })),
   };

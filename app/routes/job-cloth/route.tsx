@@ -5,8 +5,8 @@ import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
 import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/direction.ts";
 import { adviseChoice } from "../../../core/cloth/directionChoice.ts";
+import { testLayers } from "../../../core/cloth/layupStretch.ts";
 import { adviseDirection, summariseTests } from "../../../core/cloth/summary.ts";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { Pages } from "../../components/Pages.tsx";
@@ -23,22 +23,42 @@ import type { Route } from "./+types/route.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, cloth, tests, planned } = await jobOfPage(context, params.jobId);
+  const read = await jobOfPage(context, params.jobId);
+  const { job, style, tests, planned, layup, clothSettings } = read;
+  // Layers rule over the one cloth, which stays chosen behind them.
+  const cloth = layup ? null : read.cloth;
   const query = listQuery(request);
   const { rows, ...page } = await store.cloths.list(query);
-  const summaries = cloth ? summariseTests(tests, cloth.kind) : [];
+  const summaries = cloth ? summariseTests(tests, cloth.kind, clothSettings) : [];
+  const layups = await store.layups.list({ search: query.search, page: 1 });
   return {
     job,
     cloth,
+    layup: layup ? { id: layup.id, name: layup.name } : null,
+    layers: layup
+      ? testLayers(read.layers ?? [], clothSettings).map(({ cloth: layer, direction, result }) => ({
+          id: layer.id,
+          name: layer.name,
+          direction,
+          usable: result?.usable ?? null,
+          ladder: result?.ladder != null,
+        }))
+      : [],
+    layups: layups.rows
+      .filter(({ id }) => id !== layup?.id)
+      .map(({ id, name, layers }) => ({ id, name, count: layers.length })),
     summaries,
     advice: cloth ? (adviseDirection(cloth.kind, summaries)?.words ?? null) : null,
     choice: cloth ? adviseChoice(cloth.kind, summaries, job.girthDirection) : [],
-    leastStretch: styleOf(job.styleId).leastStretch,
+    leastStretch: style.limits.leastStretch,
     usable:
       planned.planned?.stretch.usable ??
       summaries.find(({ direction }) => direction === job.girthDirection)?.usable ??
       null,
-    willBag: summaries.find(({ direction }) => direction === job.girthDirection)?.willBag ?? false,
+    willBag:
+      planned.planned?.stretch.willBag ??
+      summaries.find(({ direction }) => direction === job.girthDirection)?.willBag ??
+      false,
     search: query.search,
     page,
     shelf: rows
@@ -54,18 +74,26 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
-  const { cloth, direction, version } = await readFields(request);
-  const outcome = await storeOf(context).inTransaction(async ({ jobs, cloths }) => {
+  const { cloth, layup, direction, version } = await readFields(request);
+  const outcome = await storeOf(context).inTransaction(async ({ jobs, cloths, layups }) => {
     const job = found(await jobs.find(jobId), "job");
     const clothId = cloth ? found(await cloths.find(idFrom(cloth, "cloth")), "cloth").id : job.clothId;
+    const chosenLayup = layup ? found(await layups.find(idFrom(layup, "layup")), "layup").id : job.layupId;
     const girthDirection = DIRECTIONS.find((known) => known === direction) ?? job.girthDirection;
-    return jobs.save({ ...job, clothId, girthDirection, version: Number(version) });
+    return jobs.save({
+      ...job,
+      clothId,
+      layupId: cloth ? null : chosenLayup,
+      girthDirection,
+      version: Number(version),
+    });
   });
   return outcome.saved ? redirect(`/jobs/${jobId}/cloth`) : data({ stale: true }, { status: 409 });
 });
 
 export default function JobCloth({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, cloth, summaries, advice, choice, leastStretch, usable, willBag, search, page, shelf } = loaderData;
+  const { job, cloth, layup, layers, layups, summaries, advice, choice, leastStretch, usable, willBag } = loaderData;
+  const { search, page, shelf } = loaderData;
   return (
     <>
       <PageHead
@@ -76,8 +104,13 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
               From <TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>, the direction of greatest stretch
               (DoGS) round the body.
             </>
+          ) : layup ? (
+            <>
+              From the layers of <TextLink to={`/layups/${layup.id}`}>{layup.name}</TextLink>: they share the strain,
+              and their tensions add.
+            </>
           ) : (
-            "Choose a cloth from the shelf."
+            "Choose a cloth from the shelf, or layers that are sewn together."
           )
         }
       />
@@ -86,6 +119,8 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
           Somebody changed this job meanwhile. It is shown here as it is now; choose again.
         </Alert>
       ) : null}
+      {layup ? <Layers layers={layers} /> : null}
+      {layup ? <LittleStretch {...{ usable, leastStretch, willBag }} /> : null}
       {cloth ? (
         <Box sx={{ mb: 4 }}>
           {summaries.length > 0 ? <DirectionTable summaries={summaries} kind={cloth.kind} /> : null}
@@ -97,22 +132,12 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
               {words}
             </Alert>
           ))}
-          {usable !== null && usable < leastStretch ? (
-            <Alert severity="warning" sx={{ my: 1.5 }}>
-              This style wants at least {percent(leastStretch)} round the body; this cloth gives {percent(usable)}. It
-              will be hard to pull on, and the plan gives room instead of taking it.
-            </Alert>
-          ) : null}
-          {willBag ? (
-            <Alert severity="warning" sx={{ my: 1.5 }}>
-              It does not come back well this way and will bag; the plan shows every girth after growth.
-            </Alert>
-          ) : null}
+          <LittleStretch {...{ usable, leastStretch, willBag }} />
           <DirectionForm job={job} />
         </Box>
       ) : null}
       <Typography variant="h2" sx={{ mb: 1.5 }}>
-        {cloth ? "Another cloth" : "The shelf"}
+        {cloth || layup ? "Another cloth" : "The shelf"}
       </Typography>
       <SearchBox label="Search the shelf" search={search} />
       {shelf.length > 0 ? (
@@ -151,7 +176,85 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
         </Typography>
       )}
       <Pages page={page.page} pageCount={page.pageCount} search={search} />
+      <Typography variant="h2" sx={{ mt: 4, mb: 1.5 }}>
+        Layers worn together
+      </Typography>
+      {layups.length > 0 ? (
+        <PlainList
+          label="Layups"
+          rows={layups.map(({ id, name, count }) => ({
+            key: id,
+            main: <TextLink to={`/layups/${id}`}>{name}</TextLink>,
+            side: `${count} layers`,
+            more: (
+              <Form method="post">
+                <input type="hidden" name="version" value={job.version} />
+                <Button
+                  type="submit"
+                  name="layup"
+                  value={id}
+                  variant="outlined"
+                  size="small"
+                  aria-label={`Use the layers of ${name}`}
+                >
+                  Use these layers
+                </Button>
+              </Form>
+            ),
+          }))}
+        />
+      ) : (
+        <Typography color="text.secondary">
+          None. <TextLink to="/layups/new">Put together what is worn together</TextLink>: shell, lining, power net.
+        </Typography>
+      )}
     </>
+  );
+}
+
+function LittleStretch({
+  usable,
+  leastStretch,
+  willBag,
+}: {
+  usable: number | null;
+  leastStretch: number;
+  willBag: boolean;
+}) {
+  return (
+    <>
+      {usable !== null && usable < leastStretch ? (
+        <Alert severity="warning" sx={{ my: 1.5 }}>
+          This style wants at least {percent(leastStretch)} round the body; this gives {percent(usable)}. It will be
+          hard to pull on, and the plan gives room instead of taking it.
+        </Alert>
+      ) : null}
+      {willBag ? (
+        <Alert severity="warning" sx={{ my: 1.5 }}>
+          It does not come back well this way and will bag; the plan shows every girth after growth.
+        </Alert>
+      ) : null}
+    </>
+  );
+}
+
+function Layers({
+  layers,
+}: {
+  layers: readonly { id: number; name: string; direction: Direction; usable: number | null; ladder: boolean }[];
+}) {
+  return (
+    <Box sx={{ mb: 3 }}>
+      <PlainList
+        label="Layers of this job"
+        rows={layers.map(({ id, name, direction, usable, ladder }, index) => ({
+          key: `${id} ${direction}`,
+          main: <TextLink to={`/cloths/${id}`}>{`${index + 1}. ${name}`}</TextLink>,
+          side: `${direction} round the body`,
+          more: `${usable === null ? "not tested this way" : `stretches ${percent(usable)}`}; ${ladder ? "with a curve" : "no ladder, so its pull is not known"}`,
+        }))}
+      />
+    </Box>
   );
 }
 

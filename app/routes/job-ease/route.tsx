@@ -1,59 +1,80 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import { data, redirect } from "react-router";
+import { useSearchParams } from "react-router";
 import { explainEase } from "../../../core/ease/explain/explainEase.ts";
-import { isSchoolId } from "../../../core/ease/schools/index.ts";
-import { styleOf } from "../../../core/ease/styles/index.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import { answeringSchools, girthBy, isComplete } from "../../../core/ease/planStyle.ts";
+import { isZone, ZONE_NAMES } from "../../../core/ease/zones.ts";
+import { PlanProfile } from "../../components/ease/PlanProfile.tsx";
+import { PressureLegend } from "../../components/ease/PressureMark.tsx";
 import { MissingList } from "../../components/job/MissingList.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { SideBySide } from "../../components/SideBySide.tsx";
 import { StretchLegend } from "../../components/stretch/StretchMark.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
-import { percent } from "../../components/units/percent.ts";
 import { readFields } from "../../forms/fields.server.ts";
-import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { easeSources, jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
-import { PlanFigure } from "./PlanFigure.tsx";
+import { Cautions } from "./Cautions.tsx";
+import { columnsOf } from "./columns.ts";
+import { changeEase } from "./easeActions.server.ts";
+import { LengthTable } from "./LengthTable.tsx";
+import { type ExplainPlan, PlanTable } from "./PlanTable.tsx";
+import { PullOnSection } from "./PullOnSection.tsx";
 import { SchoolChoice } from "./SchoolChoice.tsx";
-import { ZoneTable } from "./ZoneTable.tsx";
+import { WhatIf } from "./WhatIf.tsx";
+import { ZoneDetail } from "./ZoneDetail.tsx";
+import { ZonePicture } from "./ZonePicture.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const read = await jobOfPage(context, params.jobId);
-  const { job, wearer, planned } = read;
+  const { job, style, wearer, planned, settings, likedGarments } = read;
   const sources = easeSources(read);
+  const found = planned.planned;
   return {
     job,
     wearer: { id: wearer.id, isForm: wearer.kind === "form", isChild: wearer.child },
-    leastStretch: styleOf(job.styleId).leastStretch,
+    style: { schools: style.schools, cautions: style.cautions },
     missing: planned.missing,
-    ease: planned.planned && sources ? { plan: planned.planned.plan, sources } : null,
+    freedom: settings.drawInFreedom,
+    liked: likedGarments.map(({ garment }) => ({ name: garment.name, lengthsMm: garment.lengthsMm })),
+    elastics: await storeOf(context).cloths.elastics(),
+    ease:
+      found && sources
+        ? {
+            plan: found.plan,
+            sources,
+            wear: found.stretch.wear,
+            edgeUntested: job.edgeElasticId !== null && found.edgeUsable === null,
+            cloth: { id: found.layers[0]?.cloth.id ?? 0, name: found.layers[0]?.cloth.name ?? "" },
+            onBias: found.layers[0]?.direction === "bias",
+            withoutCurve: found.layers
+              .filter(({ result }) => !result?.ladder)
+              .map(({ cloth }) => ({ id: cloth.id, name: cloth.name })),
+          }
+        : null,
   };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
-  const { school = "", version } = await readFields(request);
-  if (!isSchoolId(school)) return data({ stale: false, error: "Expected one of the schools shown." }, { status: 400 });
-  const outcome = await storeOf(context).inTransaction(async ({ jobs }) => {
-    const job = found(await jobs.find(jobId), "job");
-    return jobs.save({ ...job, school, version: Number(version) });
-  });
-  return outcome.saved ? redirect(`/jobs/${jobId}/ease`) : data({ stale: true, error: null }, { status: 409 });
+  const fields = await readFields(request);
+  return storeOf(context).inTransaction((repositories) => changeEase(fields, jobId, repositories));
 });
 
 export default function JobEase({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, wearer, leastStretch, missing, ease } = loaderData;
+  const { job, wearer, style, missing, ease } = loaderData;
   return (
     <>
       <PageHead
         title="Ease plan"
-        below="How much smaller than the body, zone by zone. Three schools answer; you choose. Tap a number to see where it comes from."
+        below="How much smaller than the body, zone by zone. Each school answers; you choose, for the job or for one zone. Tap a number to see where it comes from."
         actions={
-          job.school && missing.length === 0 ? (
+          job.school && missing.length === 0 && ease && isComplete(ease.plan) ? (
             <LinkButton to={`/jobs/${job.id}/prototypes`} variant="contained">
               To the prototypes
             </LinkButton>
@@ -71,94 +92,103 @@ export default function JobEase({ loaderData, actionData }: Route.ComponentProps
         missing={missing.filter(({ what }) => what !== "school")}
         jobId={job.id}
         wearerId={wearer.id}
-        clothId={job.clothId}
         sheetId={job.sheetId}
       />
       {ease && ease.plan.zones.length > 0 ? (
         <>
-          <Cautions
-            belowLeast={ease.plan.belowLeastStretch}
-            usable={ease.sources.usable}
-            leastStretch={leastStretch}
-            isForm={wearer.isForm}
-            isChild={wearer.isChild}
-          />
-          <Box
-            sx={{
-              display: "grid",
-              gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 190px" },
-              gap: 3,
-              alignItems: "center",
-              mb: 3,
-            }}
-          >
-            <SchoolChoice job={job} plan={ease.plan} />
-            <PlanFigure plan={ease.plan} school={job.school} />
-          </Box>
-          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", lg: "1fr 1fr" }, gap: 2.5 }}>
-            {ease.plan.zones.map((zonePlan) => (
-              <ZoneTable
-                key={zonePlan.zone}
-                zonePlan={zonePlan}
-                pullOn={ease.plan.pullOn}
-                chosen={job.school}
-                explain={(number, school) =>
-                  explainEase({ number, zone: zonePlan.zone, school }, ease.plan, ease.sources)
-                }
-              />
-            ))}
-          </Box>
-          {ease.plan.missing.map(({ zone, problem }) => (
-            <Typography key={zone} sx={{ mt: 2, color: "warning.main" }}>
-              {ZONE_NAMES[zone]} is not planned{problem ? `. ${problem}` : ": its measure is missing."}
-            </Typography>
-          ))}
-          <Box sx={{ mt: 3 }}>
-            <StretchLegend />
-          </Box>
-          <Typography color="text.secondary" sx={{ mt: 1.5, fontSize: "0.9rem" }}>
-            Body girths are taken snug. Numbers by {ease.sources.settings}; the cloth by its {ease.sources.test}.{" "}
-            <TextLink to="/care">Where tight garments can hurt</TextLink>
-          </Typography>
+          <Cautions broken={ease.plan.broken} cautions={style.cautions} wearer={wearer} />
+          <SchoolChoice job={job} plan={ease.plan} schools={style.schools} />
+          <Plan loaderData={loaderData} ease={ease} />
         </>
       ) : null}
     </>
   );
 }
 
-function Cautions({
-  belowLeast,
-  usable,
-  leastStretch,
-  isForm,
-  isChild,
-}: {
-  belowLeast: boolean;
-  usable: number;
-  leastStretch: number;
-  isForm: boolean;
-  isChild: boolean;
-}) {
+type LoaderData = Route.ComponentProps["loaderData"];
+
+function Plan({ loaderData, ease }: { loaderData: LoaderData; ease: NonNullable<LoaderData["ease"]> }) {
+  const { job, style, wearer, liked, freedom, elastics } = loaderData;
+  const { plan, sources } = ease;
+  const [query] = useSearchParams();
+  const wanted = query.get("zone") ?? "";
+  const shown = plan.zones.find(({ zone }) => isZone(wanted) && zone === wanted) ?? plan.zones[0];
+  if (!shown) return null;
+  const columns = columnsOf(style.schools, plan.zones);
+  const explain: ExplainPlan = (number, zone, school) => explainEase({ number, zone, school }, plan, sources);
+  const chosen = plan.zones.flatMap(({ zone, chosen: girth }) => (girth ? [{ zone, ...girth.consequences }] : []));
+  const startMm =
+    shown.chosen?.consequences.garmentMm ??
+    girthBy(answeringSchools(shown)[0] ?? "fixed", shown)?.garmentMm ??
+    shown.body.snugMm;
   return (
     <>
-      {belowLeast ? (
-        <Alert severity="warning" sx={{ mb: 2 }}>
-          This style wants a cloth that stretches at least {percent(leastStretch)} round the body; this one gives{" "}
-          {percent(usable)}. The schools give room instead of taking it, and pulling on may fail.
-        </Alert>
+      <PlanTable zones={plan.zones} columns={columns} choice={job} shown={shown.zone} explain={explain} />
+      {plan.missing.map(({ zone, problem }) => (
+        <Typography key={zone} sx={{ mb: 1, color: "warning.main" }}>
+          {ZONE_NAMES[zone]} is not planned{problem ? `. ${problem}` : ": its measure is missing."}
+        </Typography>
+      ))}
+      {plan.zones
+        .filter(({ chosen: girth }) => job.school && !girth)
+        .map(({ zone }) => (
+          <Typography key={zone} sx={{ mb: 1, color: "warning.main" }}>
+            {ZONE_NAMES[zone]}: the chosen school has no answer here. Use another at this zone.
+          </Typography>
+        ))}
+      {chosen.length > 0 ? (
+        <Paper sx={{ p: 1.5, mb: 3 }}>
+          <PlanProfile zones={chosen} label="The chosen plan down the figure: share of stretch and pressure" />
+          <Box sx={{ mt: 1, display: "grid", gap: 0.5 }}>
+            <StretchLegend />
+            <PressureLegend />
+          </Box>
+        </Paper>
       ) : null}
-      {isChild ? (
-        <Alert severity="warning" sx={{ mb: 2 }}>
-          The wearer is a child: keep every zone easy, leave out cords and ties at the neck, and follow the local code
-          for children's clothes.
-        </Alert>
-      ) : null}
-      {isForm ? (
-        <Alert severity="info" icon={false} sx={{ mb: 2 }}>
-          Planned on a dress form: it does not breathe and does not squash. Try the garment on a body before trusting
-          it.
-        </Alert>
-      ) : null}
+      <ZoneDetail plan={shown} columns={columns} choice={job} version={job.version} explain={explain} />
+      <Box sx={{ mt: 2 }}>
+        <SideBySide>
+          <ZonePicture
+            plan={shown}
+            columns={columns}
+            choice={job}
+            wear={ease.wear}
+            usable={sources.usable}
+            withoutCurve={ease.withoutCurve}
+          />
+          <WhatIf
+            key={`${shown.zone} ${startMm}`}
+            zone={{ zone: shown.zone, bodyMm: shown.body.snugMm, usable: sources.usable, wear: ease.wear }}
+            startMm={startMm}
+            version={job.version}
+          />
+        </SideBySide>
+      </Box>
+      <PullOnSection
+        job={job}
+        plan={plan}
+        elastics={elastics}
+        elasticUntested={ease.edgeUntested}
+        onBias={ease.onBias}
+        explain={explain}
+      />
+      <LengthTable
+        lengths={plan.lengths}
+        schools={style.schools}
+        chosen={job.school}
+        sources={sources}
+        freedom={freedom}
+        liked={liked}
+        cloth={ease.cloth}
+      />
+      <Typography color="text.secondary" sx={{ mt: 3, fontSize: "0.9rem" }}>
+        Body girths are taken snug. Numbers by {sources.settings} (<TextLink to="/settings/ease">see them</TextLink>);
+        the cloth by its {sources.test}; * beyond the test. Garments that fit:{" "}
+        <TextLink to={`/wearers/${wearer.id}/garments`}>
+          {liked.length > 0 ? `${liked.length} measured` : "none yet"}
+        </TextLink>
+        . Pressures are cautions, not medicine. <TextLink to="/care">Where tight garments can hurt</TextLink>
+      </Typography>
     </>
   );
 }

@@ -2,6 +2,9 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { STYLES } from "../../../core/ease/styles/index.ts";
+import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
+import type { StyleId } from "../../../core/ease/styles/style.ts";
+import { newJob } from "../../../core/job/job.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -12,14 +15,13 @@ import { Pages } from "../../components/Pages.tsx";
 import { PlainList } from "../../components/PlainList.tsx";
 import { SearchBox } from "../../components/SearchBox.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
-import { choice, formOf, line, readFields } from "../../forms/fields.server.ts";
+import { formOf, line, readFields } from "../../forms/fields.server.ts";
 import { listQuery } from "../../forms/listQuery.ts";
 import { found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const STYLE_IDS = STYLES.map(({ id }) => id);
-const validate = formValidator(formOf({ name: line("a name for the job"), style: choice("a style", STYLE_IDS) }));
+const validate = formValidator(formOf({ name: line("a name for the job"), style: line("a style") }));
 const draftOf = (wearerId: number) => `job-new:${wearerId}`;
 
 export const meta = () => [{ title: "New job · Stenz" }];
@@ -29,10 +31,11 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const wearerText = new URL(request.url).searchParams.get("wearer");
   if (wearerText) {
     const wearer = found(await store.wearers.find(idFrom(wearerText, "wearer")), "wearer");
-    return { wearer, draft: await store.drafts.find(draftOf(wearer.id)), wearers: null, search: "" };
+    const styles = [...STYLES, ...(await store.styles.own()).map(styleFromOwn)];
+    return { wearer, styles, draft: await store.drafts.find(draftOf(wearer.id)), wearers: null, search: "" };
   }
   const query = listQuery(request);
-  return { wearer: null, draft: null, wearers: await store.wearers.list(query), search: query.search };
+  return { wearer: null, styles: [], draft: null, wearers: await store.wearers.list(query), search: query.search };
 });
 
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
@@ -40,26 +43,28 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   const wearerId = idFrom(fields.wearer, "wearer");
   const valid = validate(fields);
   if (!valid.ok) return invalid(fields, valid.errors);
-  const style = STYLES.find(({ id }) => id === valid.value.style) ?? STYLES[0];
-  const jobId = await storeOf(context).inTransaction(async ({ jobs, wearers, sheets, drafts }) => {
+  const store = storeOf(context);
+  const style = await store.styles.find(valid.value.style as StyleId);
+  if (!style) return invalid(fields, { style: "Expected one of the styles shown." });
+  const jobId = await store.inTransaction(async ({ jobs, wearers, sheets, drafts }) => {
     found(await wearers.find(wearerId), "wearer");
     const [newest] = await sheets.ofWearer(wearerId);
     await drafts.drop(draftOf(wearerId));
-    return jobs.add({
-      name: valid.value.name,
-      styleId: found(style, "style").id,
-      wearerId,
-      sheetId: newest?.id ?? null,
-      clothId: null,
-      girthDirection: found(style, "style").usualDirection,
-      school: null,
-    });
+    return jobs.add(
+      newJob({
+        name: valid.value.name,
+        styleId: style.id,
+        wearerId,
+        sheetId: newest?.id ?? null,
+        girthDirection: style.usualDirection,
+      }),
+    );
   });
   return redirect(`/jobs/${jobId}`);
 });
 
 export default function NewJob({ loaderData, actionData }: Route.ComponentProps) {
-  const { wearer, wearers, search, draft } = loaderData;
+  const { wearer, wearers, styles, search, draft } = loaderData;
   if (!wearer) return <ChooseWearer wearers={wearers} search={search} />;
   return (
     <Box sx={{ maxWidth: 560 }}>
@@ -74,7 +79,7 @@ export default function NewJob({ loaderData, actionData }: Route.ComponentProps)
         <ChoiceInput
           name="style"
           legend="Style"
-          choices={STYLES.map(({ id, name, summary }) => ({ value: id, label: `${name}: ${summary.toLowerCase()}` }))}
+          choices={styles.map(({ id, name, summary }) => ({ value: id, label: `${name}: ${summary.toLowerCase()}` }))}
         />
         <TextInput name="name" label="Name of the job" hint="For example: high-waisted brief." autoFocus />
       </RecordForm>

@@ -1,18 +1,15 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { ZonePlan } from "../../../core/ease/planStyle.ts";
-import type { SchoolId } from "../../../core/ease/schools/school.ts";
-import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
+import type { Zone } from "../../../core/ease/zones.ts";
 import { Figure } from "../../components/figure/Figure.tsx";
+import { stretchedZones } from "../../components/figure/stretchedZones.ts";
 import { ZoneBands } from "../../components/figure/ZoneBands.tsx";
 import { StretchLegend } from "../../components/stretch/StretchMark.tsx";
 
 /** The garment on the figure, front and back, with the strain of each planned zone. */
-export function JobFigure({ plan }: { plan: { school: SchoolId; zones: readonly ZonePlan[] } | null }) {
-  const zones = (plan?.zones ?? []).map((zonePlan) => {
-    const { shareUsed, strain } = zonePlan.bySchool[plan?.school ?? "share"].consequences;
-    return { zone: zonePlan.zone, step: stretchStepOf(shareUsed, strain) };
-  });
+export function JobFigure({ garment, zones: plan }: { garment: readonly Zone[]; zones: readonly ZonePlan[] | null }) {
+  const zones = stretchedZones(plan ?? []);
   return (
     <Box>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", maxWidth: 480 }}>
@@ -20,7 +17,7 @@ export function JobFigure({ plan }: { plan: { school: SchoolId; zones: readonly 
           <Box key={view}>
             <Figure
               view={view}
-              withGarment
+              garment={garment}
               label={plan ? `Planned strain, ${view}` : `The style, ${view}`}
               onBody={<ZoneBands zones={zones} view={view} />}
             />

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
@@ -22,15 +21,14 @@ const draftOf = (jobId: number) => `job:${jobId}`;
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const read = await jobOfPage(context, params.jobId);
-  const { job, wearer, planned, prototypes } = read;
-  const style = styleOf(job.styleId);
+  const { job, style, wearer, planned, prototypes } = read;
   return {
     job,
     wearerId: wearer.id,
-    style: { name: style.name, summary: style.summary, leastStretch: style.leastStretch },
+    style: { name: style.name, summary: style.summary, zones: style.zones },
     missing: planned.missing,
     steps: jobSteps(read),
-    plan: planned.planned && job.school ? { school: job.school, zones: planned.planned.plan.zones } : null,
+    zones: job.school ? (planned.planned?.plan.zones ?? null) : null,
     prototypeCount: prototypes.length,
     draft: await store.drafts.find(draftOf(job.id)),
   };
@@ -53,7 +51,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function JobOverview({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, wearerId, style, missing, steps, plan, prototypeCount, draft } = loaderData;
+  const { job, wearerId, style, missing, steps, zones, prototypeCount, draft } = loaderData;
   const next = steps.find(({ state }) => state !== "done");
   return (
     <>
@@ -72,9 +70,9 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
           )
         }
       />
-      <MissingList missing={missing} jobId={job.id} wearerId={wearerId} clothId={job.clothId} sheetId={job.sheetId} />
+      <MissingList missing={missing} jobId={job.id} wearerId={wearerId} sheetId={job.sheetId} />
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", lg: "1.1fr 1fr" }, gap: 4, alignItems: "start" }}>
-        <JobFigure plan={plan} />
+        <JobFigure garment={style.zones} zones={zones} />
         <Box>
           <Typography variant="h2" sx={{ mb: 1 }}>
             Where it stands

@@ -4,7 +4,6 @@ import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { nameOf } from "../../../core/body/catalogue/index.ts";
 import { STALE_MEASURES, staleDays } from "../../../core/body/checks/stale.ts";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
 import { PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
@@ -57,7 +56,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     today: today(),
     stale: read.sheet ? staleDays(read.sheet.takenOn, today()) : null,
     staleMissing: read.sheet
-      ? STALE_MEASURES.filter((code) => styleOf(job.styleId).measures.includes(code)).map((code) =>
+      ? STALE_MEASURES.filter((code) => read.style.measures.includes(code)).map((code) =>
           nameOf(code, "single").toLowerCase(),
         )
       : [],
@@ -107,7 +106,7 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         Plan for prototype {next}
       </Typography>
-      <MissingList missing={missing} jobId={job.id} wearerId={wearerId} clothId={job.clothId} sheetId={job.sheetId} />
+      <MissingList missing={missing} jobId={job.id} wearerId={wearerId} sheetId={job.sheetId} />
       {moved.length > 0 && last ? (
         <Alert severity="info" icon={false} sx={{ mb: 2 }}>
           The plan has moved on since prototype {last.number}:{" "}

@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import { Outlet } from "react-router";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { TextLink } from "../../components/TextLink.tsx";
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage, jobSteps } from "../../server/jobContext.ts";
@@ -11,10 +10,10 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const read = await jobOfPage(context, params.jobId);
-  const { job, wearer } = read;
+  const { job, style, wearer } = read;
   return {
     job: { id: job.id, name: job.name },
-    styleName: styleOf(job.styleId).name,
+    styleName: style.name,
     wearer: { id: wearer.id, name: wearer.name, kind: wearer.kind },
     steps: jobSteps(read),
   };

@@ -1,5 +1,4 @@
 import { CATALOGUE, placesOf } from "../../../core/body/catalogue/index.ts";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { blankSheetPdf } from "../../../formats/pdf/blankSheet.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { download } from "../../server/download.ts";
@@ -13,7 +12,8 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const address = new URL(request.url).searchParams;
   const jobText = address.get("job");
   const job = jobText ? found(await store.jobs.find(idFrom(jobText, "job")), "job") : null;
-  const codes = job ? styleOf(job.styleId).measures : CATALOGUE.map(({ code }) => code);
+  const style = job ? found(await store.styles.find(job.styleId), "style") : null;
+  const codes = style?.measures ?? CATALOGUE.map(({ code }) => code);
   const pdf = await blankSheetPdf({
     title: `Sheet of ${wearer.name}`,
     subtitle: job

@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -38,7 +37,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     wearer,
     job: job ? { id: job.id, name: job.name } : null,
     copied: from !== null,
-    needed: job ? styleOf(job.styleId).measures : null,
+    needed: job ? found(await store.styles.find(job.styleId), "style").measures : null,
     start,
     draft: await store.drafts.find(draftOf(wearer.id)),
   };

@@ -12,6 +12,13 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     const prototypes = await store.prototypes.ofJob(job.id);
     jobs.push({ ...job, prototypes, fittings: await store.fittings.ofPrototypes(prototypes.map(({ id }) => id)) });
   }
-  const document = { format: "stenz.wearer", version: 1, wearer, sheets: await store.sheets.ofWearer(wearer.id), jobs };
+  const document = {
+    format: "stenz.wearer",
+    version: 1,
+    wearer,
+    sheets: await store.sheets.ofWearer(wearer.id),
+    likedGarments: await store.liked.ofWearer(wearer.id),
+    jobs,
+  };
   return download(`${JSON.stringify(document, null, 2)}\n`, `everything about ${wearer.name}`, "json");
 });

@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { missingMeasures } from "../../../core/body/missing.ts";
-import { styleOf } from "../../../core/ease/styles/index.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { WearerFields } from "../../components/body/WearerFields.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -37,16 +36,19 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     wearer,
     draft,
     sheets: sheets.map(({ id, takenOn, values, notes }) => ({ id, takenOn, values, notes })),
-    jobs: jobs.map((job) => {
-      const sheet = sheets.find(({ id }) => id === job.sheetId);
-      const style = styleOf(job.styleId);
-      return {
-        id: job.id,
-        name: job.name,
-        style: style.name,
-        missing: missingMeasures(style.measures, sheet?.values ?? []).length,
-      };
-    }),
+    liked: (await store.liked.ofWearer(wearer.id)).map(({ id, name, measuredOn }) => ({ id, name, measuredOn })),
+    jobs: await Promise.all(
+      jobs.map(async (job) => {
+        const sheet = sheets.find(({ id }) => id === job.sheetId);
+        const style = found(await store.styles.find(job.styleId), "style");
+        return {
+          id: job.id,
+          name: job.name,
+          style: style.name,
+          missing: missingMeasures(style.measures, sheet?.values ?? []).length,
+        };
+      }),
+    ),
   };
 });
 

@@ -59,8 +59,23 @@ function endSlope(outer: Chord, next: Chord): number {
 }
 
 /** Value at an x inside the points' range; outside, the end piece is continued. */
-export function cubicAt({ points, slopes }: MonotoneCubic, x: number): number {
+export const cubicAt = (curve: MonotoneCubic, x: number): number => valueOnPiece(curve, pieceAt(curve.points, x), x);
+
+/** Slope at an x inside the points' range. */
+export function cubicSlopeAt({ points, slopes }: MonotoneCubic, x: number): number {
   const piece = pieceAt(points, x);
+  const [fromX, fromY] = points[piece] as CurvePoint;
+  const [toX, toY] = points[piece + 1] as CurvePoint;
+  const width = toX - fromX;
+  const t = (x - fromX) / width;
+  return (
+    (6 * t * (1 - t) * (toY - fromY)) / width +
+    (slopes[piece] as number) * (1 - t) * (1 - 3 * t) +
+    (slopes[piece + 1] as number) * t * (3 * t - 2)
+  );
+}
+
+function valueOnPiece({ points, slopes }: MonotoneCubic, piece: number, x: number): number {
   const [fromX, fromY] = points[piece] as CurvePoint;
   const [toX, toY] = points[piece + 1] as CurvePoint;
   const width = toX - fromX;
@@ -102,7 +117,8 @@ export function firstReaching(curve: MonotoneCubic, value: number): number | nul
   let [low] = curve.points[at - 1] as CurvePoint;
   for (let step = 0; step < HALVINGS; step += 1) {
     const middle = (low + high) / 2;
-    if (cubicAt(curve, middle) >= value) high = middle;
+    if (middle <= low || middle >= high) break;
+    if (valueOnPiece(curve, at - 1, middle) >= value) high = middle;
     else low = middle;
   }
   return high;

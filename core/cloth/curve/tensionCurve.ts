@@ -9,6 +9,8 @@ export interface TensionCurve {
   readonly cubic: MonotoneCubic;
   /** Furthest any reading was moved to make the curve rise, as a part of the largest tension. */
   readonly pooledBy: number;
+  /** Largest strain that was tested, where it is not the last point: in a sum, the end of the shortest test. */
+  readonly testedTo?: number;
 }
 
 /** A tension with whether the test went that far. */
@@ -46,23 +48,26 @@ function mergeEqualStrains(readings: readonly CurvePoint[]): CurvePoint[] {
 }
 
 /** The largest strain the test read. */
-export const testedTo = ({ cubic }: TensionCurve): number => (cubic.points.at(-1) as CurvePoint)[0];
+export const testedTo = (curve: TensionCurve): number => curve.testedTo ?? (curve.cubic.points.at(-1) as CurvePoint)[0];
 
 /** Tension at a strain: 0 where the cloth hangs slack (strain 0 or less), straight on beyond the last reading. */
-export function tensionAt({ cubic }: TensionCurve, strain: number): TensionThere {
+export function tensionAt(curve: TensionCurve, strain: number): TensionThere {
   if (strain <= 0) return { tensionNPerM: 0, beyondTest: false };
+  const { cubic } = curve;
   const [lastStrain, lastTension] = cubic.points.at(-1) as CurvePoint;
-  if (strain <= lastStrain) return { tensionNPerM: cubicAt(cubic, strain), beyondTest: false };
+  if (strain <= lastStrain) return { tensionNPerM: cubicAt(cubic, strain), beyondTest: strain > testedTo(curve) };
   return { tensionNPerM: lastTension + lastSlope(cubic) * (strain - lastStrain), beyondTest: true };
 }
 
 /** The smallest strain that reaches a tension (N/m, 0 or more). */
-export function strainAt({ cubic }: TensionCurve, tensionNPerM: number): StrainThere {
+export function strainAt(curve: TensionCurve, tensionNPerM: number): StrainThere {
+  const { cubic } = curve;
   const reached = firstReaching(cubic, tensionNPerM);
-  if (reached !== null) return { strain: reached, beyondTest: false };
+  if (reached !== null) return { strain: reached, beyondTest: reached > testedTo(curve) };
   const [lastStrain, lastTension] = cubic.points.at(-1) as CurvePoint;
   const slope = lastSlope(cubic);
   return { strain: slope > 0 ? lastStrain + (tensionNPerM - lastTension) / slope : null, beyondTest: true };
 }
 
-const lastSlope = ({ slopes }: MonotoneCubic): number => slopes.at(-1) as number;
+/** Slope on which a curve goes on past its last point. */
+export const lastSlope = ({ slopes }: MonotoneCubic): number => slopes.at(-1) as number;

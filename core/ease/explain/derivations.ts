@@ -1,5 +1,6 @@
 import type { Explanation, NumberUnit, Term } from "../../explain/explanation.ts";
 import { type Consequences, NEAR_LIMIT_SHARE } from "../consequences.ts";
+import { bandWords } from "../pressure.ts";
 import type { EaseNumber } from "./numbers.ts";
 
 /** Numbers that follow from a garment girth on a body, whoever planned or sewed it. */
@@ -9,8 +10,10 @@ interface Derivation {
   readonly title: string;
   readonly formula: string;
   readonly unit: NumberUnit;
-  readonly symbols: readonly ("B" | "G" | "ε" | "s" | "R")[];
+  readonly symbols: readonly ("B" | "G" | "A" | "ε" | "s" | "R" | "T")[];
   readonly notes: readonly string[];
+  notesOf?(consequences: Consequences): readonly string[];
+  cautionsOf?(consequences: Consequences): readonly string[];
   read(consequences: Consequences): number | null;
 }
 
@@ -22,6 +25,24 @@ const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
     symbols: ["G"],
     notes: ["What a tape reads across the garment laid flat, edge to edge."],
     read: (consequences) => consequences.flatMm,
+  },
+  front: {
+    title: "width of the front",
+    formula: "front = G · A / B",
+    unit: "length",
+    symbols: ["G", "A", "B"],
+    notes: ["Dividing by four is what a body rarely does: the front takes its own arc."],
+    notesOf: ({ halvesAssumed }) => (halvesAssumed ? [ASSUMED_HALVES] : []),
+    read: (consequences) => consequences.frontMm,
+  },
+  back: {
+    title: "width of the back",
+    formula: "back = G − G · A / B",
+    unit: "length",
+    symbols: ["G", "A", "B"],
+    notes: ["What the front leaves."],
+    notesOf: ({ halvesAssumed }) => (halvesAssumed ? [ASSUMED_HALVES] : []),
+    read: (consequences) => consequences.backMm,
   },
   quarter: {
     title: "quarter of the girth",
@@ -38,6 +59,14 @@ const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
     symbols: ["G", "B"],
     notes: ["Negative: the garment is smaller than the body."],
     read: (consequences) => consequences.easeMm,
+  },
+  easeRatio: {
+    title: "ease as a part of the body",
+    formula: "ease = G / B − 1",
+    unit: "percent",
+    symbols: ["G", "B"],
+    notes: ["Negative: the garment is smaller than the body. The reduction with its sign turned."],
+    read: (consequences) => consequences.easeRatio,
   },
   reduction: {
     title: "reduction: what is cut",
@@ -61,7 +90,35 @@ const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
     unit: "percent",
     symbols: ["ε", "s"],
     notes: [`Over ${NEAR_LIMIT_SHARE * 100} %: near its limit. Over 100 %: will not reach.`],
+    cautionsOf: ({ reach }) =>
+      reach === "willNotReach"
+        ? ["More than this cloth gives in comfort: it will not reach."]
+        : reach === "nearLimit"
+          ? ["Near the limit of this cloth: it tires soon, and turns thin and sheer."]
+          : [],
     read: (consequences) => consequences.shareUsed,
+  },
+  tension: {
+    title: "tension in wear",
+    formula: "T = curve(ε)",
+    unit: "tension",
+    symbols: ["ε"],
+    notes: ["Newtons for each metre of width, all layers together, read off the curve in wear at this strain."],
+    notesOf: ({ pull }) => (pull?.beyondTest ? [BEYOND_TEST] : []),
+    read: ({ pull }) => pull?.tensionNPerM ?? null,
+  },
+  pressure: {
+    title: "mean pressure",
+    formula: "p = 2 · π · T / B",
+    unit: "pressure",
+    symbols: ["T", "B"],
+    notes: [
+      "The ring law: N/m over mm is kPa. A mean: flat places press less; hip bones, hems and elastics more.",
+      "Under 1.5 kPa easy, from 1.5 snug, from 2.7 firm, over 4.0 stop; at leg and arm stop from 2.7.",
+    ],
+    notesOf: ({ pull }) => (pull?.beyondTest ? [BEYOND_TEST] : []),
+    cautionsOf: ({ pull }) => (pull?.band === "firm" || pull?.band === "stop" ? [bandWords(pull.band).care] : []),
+    read: ({ pull }) => pull?.pressureKpa ?? null,
   },
   grown: {
     title: "girth after growth",
@@ -71,7 +128,19 @@ const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
     notes: ["What the cloth does not take back is lost; a garment that hangs slack does not grow."],
     read: (consequences) => consequences.grownGarmentMm,
   },
+  grownStrain: {
+    title: "strain after growth",
+    formula: "ε′ = B / (G · (1 + (1 − R) · ε)) − 1",
+    unit: "percent",
+    symbols: ["B", "G", "R", "ε"],
+    notes: ["What is left of the hold once the cloth has grown."],
+    read: (consequences) => consequences.grownStrain,
+  },
 };
+
+const ASSUMED_HALVES = "No front arc was taken here: half the girth is assumed for it.";
+
+const BEYOND_TEST = "Beyond the test: the curve is drawn straight on past its last reading.";
 
 /** Reads a derived number; null where it cannot be known (no recovery read, no usable stretch). */
 export const readDerived = (number: DerivedNumber, consequences: Consequences): number | null =>
@@ -85,8 +154,16 @@ export interface DerivedFrom {
   readonly consequences: Consequences;
   readonly usable: number;
   readonly recovery: number | null;
+  /** Front arc of the body, mm; null or left out where it was not taken. */
+  readonly frontArcMm?: number | null;
   /** Sources of the body girth, the garment girth and the cloth's numbers. */
-  readonly sources: { readonly body: string; readonly garment: string; readonly cloth: string };
+  readonly sources: {
+    readonly body: string;
+    readonly garment: string;
+    readonly cloth: string;
+    /** Where the tension in wear comes from; left out where there is no curve. */
+    readonly wear?: string;
+  };
 }
 
 /** Explains a number that follows from a girth on a body; null where it cannot be known. */
@@ -103,14 +180,25 @@ export function explainDerived(
     formula: derivation.formula,
     terms: termsOf(from).filter(({ symbol }) => (derivation.symbols as readonly string[]).includes(symbol)),
     result: { value, unit: derivation.unit },
-    notes: derivation.notes,
+    notes: [...derivation.notes, ...(derivation.notesOf?.(from.consequences) ?? [])],
+    cautions: derivation.cautionsOf?.(from.consequences) ?? [],
     others,
   };
 }
 
-function termsOf({ place, bodyMm, consequences, usable, recovery, sources }: DerivedFrom): Term[] {
+function termsOf(from: DerivedFrom): Term[] {
+  const { place, bodyMm, consequences, usable, recovery, sources, frontArcMm = null } = from;
   const where = place.toLowerCase();
   const terms: Term[] = [
+    {
+      symbol: "A",
+      meaning:
+        frontArcMm === null ? `half the body ${where}, no front arc was taken` : `front arc of the body ${where}`,
+      value: frontArcMm ?? bodyMm / 2,
+      unit: "length",
+      kind: "body",
+      source: frontArcMm === null ? "assumed" : sources.body,
+    },
     { symbol: "B", meaning: `body ${where}, snug`, value: bodyMm, unit: "length", kind: "body", source: sources.body },
     {
       symbol: "G",
@@ -130,6 +218,16 @@ function termsOf({ place, bodyMm, consequences, usable, recovery, sources }: Der
       source: sources.cloth,
     },
   ];
+  if (consequences.pull) {
+    terms.push({
+      symbol: "T",
+      meaning: "tension in wear at this strain",
+      value: consequences.pull.tensionNPerM,
+      unit: "tension",
+      kind: "cloth",
+      source: sources.wear ?? sources.cloth,
+    });
+  }
   if (recovery !== null) {
     terms.push({
       symbol: "R",

@@ -1,22 +1,42 @@
 import { describe, expect, it } from "vitest";
 import { planJob } from "../../job/planJob.ts";
 import { evaluate } from "../../testing/evaluate.ts";
-import { sampleHandTest, sampleIngredients } from "../../testing/sampleJob.ts";
+import { SAMPLE_JOB, SAMPLE_LADDER_TEST, sampleHandTest, sampleIngredients } from "../../testing/sampleJob.ts";
+import { girthBy } from "../planStyle.ts";
 import { roundGirth } from "../roundGirth.ts";
 import { SCHOOLS } from "../schools/index.ts";
+import type { SchoolId } from "../schools/school.ts";
+import { brief } from "../styles/brief.ts";
+import type { Zone } from "../zones.ts";
 import { explainEase } from "./explainEase.ts";
 import { EASE_NUMBERS } from "./numbers.ts";
 
-const { planned } = planJob(sampleIngredients());
+const liked = Object.fromEntries(
+  brief.zones.map((zone) => [
+    zone,
+    [
+      { name: "old brief", bodyMm: 740, garmentMm: 640, usable: 0.7 },
+      { name: "older brief", bodyMm: 738, garmentMm: 660, usable: 0.6 },
+    ],
+  ]),
+);
+const { planned } = planJob(sampleIngredients({ tests: [SAMPLE_LADDER_TEST], liked }));
 if (!planned) throw new Error("The sample job has a plan.");
 const { plan, stretch } = planned;
 const sources = {
+  wear: "0.75 of the loading curve",
   sheet: "sheet",
   test: "test",
   settings: "settings",
   usable: stretch.usable,
   recovery: stretch.recovery,
 };
+
+const pulledBy = (school: SchoolId, zone: Zone) =>
+  girthBy(
+    school,
+    plan.zones.find((one) => one.zone === zone),
+  )?.pull;
 
 describe.each(plan.zones.map(({ zone }) => zone))("explanations at the %s", (zone) => {
   it.each(EASE_NUMBERS)("the formula of %s gives the figure under every school", (number) => {
@@ -25,6 +45,10 @@ describe.each(plan.zones.map(({ zone }) => zone))("explanations at the %s", (zon
       if (number === "pullOn" && !["waist", "highHip"].includes(zone)) expect(explanation).toBeNull();
       else {
         if (!explanation) throw new Error(`${number} at the ${zone} has no explanation.`);
+        if (number === "tension") {
+          expect(explanation.result.value).toBe(pulledBy(id, zone)?.tensionNPerM);
+          continue;
+        }
         const worked = evaluate(explanation);
         expect(number === "garment" ? roundGirth(worked) : worked).toBeCloseTo(explanation.result.value, 9);
       }
@@ -35,10 +59,26 @@ describe.each(plan.zones.map(({ zone }) => zone))("explanations at the %s", (zon
 describe("an explanation", () => {
   it("names the other schools' answers", () => {
     const explanation = explainEase({ number: "garment", zone: "waist", school: "share" }, plan, sources);
-    expect(explanation?.others).toEqual([
-      { name: "Fixed cut", value: 642 },
-      { name: "Straight reduction", value: 683 },
+    expect(explanation?.others.map(({ name }) => name)).toEqual([
+      "Fixed cut",
+      "Straight reduction",
+      "Target pressure",
+      "What already fits",
     ]);
+    expect(explanation?.others[0]?.value).toBe(642);
+  });
+
+  it("says how far several liked garments lie apart", () => {
+    const explanation = explainEase({ number: "garment", zone: "waist", school: "profile" }, plan, sources);
+    expect(explanation?.notes[0]).toMatch(/^The median of 2 garments; they lie \d+ mm apart\.$/);
+  });
+
+  it("of a girth of one's own says that nothing stands behind it, and warns where it presses hard", () => {
+    const job = { ...SAMPLE_JOB, zones: { waist: { by: "own", garmentMm: 300 } } } as const;
+    const own = planJob(sampleIngredients({ job, tests: [SAMPLE_LADDER_TEST] })).planned;
+    const explanation = own && explainEase({ number: "garment", zone: "waist", school: "chosen" }, own.plan, sources);
+    expect(explanation && evaluate(explanation)).toBe(300);
+    expect(explanation?.cautions?.join(" ")).toMatch(/Too hard/);
   });
 
   it("says when stable cloth held the girth", () => {

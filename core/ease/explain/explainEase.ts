@@ -1,7 +1,8 @@
 import { measureOf } from "../../body/catalogue/index.ts";
 import type { Explanation } from "../../explain/explanation.ts";
 import type { Consequences } from "../consequences.ts";
-import type { StylePlan, ZonePlan } from "../planStyle.ts";
+import { girthBy, type StylePlan, type ZonePlan } from "../planStyle.ts";
+import type { SchoolOutcome } from "../planZone.ts";
 import { SCHOOLS, schoolOf } from "../schools/index.ts";
 import type { SchoolId } from "../schools/school.ts";
 import { ZONE_NAMES, type Zone } from "../zones.ts";
@@ -16,23 +17,29 @@ export interface EaseSources {
   readonly sheet: string;
   /** For example `hand test across, 12 March 2026`. */
   readonly test: string;
+  /** Where the tension in wear comes from: the way back, or a part of the loading curve. */
+  readonly wear: string;
   /** For example `settings as shipped`. */
   readonly settings: string;
   readonly usable: number;
   readonly recovery: number | null;
 }
 
+/** Whose girth a number follows from: a school's, or the one chosen for the zone. */
+export type EaseColumn = SchoolId | "chosen";
+
 /** Which number of which zone and school is asked about. */
 export interface EaseQuestion {
   readonly number: EaseNumber;
   readonly zone: Zone;
-  readonly school: SchoolId;
+  readonly school: EaseColumn;
 }
 
 /**
  * Explains one number of a plan with the plan's own numbers.
  *
- * @returns null where the plan has no such number: a missing zone, or growth without a recovery reading.
+ * @returns null where the plan has no such number: a missing zone, a school without an answer, growth without a
+ *   recovery reading, tension without a curve.
  */
 export function explainEase(question: EaseQuestion, plan: StylePlan, sources: EaseSources): Explanation | null {
   const zonePlan = plan.zones.find(({ zone }) => zone === question.zone);
@@ -82,54 +89,129 @@ function explainBody(zonePlan: ZonePlan, sources: EaseSources): Explanation {
   };
 }
 
-function explainGarment(zonePlan: ZonePlan, schoolId: SchoolId, sources: EaseSources): Explanation {
+/** The school behind a column; null for a girth of the maker's own. */
+export function schoolBehind(zonePlan: ZonePlan, column: EaseColumn): SchoolId | null {
+  if (column !== "chosen") return column;
+  return zonePlan.chosen && zonePlan.chosen.choice.by !== "own" ? zonePlan.chosen.choice.by : null;
+}
+
+function consequencesIn(zonePlan: ZonePlan, column: EaseColumn): Consequences | null {
+  return column === "chosen" ? (zonePlan.chosen?.consequences ?? null) : girthBy(column, zonePlan);
+}
+
+function explainGarment(zonePlan: ZonePlan, column: EaseColumn, sources: EaseSources): Explanation | null {
+  const schoolId = schoolBehind(zonePlan, column);
+  if (schoolId === null) return explainOwn(zonePlan, sources);
+  const answer = zonePlan.bySchool[schoolId];
+  if (!answer.ok) return null;
   const school = schoolOf(schoolId);
-  const outcome = zonePlan.bySchool[schoolId];
-  const notes = [school.blindTo, "Rounded to 1 mm; everything after it is computed from the rounded girth."];
-  if (outcome.heldByStableCloth) {
-    notes.unshift("The cloth is stable (under 15 %), so the garment is held at least at what the fixed cut gives.");
-  }
   return {
     title: `${ZONE_NAMES[zonePlan.zone]}, garment girth by ${school.name.toLowerCase()}`,
     formula: school.formula,
-    terms: garmentTerms(zonePlan, outcome, sources),
-    result: { value: outcome.consequences.garmentMm, unit: "length" },
-    notes,
+    terms: garmentTerms(zonePlan, answer.value, sources),
+    result: { value: answer.value.consequences.garmentMm, unit: "length" },
+    notes: [...garmentNotes(answer.value), school.blindTo, ROUNDED],
+    cautions: cautionsOf(answer.value.consequences),
     others: otherSchools(zonePlan, schoolId, (consequences) => consequences.garmentMm),
+  };
+}
+
+const ROUNDED = "Rounded to 1 mm; everything after it is computed from the rounded girth.";
+
+function garmentNotes({ heldByStableCloth, garments = [], school, habit }: SchoolOutcome): string[] {
+  if (heldByStableCloth)
+    return ["The cloth is stable (under 15 %), so the garment is held at least at what the fixed cut gives."];
+  if (school === "profile" && garments.length > 1) {
+    const girths = garments.map(({ exactMm }) => exactMm);
+    const spread = Math.max(...girths) - Math.min(...girths);
+    return [`The median of ${garments.length} garments; they lie ${Math.round(spread)} mm apart.`];
+  }
+  if (school === "profile" && habit < 0) return ["A loose garment: its ease in millimetres is carried over as it is."];
+  return [];
+}
+
+/** What a girth asks to be careful about, whatever number of it is looked at. */
+const cautionsOf = (consequences: Consequences): readonly string[] =>
+  (["pressure", "shareUsed"] as const).flatMap(
+    (number) =>
+      explainDerived(number, {
+        place: "",
+        bodyMm: 1,
+        consequences,
+        usable: 1,
+        recovery: null,
+        sources: { body: "", garment: "", cloth: "" },
+      })?.cautions ?? [],
+  );
+
+function explainOwn(zonePlan: ZonePlan, sources: EaseSources): Explanation | null {
+  if (!zonePlan.chosen) return null;
+  const { consequences } = zonePlan.chosen;
+  return {
+    title: `${ZONE_NAMES[zonePlan.zone]}, garment girth of your own`,
+    formula: "G = B − n",
+    terms: [
+      {
+        symbol: "B",
+        meaning: "body, snug",
+        value: zonePlan.body.snugMm,
+        unit: "length",
+        kind: "body",
+        source: sources.sheet,
+      },
+      {
+        symbol: "n",
+        meaning: "smaller than the body by",
+        value: -consequences.easeMm,
+        unit: "difference",
+        kind: "setting",
+        source: "set by hand for this zone",
+      },
+    ],
+    result: { value: consequences.garmentMm, unit: "length" },
+    notes: ["No school stands behind it: you set it."],
+    cautions: cautionsOf(consequences),
+    others: otherSchools(zonePlan, null, (other) => other.garmentMm),
   };
 }
 
 function explainConsequence(
   number: DerivedNumber,
   zonePlan: ZonePlan,
-  schoolId: SchoolId,
+  column: EaseColumn,
   sources: EaseSources,
 ): Explanation | null {
+  const consequences = consequencesIn(zonePlan, column);
+  if (!consequences) return null;
+  const schoolId = schoolBehind(zonePlan, column);
   return explainDerived(
     number,
     {
       place: ZONE_NAMES[zonePlan.zone],
       bodyMm: zonePlan.body.snugMm,
-      consequences: zonePlan.bySchool[schoolId].consequences,
+      consequences,
       usable: sources.usable,
       recovery: sources.recovery,
+      frontArcMm: zonePlan.frontArcMm,
       sources: {
         body: sources.sheet,
-        garment: `planned by ${schoolOf(schoolId).name.toLowerCase()}`,
+        garment: schoolId ? `planned by ${schoolOf(schoolId).name.toLowerCase()}` : "set by hand for this zone",
         cloth: sources.test,
+        wear: sources.wear,
       },
     },
-    otherSchools(zonePlan, schoolId, (consequences) => readDerived(number, consequences)),
+    otherSchools(zonePlan, schoolId, (other) => readDerived(number, other)),
   );
 }
 
 function otherSchools(
   zonePlan: ZonePlan,
-  except: SchoolId,
+  except: SchoolId | null,
   read: (consequences: Consequences) => number | null,
 ): { name: string; value: number }[] {
   return SCHOOLS.filter(({ id }) => id !== except).flatMap(({ id, name }) => {
-    const value = read(zonePlan.bySchool[id].consequences);
+    const consequences = girthBy(id, zonePlan);
+    const value = consequences ? read(consequences) : null;
     return value === null ? [] : [{ name, value }];
   });
 }

@@ -1,3 +1,4 @@
+import { measureOf } from "../../body/catalogue/index.ts";
 import type { Explanation } from "../../explain/explanation.ts";
 import { HARD_UP_TO, type PassVerdict } from "../passOver.ts";
 import type { StylePlan } from "../planStyle.ts";
@@ -8,7 +9,7 @@ import type { EaseQuestion, EaseSources } from "./explainEase.ts";
 const VERDICT_NOTES: Readonly<Record<PassVerdict, string>> = {
   goes: "The cloth stretches that far in comfort: it goes on.",
   hard: "A little more than the usable stretch: hard to get on.",
-  closure: "More than this cloth gives: it needs a closure, or a larger girth.",
+  closure: "More than it gives: it needs a closure, or a larger girth.",
 };
 
 /** Explains whether a ring can be pulled on; null where the plan has no such ring. */
@@ -17,10 +18,12 @@ export function explainPullOn(
   { zone, school }: EaseQuestion,
   sources: EaseSources,
 ): Explanation | null {
-  const verdict = plan.pullOn[school].find(({ ring }) => ring === zone);
+  const verdicts = school === "chosen" ? plan.chosenPullOn : plan.pullOn[school];
+  const verdict = verdicts.find(({ ring }) => ring === zone);
   if (!verdict) return null;
   const ring = ZONE_NAMES[verdict.ring].toLowerCase();
-  const over = ZONE_NAMES[verdict.over].toLowerCase();
+  const over = measureOf(verdict.over).name.toLowerCase();
+  const byElastic = verdict.limit.setBy === "elastic";
   return {
     title: `Pulling the ${ring} over the ${over}`,
     formula: "q = P / G − 1",
@@ -39,22 +42,24 @@ export function explainPullOn(
         value: verdict.garmentMm,
         unit: "length",
         kind: "garment",
-        source: `planned by ${schoolOf(school).name.toLowerCase()}`,
+        source: school === "chosen" ? "as chosen" : `planned by ${schoolOf(school).name.toLowerCase()}`,
       },
       {
         symbol: "s",
-        meaning: "usable stretch, the limit",
-        value: sources.usable,
+        meaning: byElastic ? "usable stretch of the edge elastic, which gives out first" : "usable stretch, the limit",
+        value: verdict.limit.usable,
         unit: "ratio",
         kind: "cloth",
-        source: sources.test,
+        source: byElastic ? "swatch test of the elastic" : sources.test,
       },
     ],
     result: { value: verdict.needed, unit: "percent" },
     notes: [
       VERDICT_NOTES[verdict.verdict],
       `Goes on up to s, hard up to ${HARD_UP_TO} · s, beyond that a closure.`,
-      "An edge elastic or a seam that stretches less than the cloth lowers the limit; neither is in this figure yet.",
+      byElastic
+        ? "The elastic in the edge stretches less than the cloth, so it sets the limit."
+        : "The least of cloth and edge elastic sets the limit; a seam that stretches less would lower it, and is not known yet.",
     ],
     others: [],
   };

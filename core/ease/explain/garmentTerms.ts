@@ -1,6 +1,7 @@
 import type { Term } from "../../explain/explanation.ts";
 import type { ZonePlan } from "../planStyle.ts";
 import type { SchoolOutcome } from "../planZone.ts";
+import { tensionForPressure } from "../pressure.ts";
 import { ZONE_NAMES } from "../zones.ts";
 import type { EaseSources } from "./explainEase.ts";
 
@@ -15,45 +16,101 @@ export function garmentTerms(zonePlan: ZonePlan, outcome: SchoolOutcome, sources
     kind: "body",
     source: sources.sheet,
   };
-  const stretch: Term = {
-    symbol: "s",
-    meaning: "usable stretch of the cloth",
-    value: sources.usable,
-    unit: "ratio",
-    kind: "cloth",
-    source: sources.test,
-  };
-  return [body, habitTerm(outcome, zone, sources), stretch];
+  return [body, ...habitTerms(zonePlan, outcome, zone, sources)];
 }
 
-function habitTerm({ school, habit }: SchoolOutcome, zone: string, { settings }: EaseSources): Term {
-  switch (school) {
+const usableTerm = ({ usable, test }: EaseSources): Term => ({
+  symbol: "s",
+  meaning: "usable stretch of the cloth",
+  value: usable,
+  unit: "ratio",
+  kind: "cloth",
+  source: test,
+});
+
+function habitTerms(zonePlan: ZonePlan, outcome: SchoolOutcome, zone: string, sources: EaseSources): Term[] {
+  const { habit } = outcome;
+  const setting = { kind: "setting", source: sources.settings } as const;
+  switch (outcome.school) {
     case "fixed":
-      return {
-        symbol: "c",
-        meaning: `taken off each quarter at the ${zone}, by the stretch of the cloth`,
-        value: habit,
-        unit: "amount",
-        kind: "setting",
-        source: settings,
-      };
+      return [
+        {
+          symbol: "c",
+          meaning: `taken off each quarter at the ${zone}, by the stretch of the cloth`,
+          value: habit,
+          unit: "amount",
+          ...setting,
+        },
+        usableTerm(sources),
+      ];
     case "percent":
-      return {
-        symbol: "r",
-        meaning: "reduction, read from the table at this stretch",
-        value: habit,
-        unit: "ratio",
-        kind: "setting",
-        source: settings,
-      };
+      return [
+        {
+          symbol: "r",
+          meaning: "reduction, read from the table at this stretch",
+          value: habit,
+          unit: "ratio",
+          ...setting,
+        },
+        usableTerm(sources),
+      ];
     case "share":
-      return {
-        symbol: "u",
-        meaning: `share of the usable stretch used at the ${zone}`,
-        value: habit,
-        unit: "ratio",
-        kind: "setting",
-        source: settings,
-      };
+      return [
+        {
+          symbol: "u",
+          meaning: `share of the usable stretch used at the ${zone}`,
+          value: habit,
+          unit: "ratio",
+          ...setting,
+        },
+        usableTerm(sources),
+      ];
+    case "pressure":
+      return pressureTerms(zonePlan, outcome, sources);
+    case "profile":
+      return [
+        { symbol: "ε", meaning: "strain carried over", value: habit, unit: "ratio", kind: "result", source: "below" },
+        ...(outcome.garments ?? []).map(
+          (garment, index): Term => ({
+            symbol: `G${SUBSCRIPTS[index + 1] ?? ""}`,
+            meaning: `what “${garment.name}” gives, by equal ${garment.by === "share" ? "share of stretch" : garment.by}`,
+            value: garment.exactMm,
+            unit: "length",
+            kind: "garment",
+            source: `worn at ${Math.round(garment.wornStrain * 100)} % strain`,
+          }),
+        ),
+      ];
   }
+}
+
+const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
+
+function pressureTerms({ body }: ZonePlan, { habit, ownHabit, exactMm }: SchoolOutcome, sources: EaseSources): Term[] {
+  return [
+    {
+      symbol: "ε",
+      meaning: "smallest strain at which the cloth pulls with T",
+      value: body.snugMm / exactMm - 1,
+      unit: "ratio",
+      kind: "cloth",
+      source: sources.wear,
+    },
+    {
+      symbol: "p",
+      meaning: "mean pressure wanted",
+      value: habit,
+      unit: "pressure",
+      kind: "setting",
+      source: ownHabit ? "chosen for this zone" : "what the share school gives here, to start from",
+    },
+    {
+      symbol: "T",
+      meaning: "tension that presses so, p · B / (2 · π)",
+      value: tensionForPressure(habit, body.snugMm),
+      unit: "tension",
+      kind: "result",
+      source: "the ring law",
+    },
+  ];
 }

@@ -3,12 +3,18 @@ export const EASE_NUMBERS = [
   "body",
   "garment",
   "flat",
+  "front",
+  "back",
   "quarter",
   "ease",
+  "easeRatio",
   "reduction",
   "strain",
   "shareUsed",
+  "tension",
+  "pressure",
   "grown",
+  "grownStrain",
   "pullOn",
 ] as const;
 

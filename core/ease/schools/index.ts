@@ -1,19 +1,30 @@
 import { fixedSchool } from "./fixed.ts";
 import { percentSchool } from "./percent.ts";
+import { pressureSchool } from "./pressure.ts";
+import { profileSchool } from "./profile.ts";
 import type { School, SchoolId } from "./school.ts";
 import { shareSchool } from "./share.ts";
 
 /** All schools in the order of their columns. */
-export const SCHOOLS: readonly School[] = [fixedSchool, percentSchool, shareSchool];
+export const SCHOOLS: readonly School[] = [fixedSchool, percentSchool, shareSchool, pressureSchool, profileSchool];
+
+/** The ids of all schools. */
+export const SCHOOL_IDS: readonly SchoolId[] = SCHOOLS.map(({ id }) => id);
 
 const BY_ID: Readonly<Record<SchoolId, School>> = {
   fixed: fixedSchool,
   percent: percentSchool,
   share: shareSchool,
+  pressure: pressureSchool,
+  profile: profileSchool,
 };
 
 /** Looks a school up by its id. */
 export const schoolOf = (id: SchoolId): School => BY_ID[id];
 
 /** True for a text that names a school. */
-export const isSchoolId = (text: string): text is SchoolId => text in BY_ID;
+export const isSchoolId = (text: string): text is SchoolId => Object.hasOwn(BY_ID, text);
+
+/** One answer for each school. */
+export const bySchool = <T>(answer: (school: SchoolId) => T): Readonly<Record<SchoolId, T>> =>
+  Object.fromEntries(SCHOOL_IDS.map((id) => [id, answer(id)])) as Record<SchoolId, T>;

@@ -1,7 +1,16 @@
-import { fail, ok } from "../../result.ts";
+import { fail, ok, type Result } from "../../result.ts";
+import { FAMILY_NAMES } from "../settings.ts";
 import { ZONE_NAMES } from "../zones.ts";
-import type { School } from "./school.ts";
+import type { School, SchoolInput } from "./school.ts";
 import { stableFloorMm } from "./stableFloor.ts";
+
+/** The share u for a zone: the maker's own, else the family's. Problem: `no-share-for-zone`. */
+export function shareFor({ share, settings, family, zone }: SchoolInput): Result<number> {
+  const known = share ?? settings.shares[family][zone];
+  if (known !== undefined) return ok(known);
+  const where = ZONE_NAMES[zone].toLowerCase();
+  return fail("no-share-for-zone", `The family “${FAMILY_NAMES[family]}” has no share for the ${where}; give one.`);
+}
 
 /** Share of stretch: a fixed share u of the usable stretch, `ε = u s`, `G = B/(1 + u s)`. */
 export const shareSchool: School = {
@@ -11,14 +20,9 @@ export const shareSchool: School = {
   blindTo: "Blind to how hard the cloth pulls.",
   formula: "G = B / (1 + u · s)",
   girth(input) {
-    const share = input.share ?? input.settings.shares[input.family][input.zone];
-    if (share === undefined) {
-      return fail(
-        "no-share-for-zone",
-        `The ${input.family} family has no share for the zone ${ZONE_NAMES[input.zone].toLowerCase()}; give one.`,
-      );
-    }
-    const exact = input.bodyMm / (1 + share * input.usable);
-    return ok({ exactMm: Math.max(exact, stableFloorMm(input)), habit: share });
+    const share = shareFor(input);
+    if (!share.ok) return share;
+    const exact = input.bodyMm / (1 + share.value * input.usable);
+    return ok({ exactMm: Math.max(exact, stableFloorMm(input)), habit: share.value });
   },
 };

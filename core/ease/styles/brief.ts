@@ -1,4 +1,6 @@
-import type { Style } from "./style.ts";
+import { SCHOOL_IDS } from "../schools/index.ts";
+import { NO_DROPS, overTheHip, RISES, side, sidesAt } from "./parts.ts";
+import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A pull-on brief: waist, high hip, hip and two leg edges; its waist must pass the hip. */
 export const brief: Style = {
@@ -8,16 +10,12 @@ export const brief: Style = {
   family: "brief",
   zones: ["waist", "highHip", "hip", "leg"],
   measures: ["waist", "high_hip", "hip", "leg_edge", "waist_to_hip", "crotch_front", "crotch_back", "crotch_depth"],
-  leastStretch: 0.2,
-  pullOn: [
-    { ring: "waist", over: "hip" },
-    { ring: "highHip", over: "hip" },
-  ],
+  limits: { ...USUAL_LIMITS, leastStretch: 0.2 },
+  pullOn: overTheHip("waist", "highHip"),
+  lengths: RISES,
+  drops: NO_DROPS,
+  schools: SCHOOL_IDS,
   usualDirection: "across",
-  seamsTakingChange: {
-    waist: { count: 2, name: "side seams" },
-    highHip: { count: 2, name: "side seams" },
-    hip: { count: 2, name: "side seams" },
-    leg: { count: 1, name: "side seam" },
-  },
+  seamsTakingChange: { ...sidesAt("waist", "highHip", "hip"), leg: side("side seam") },
+  cautions: [],
 };

@@ -1,13 +1,38 @@
+import { bikiniBottom } from "./bikiniBottom.ts";
+import { bodysuit } from "./bodysuit.ts";
 import { brief } from "./brief.ts";
-import type { Style, StyleId } from "./style.ts";
+import { camisole } from "./camisole.ts";
+import { lacedCorset } from "./lacedCorset.ts";
+import { onePiece } from "./onePiece.ts";
+import { slip } from "./slip.ts";
+import { softBra } from "./softBra.ts";
+import type { ShippedStyleId, Style } from "./style.ts";
+import { swimTop } from "./swimTop.ts";
+import { unlacedCorset } from "./unlacedCorset.ts";
+import { wiredBra } from "./wiredBra.ts";
 
-/** Every style a job can be made in. */
-export const STYLES: readonly Style[] = [brief];
+/** Every style that ships with Stenz, from underwear over swimwear to corsets. */
+export const STYLES: readonly Style[] = [
+  brief,
+  softBra,
+  wiredBra,
+  camisole,
+  slip,
+  bodysuit,
+  bikiniBottom,
+  swimTop,
+  onePiece,
+  lacedCorset,
+  unlacedCorset,
+];
 
-const BY_ID: Readonly<Record<StyleId, Style>> = { brief };
+const BY_ID = new Map<string, Style>(STYLES.map((style) => [style.id, style]));
 
-/** Looks a style up by its id. */
-export const styleOf = (id: StyleId): Style => BY_ID[id];
+/** Looks a shipped style up by its id. */
+export const styleOf = (id: ShippedStyleId): Style => BY_ID.get(id) as Style;
 
-/** True for a text that names a style. */
-export const isStyleId = (text: string): text is StyleId => text in BY_ID;
+/** The shipped style of an id; undefined for one of the workshop's own and for any other text. */
+export const shippedStyle = (id: string): Style | undefined => BY_ID.get(id);
+
+/** True for a text that names a shipped style. */
+export const isStyleId = (text: string): text is ShippedStyleId => BY_ID.has(text);

@@ -9,7 +9,7 @@ export const rides: FindingKind = {
   howToRead: "After walking, sitting and bending: how far the edge has left its place.",
   effect: "removal",
   canBeFolded: false,
-  zones: ["waist", "highHip", "leg"],
+  zones: ["underbust", "waist", "highHip", "leg", "arm"],
   proposalText: (zone) =>
     zone === "leg"
       ? "Shorten the back of the leg edge by this much, through its elastic."

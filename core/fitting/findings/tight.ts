@@ -1,3 +1,4 @@
+import { ZONES } from "../../ease/zones.ts";
 import type { FindingKind } from "./findingKind.ts";
 
 /** Too little girth: red marks, cloth stretched thin, seams grinning. */
@@ -9,7 +10,7 @@ export const tight: FindingKind = {
   howToRead: "How much more girth would be comfortable, round the whole body.",
   effect: "addition",
   canBeFolded: false,
-  zones: ["waist", "highHip", "hip", "leg"],
+  zones: ZONES,
   proposalText: () => "Let out by the whole gap: too much given is easily taken off later.",
   alternatives: () => ["From the seam allowances where they suffice, otherwise in the next prototype."],
 };

@@ -1,0 +1,39 @@
+import type { Theme } from "@mui/material/styles";
+import type { Consequences } from "../../../core/ease/consequences.ts";
+import { choiceFor, type EaseChoice } from "../../../core/ease/easeChoice.ts";
+import { girthBy, type ZonePlan } from "../../../core/ease/planStyle.ts";
+import { SCHOOLS } from "../../../core/ease/schools/index.ts";
+import type { SchoolId } from "../../../core/ease/schools/school.ts";
+
+/** One column of the plan: a school, or the girth of the maker's own. */
+export interface PlanColumn {
+  readonly id: SchoolId | "own";
+  readonly name: string;
+}
+
+/** The columns of a plan: the style's schools, and the maker's own where any zone has one. */
+export function columnsOf(schools: readonly SchoolId[], zones: readonly ZonePlan[]): PlanColumn[] {
+  const own = zones.some(({ chosen }) => chosen?.choice.by === "own");
+  return [
+    ...SCHOOLS.filter(({ id }) => schools.includes(id)).map(({ id, name }) => ({ id, name })),
+    ...(own ? [{ id: "own", name: "Your own" } as const] : []),
+  ];
+}
+
+/** What a column does in a zone; null where it has no answer. */
+export const consequencesIn = (plan: ZonePlan, { id }: PlanColumn): Consequences | null =>
+  id === "own" ? (plan.chosen?.choice.by === "own" ? plan.chosen.consequences : null) : girthBy(id, plan);
+
+/** True where a column rules a zone. */
+export const rules = (choice: EaseChoice, plan: ZonePlan, { id }: PlanColumn): boolean =>
+  choiceFor(choice, plan.zone)?.by === id;
+
+/** The chosen column: sunken, between two lines. */
+export const columnStyle = (chosen: boolean) =>
+  chosen
+    ? {
+        bgcolor: "bench.sunken",
+        boxShadow: (t: Theme) =>
+          `inset 2px 0 ${t.vars.palette.primary.main}, inset -2px 0 ${t.vars.palette.primary.main}`,
+      }
+    : {};

@@ -1,0 +1,104 @@
+import type { Cloth, SwatchTest } from "./cloth.ts";
+import { countingTest } from "./cloth.ts";
+import { sumCurves } from "./curve/sumCurves.ts";
+import type { TensionCurve } from "./curve/tensionCurve.ts";
+import type { Direction } from "./direction.ts";
+import { type ClothStretch, evaluateTest, type TestResult } from "./evaluateTest.ts";
+import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
+import { type WearBasis, wearCurve } from "./wearTension.ts";
+
+/** One layer of a garment: a cloth with its tests, laid one way round the body. */
+export interface GarmentLayer {
+  readonly cloth: Cloth;
+  readonly tests: readonly SwatchTest[];
+  readonly direction: Direction;
+}
+
+/** A layer with what its counting test says; null where it was not tested that way, or the test cannot be read. */
+export interface TestedLayer extends GarmentLayer {
+  readonly test: SwatchTest | null;
+  readonly result: TestResult | null;
+}
+
+/** What the layers of a garment do together, for planning it. */
+export interface LayupStretch extends ClothStretch {
+  /** Summed tension in wear; null where a layer has no ladder. */
+  readonly wear: TensionCurve | null;
+  /** Where the tension in wear comes from: `factor` as soon as one layer has no way back. Null without a curve. */
+  readonly wearBasis: WearBasis | null;
+  /** Layers without a ladder, by name: while there is one, tension and pressure are not known. */
+  readonly withoutCurve: readonly string[];
+  /** Name of the layer that sets the usable stretch. */
+  readonly setBy: string;
+  /** ν of the outermost layer; null where its width was not read. */
+  readonly contraction: number | null;
+  /** Smallest usable stretch along the body; null where a layer was not tested that way. */
+  readonly usableAlong: number | null;
+}
+
+/** The direction that runs along the body when a cloth is laid one way round it. */
+export const alongOf = (roundTheBody: Direction): Direction =>
+  roundTheBody === "across" ? "along" : roundTheBody === "along" ? "across" : "bias";
+
+/** Each layer with its counting test. */
+export const testLayers = (
+  layers: readonly GarmentLayer[],
+  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
+): TestedLayer[] =>
+  layers.map((layer) => {
+    const test = countingTest(layer.tests, layer.direction) ?? null;
+    const result = test ? evaluateTest(test, layer.cloth.kind, settings) : null;
+    return { ...layer, test, result: result?.ok ? result.value : null };
+  });
+
+/**
+ * What layers stretched together do: the smallest usable stretch, the summed tension in wear, and the recovery of the
+ * layer that comes back least (they grow together, and the one that lets go most loses most).
+ *
+ * @returns null while there is no layer, or one was not tested round the body.
+ */
+export function layupStretch(
+  layers: readonly TestedLayer[],
+  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
+): LayupStretch | null {
+  const results = layers.flatMap(({ result }) => (result ? [result] : []));
+  const [outermost] = results;
+  if (!outermost || results.length < layers.length) return null;
+  const leastIndex = results.reduce(
+    (best, { usable }, at) => (usable < (results[best] as TestResult).usable ? at : best),
+    0,
+  );
+  const least = results[leastIndex] as TestResult;
+  const back = leastRecovered(results);
+  const ladders = results.flatMap(({ ladder }) => (ladder ? [ladder] : []));
+  const known = ladders.length === results.length;
+  return {
+    usable: least.usable,
+    basis: least.basis,
+    growth: back.growth,
+    recovery: back.recovery,
+    recoveredAfter: back.recoveredAfter,
+    willBag: results.some(({ willBag }) => willBag),
+    wear: known ? sumCurves(ladders.map((ladder) => wearCurve(ladder, settings.wearFactor))) : null,
+    wearBasis: known ? (ladders.every(({ returning }) => returning) ? "return" : "factor") : null,
+    withoutCurve: layers.filter(({ result }) => !result?.ladder).map(({ cloth }) => cloth.name),
+    setBy: layers[leastIndex]?.cloth.name ?? "",
+    contraction: outermost.ladder?.contraction ?? null,
+    usableAlong: leastAlong(layers, settings),
+  };
+}
+
+/** The result whose recovery is least; one without a reading where any layer has none. */
+const leastRecovered = (results: readonly TestResult[]): TestResult =>
+  results.reduce((worst, next) =>
+    worst.recovery === null || (next.recovery !== null && worst.recovery <= next.recovery) ? worst : next,
+  );
+
+function leastAlong(layers: readonly TestedLayer[], settings: ClothSettings): number | null {
+  const along = testLayers(
+    layers.map((layer) => ({ ...layer, direction: alongOf(layer.direction) })),
+    settings,
+  ).map(({ result }) => result?.usable ?? null);
+  const known = along.filter((usable) => usable !== null);
+  return known.length === along.length ? Math.min(...known) : null;
+}

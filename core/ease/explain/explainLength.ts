@@ -1,0 +1,79 @@
+import { measureOf } from "../../body/catalogue/index.ts";
+import type { Explanation, Term } from "../../explain/explanation.ts";
+import type { PlannedLength } from "../planLengths.ts";
+import { schoolOf } from "../schools/index.ts";
+import type { SchoolId } from "../schools/school.ts";
+import type { EaseSources } from "./explainEase.ts";
+
+const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
+
+const NOTES: Readonly<Record<PlannedLength["drawIn"], string>> = {
+  counted: "Cloth stretched round the body draws in along it, though less than a free strip: body and seams hold it.",
+  schoolTakesNone: "This school is a rule of experience and takes no draw-in.",
+  notRead:
+    "No draw-in is counted, because the width of the strip was not read while it was pulled. Read it, and this number will know.",
+};
+
+/** Explains a length as cut, with its parts, the stretch along the body and the draw-in. */
+export function explainLength(
+  length: PlannedLength,
+  school: SchoolId,
+  { freedom, others }: { freedom: number; others: Explanation["others"] },
+  sources: Pick<EaseSources, "sheet" | "test" | "settings">,
+): Explanation {
+  const parts = length.segments.map(
+    (_, index) => `L${SUBSCRIPTS[index + 1]} · (1 + ε${SUBSCRIPTS[index + 1]})^(φ · ν)`,
+  );
+  const sum = parts.length > 1 ? `(${parts.join(" + ")})` : parts[0];
+  return {
+    title: `${length.name}, cut by ${schoolOf(school).name.toLowerCase()}`,
+    formula: `cut = ${sum} / (1 + λ)`,
+    terms: [
+      ...length.segments.flatMap((segment, index): Term[] => [
+        {
+          symbol: `L${SUBSCRIPTS[index + 1]}`,
+          meaning: `${measureOf(segment.code).name.toLowerCase()}${index === 0 && length.dropMm > 0 ? ", less the drop" : ""}`,
+          value: segment.bodyMm,
+          unit: "length",
+          kind: "body",
+          source: sources.sheet,
+        },
+        {
+          symbol: `ε${SUBSCRIPTS[index + 1]}`,
+          meaning: "strain of the garment round the body there",
+          value: segment.girthStrain,
+          unit: "ratio",
+          kind: "result",
+          source: "mean of the zones beside it; slack counts 0",
+        },
+      ]),
+      {
+        symbol: "φ",
+        meaning: "part of a free strip's draw-in",
+        value: freedom,
+        unit: "ratio",
+        kind: "setting",
+        source: sources.settings,
+      },
+      {
+        symbol: "ν",
+        meaning: "cross-contraction",
+        value: length.contraction,
+        unit: "ratio",
+        kind: "cloth",
+        source: sources.test,
+      },
+      {
+        symbol: "λ",
+        meaning: "strain intended along the body",
+        value: length.lengthStrain,
+        unit: "ratio",
+        kind: "setting",
+        source: sources.settings,
+      },
+    ],
+    result: { value: length.cutMm, unit: "length" },
+    notes: [NOTES[length.drawIn]],
+    others,
+  };
+}

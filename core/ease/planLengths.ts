@@ -1,0 +1,138 @@
+import { nameOf } from "../body/catalogue/index.ts";
+import type { MeasureCode } from "../body/measure.ts";
+import { largerSide, measuredValue } from "../body/sheetValues.ts";
+import { fail, ok, type Result } from "../result.ts";
+import { type LengthCut, lengthCut } from "./lengthCut.ts";
+import { reductionFor } from "./schools/percent.ts";
+import type { SchoolId } from "./schools/school.ts";
+import type { EaseSettings } from "./settings.ts";
+import type { Style, StyleLength, StyleSegment } from "./styles/style.ts";
+import type { PlannedBody } from "./zoneBody.ts";
+import type { Zone } from "./zones.ts";
+
+/** Schools that are rules of experience and take no draw-in. */
+const WITHOUT_DRAW_IN: readonly SchoolId[] = ["fixed", "percent"];
+
+/** What a cloth does along the body. */
+export interface ClothAlong {
+  /** Usable stretch along the length; null where that direction was not tested. */
+  readonly usableAlong: number | null;
+  /** ν of the cloth pulled round the body; null where its width was not read. */
+  readonly contraction: number | null;
+}
+
+/** One segment of a planned length. */
+export interface PlannedSegment {
+  readonly code: MeasureCode;
+  readonly bodyMm: number;
+  /** Mean strain of the garment round the body there; slack zones (below 0) do not draw in and count 0. */
+  readonly girthStrain: number;
+}
+
+/** A length as planned. */
+export interface PlannedLength extends LengthCut {
+  readonly id: string;
+  readonly name: string;
+  /** Body length after the drop, mm. */
+  readonly bodyMm: number;
+  readonly dropMm: number;
+  /** ε_L. */
+  readonly lengthStrain: number;
+  /** ν used: 0 where the school takes none or it was not read. */
+  readonly contraction: number;
+  readonly drawIn: "counted" | "schoolTakesNone" | "notRead";
+  readonly segments: readonly PlannedSegment[];
+}
+
+/**
+ * The strain intended along the body by a school.
+ *
+ * Problem: `no-test-along` where the school looks at the stretch along the body and it was not tested.
+ */
+export function lengthStrainFor(
+  school: SchoolId,
+  { family }: Pick<Style, "family">,
+  usableAlong: number | null,
+  settings: EaseSettings,
+): Result<number> {
+  if (school === "fixed") return ok(0);
+  if (usableAlong === null) {
+    return fail("no-test-along", "Expected a swatch test along the body, but that direction was not tested.");
+  }
+  if (school === "percent") {
+    const reduction = settings.lengthPartOfReduction * reductionFor(usableAlong, settings);
+    return ok(reduction / (1 - reduction));
+  }
+  return ok(settings.lengthShares[family] * usableAlong);
+}
+
+/** What the lengths of a plan are worked out from. */
+export interface LengthsInput {
+  readonly style: Style;
+  readonly body: PlannedBody;
+  readonly along: ClothAlong;
+  readonly settings: EaseSettings;
+  /** Strain round the body by zone; null where the zone has no girth. */
+  readonly strainOf: (zone: Zone) => number | null;
+}
+
+/** Every length of a style by one school: as planned, or the reason why not. */
+export const planLengths = (school: SchoolId, input: LengthsInput): PlannedLengthAnswer[] =>
+  input.style.lengths.map((length) => ({
+    id: length.id,
+    name: length.name,
+    answer: planLength(school, length, input),
+  }));
+
+/** A length with its answer. */
+export interface PlannedLengthAnswer {
+  readonly id: string;
+  readonly name: string;
+  readonly answer: Result<PlannedLength>;
+}
+
+function planLength(school: SchoolId, length: StyleLength, input: LengthsInput): Result<PlannedLength> {
+  const { style, along, settings } = input;
+  const lengthStrain = lengthStrainFor(school, style, along.usableAlong, settings);
+  if (!lengthStrain.ok) return lengthStrain;
+  const dropMm = length.drop ? style.drops[length.drop] : 0;
+  const segments: PlannedSegment[] = [];
+  for (const [index, wanted] of length.segments.entries()) {
+    const segment = plannedSegment(wanted, index === 0 ? dropMm : 0, input);
+    if (!segment.ok) return segment;
+    segments.push(segment.value);
+  }
+  const takesDrawIn = !WITHOUT_DRAW_IN.includes(school);
+  const contraction = takesDrawIn ? (along.contraction ?? 0) : 0;
+  return ok({
+    id: length.id,
+    name: length.name,
+    bodyMm: segments.reduce((sum, { bodyMm }) => sum + bodyMm, 0),
+    dropMm,
+    lengthStrain: lengthStrain.value,
+    contraction,
+    drawIn: takesDrawIn ? (along.contraction === null ? "notRead" : "counted") : "schoolTakesNone",
+    segments,
+    ...lengthCut(segments, { lengthStrain: lengthStrain.value, contraction, freedom: settings.drawInFreedom }),
+  });
+}
+
+function plannedSegment(
+  { code, zones }: StyleSegment,
+  dropMm: number,
+  { body, strainOf }: LengthsInput,
+): Result<PlannedSegment> {
+  const value = measuredValue(body.values, code) ?? largerSide(body.values, code)?.larger;
+  if (!value)
+    return fail("no-measure", `Expected ${nameOf(code, "single").toLowerCase()}, but it is not on the sheet.`);
+  const bodyMm = value.mm - dropMm;
+  if (bodyMm <= 0) {
+    return fail("drop-too-deep", `Expected more than the drop of ${dropMm} mm, but the body has ${value.mm} mm there.`);
+  }
+  const strains = zones.map(strainOf);
+  const unknown = strains.indexOf(null);
+  if (unknown !== -1) return fail("no-girth-there", "Expected a girth at every zone of this length, but one has none.");
+  const known = strains.map((strain) => Math.max(0, strain ?? 0));
+  const girthStrain = known.length === 0 ? 0 : known.reduce((sum, strain) => sum + strain, 0) / known.length;
+  return ok({ code, bodyMm, girthStrain });
+}

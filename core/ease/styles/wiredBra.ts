@@ -1,0 +1,33 @@
+import { SCHOOL_IDS } from "../schools/index.ts";
+import { NO_DROPS, sidesAt } from "./parts.ts";
+import { type Style, USUAL_LIMITS } from "./style.ts";
+
+/** A wired bra, closed with hooks: its band carries, its cups are cut from their own measures. */
+export const wiredBra: Style = {
+  id: "wiredBra",
+  name: "Wired bra",
+  summary: "The band carries; closed with hooks.",
+  family: "wiredBand",
+  zones: ["underbust"],
+  measures: ["underbust", "underbust_inhaled", "bust", "overbust", "strap_front", "strap_back", "bridge_width"],
+  limits: { ...USUAL_LIMITS, leastStretch: 0.15 },
+  pullOn: [],
+  lengths: [
+    {
+      id: "strap",
+      name: "Strap, front and back",
+      segments: [
+        { code: "strap_front", zones: [] },
+        { code: "strap_back", zones: [] },
+      ],
+    },
+  ],
+  drops: NO_DROPS,
+  schools: SCHOOL_IDS,
+  usualDirection: "across",
+  seamsTakingChange: sidesAt("underbust"),
+  cautions: [
+    "A wire sits on the ribs, never on tissue. After breast surgery or during nursing follow clinical advice.",
+    "Planned as if the whole band stretched; bridge, cradles and hook tape do not, and are worked out in the band step later.",
+  ],
+};
