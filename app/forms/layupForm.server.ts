@@ -3,7 +3,8 @@ import { type KeptLayer, type KeptLayup, LAYER_ROLES } from "../../core/cloth/la
 import type { Repositories } from "../../data/store.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { formOf, line, notes } from "./fields.server.ts";
-import { clothIdOf, layerFields, MOST_LAYERS } from "./layupFields.ts";
+import { findCloth } from "./findCloth.server.ts";
+import { layerFields, MOST_LAYERS } from "./layupFields.ts";
 import type { Fields } from "./unsaved.ts";
 
 const validate = formValidator(formOf({ name: line("a name"), notes: notes() }));
@@ -33,12 +34,4 @@ export async function readLayup(fields: Fields, { cloths }: Pick<Repositories, "
   }
   if (!valid.ok || Object.keys(errors).length > 0) return { ok: false, errors };
   return { ok: true, value: { name: valid.value.name, notes: valid.value.notes ?? "", layers } };
-}
-
-async function findCloth(text: string, cloths: Repositories["cloths"]): Promise<number | null> {
-  const id = clothIdOf(text);
-  if (id !== null) return (await cloths.find(id)) ? id : null;
-  const { rows } = await cloths.list({ search: text, page: 1 });
-  const named = rows.filter(({ name }) => name.toLowerCase() === text.toLowerCase());
-  return named.length === 1 ? (named[0]?.id ?? null) : null;
 }

@@ -6,3 +6,4 @@ export const LayupChart = lazyChart(async () => (await import("./LayupChart.tsx"
 export const LiveChart = lazyChart(async () => (await import("./LiveChart.tsx")).LiveChart, 300);
 export const TimeChart = lazyChart(async () => (await import("./TimeChart.tsx")).TimeChart, 250);
 export const SchoolChart = lazyChart(async () => (await import("./SchoolChart.tsx")).SchoolChart, 330);
+export const FavouriteChart = lazyChart(async () => (await import("./FavouriteChart.tsx")).FavouriteChart, 150);

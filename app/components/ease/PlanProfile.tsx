@@ -4,6 +4,7 @@ import type { Pull } from "../../../core/ease/consequences.ts";
 import { FIRM_FROM_KPA, SNUG_FROM_KPA, STOP_OVER_KPA } from "../../../core/ease/pressure.ts";
 import { STRETCH_STEPS, type StretchStep, stretchStepOf } from "../../../core/ease/stretchStep.ts";
 import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
+import { garmentPath } from "../../../core/figure/garment.ts";
 import { FIELD, LEVEL, TRUNK_PATH } from "../../../core/figure/geometry.ts";
 import { threadPath } from "../stretch/threadPath.ts";
 import { percent } from "../units/percent.ts";
@@ -19,8 +20,8 @@ export interface ProfileZone {
 /** Height of each zone's row; leg and arm stand under and over the trunk's levels. */
 const ROWS: Readonly<Record<Zone, number>> = { ...LEVEL, leg: 266, arm: 92 };
 
-/** Part of the figure that is shown, and where the two scales lie beside it. */
-const TOP = 60;
+/** The figure is shown from a little above the highest zone, at most from the neck, and where the two scales lie beside it. */
+const HIGHEST = 60;
 const BOTTOM = 292;
 const STRAIN = { from: 300, width: 190, most: 1.2 };
 const PRESSURE = { from: 560, width: 190, most: 4.6 };
@@ -33,12 +34,13 @@ const BAR = 13;
 export function PlanProfile({ zones, label }: { zones: readonly ProfileZone[]; label: string }) {
   const id = useId();
   const rows = spread(zones);
+  const top = Math.max(HIGHEST, Math.min(...rows.map(({ level }) => level)) - 44);
   return (
     <Box
       component="svg"
       role="img"
       aria-label={label}
-      viewBox={`0 ${TOP - 34} 800 ${BOTTOM - TOP + 40}`}
+      viewBox={`0 ${top - 34} 800 ${BOTTOM - top + 40}`}
       sx={{
         display: "block",
         width: "100%",
@@ -48,7 +50,10 @@ export function PlanProfile({ zones, label }: { zones: readonly ProfileZone[]; l
     >
       <defs>
         <clipPath id={`${id}figure`}>
-          <rect x={0} y={TOP} width={FIELD.width} height={BOTTOM - TOP} />
+          <rect x={0} y={top} width={FIELD.width} height={BOTTOM - top} />
+        </clipPath>
+        <clipPath id={`${id}trunk`}>
+          <path d={TRUNK_PATH} />
         </clipPath>
         {STRETCH_STEPS.map(({ step }) => (
           <ThreadPattern key={step} id={`${id}${step}`} step={step} />
@@ -64,9 +69,22 @@ export function PlanProfile({ zones, label }: { zones: readonly ProfileZone[]; l
         stroke="var(--stz-palette-bench-inkSoft)"
         strokeWidth={1.3}
       />
-      <Scale {...STRAIN} title="share of the stretch in use" marks={[0, 0.6, 1]} write={(at) => percent(at)} />
+      <g clipPath={`url(#${id}figure)`}>
+        <path
+          d={garmentPath(
+            zones.map(({ zone }) => zone),
+            "front",
+          )}
+          clipPath={`url(#${id}trunk)`}
+          fill="var(--stz-palette-bench-thread)"
+          fillOpacity={0.12}
+          stroke="var(--stz-palette-bench-thread)"
+        />
+      </g>
+      <Scale {...STRAIN} top={top} title="share of the stretch in use" marks={[0, 0.6, 1]} write={wholePercent} />
       <Scale
         {...PRESSURE}
+        top={top}
         title="mean pressure, kPa"
         marks={[0, SNUG_FROM_KPA, FIRM_FROM_KPA, STOP_OVER_KPA]}
         write={String}
@@ -95,6 +113,8 @@ export function PlanProfile({ zones, label }: { zones: readonly ProfileZone[]; l
     </Box>
   );
 }
+
+const wholePercent = (ratio: number): string => `${Math.round(ratio * 100)} %`;
 
 /** Rows far enough apart to be read, in the order of the body. */
 function spread(zones: readonly ProfileZone[]) {
@@ -127,13 +147,14 @@ function Scale({
   from,
   width,
   most,
+  top,
   title,
   marks,
   write,
-}: ScaleProps & { title: string; marks: readonly number[]; write: (at: number) => string }) {
+}: ScaleProps & { top: number; title: string; marks: readonly number[]; write: (at: number) => string }) {
   return (
     <g>
-      <text x={from} y={TOP - 18} fill="var(--stz-palette-bench-inkSoft)">
+      <text x={from} y={top - 18} fill="var(--stz-palette-bench-inkSoft)">
         {title}
       </text>
       {marks.map((mark) => {
@@ -141,14 +162,14 @@ function Scale({
         return (
           <g key={mark}>
             <path
-              d={`M ${x} ${TOP} V ${BOTTOM}`}
+              d={`M ${x} ${top} V ${BOTTOM}`}
               stroke="var(--stz-palette-bench-line)"
               strokeWidth={1.2}
               strokeDasharray={mark === 0 ? "" : "3 3"}
             />
             <text
               x={x}
-              y={TOP - 4}
+              y={top - 4}
               textAnchor="middle"
               style={{ fontSize: 11 }}
               fill="var(--stz-palette-bench-inkSoft)"

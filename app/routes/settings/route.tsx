@@ -4,6 +4,7 @@ import { redirect } from "react-router";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
 import { InchStepChoice } from "../../components/units/InchStepChoice.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { conflict, invalid, storeOf } from "../../server/answers.ts";
@@ -43,6 +44,17 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
     <Box sx={{ maxWidth: 720 }}>
       <PageHead title="Settings" below="Of this browser, and of this workshop." />
       <InchStepChoice />
+      <Box component="ul" sx={{ pl: 2.5, mb: 3, "& li": { mb: 0.5 } }}>
+        <li>
+          <TextLink to="/settings/ease">Habits of the ease plan</TextLink>: cuts, reductions, shares, reference tensions
+        </li>
+        <li>
+          <TextLink to="/styles">Styles</TextLink>: zones, drops and limits; copy one to change it
+        </li>
+        <li>
+          <TextLink to="/charts">Size charts</TextLink> of graded patterns
+        </li>
+      </Box>
       <Typography variant="h2" sx={{ mb: 1 }}>
         Force gauge
       </Typography>

@@ -96,7 +96,7 @@ function aboutLine({
 }
 
 export default function WearerPage({ loaderData, actionData }: Route.ComponentProps) {
-  const { wearer, sheets, jobs, draft } = loaderData;
+  const { wearer, sheets, jobs, liked, draft } = loaderData;
   return (
     <>
       <PageHead
@@ -138,6 +138,15 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
             </Typography>
           ) : null}
           <MeasuresOverTime sheets={sheets} />
+          <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+            Garments that fit
+          </Typography>
+          <Typography color={liked.length > 0 ? "text.primary" : "text.secondary"}>
+            {liked.length > 0 ? `${liked.map(({ name }) => name).join("; ")}. ` : "None measured yet. "}
+            <TextLink to={`/wearers/${wearer.id}/garments`}>
+              {liked.length > 0 ? "What they say" : "Measure one flat: it tells how tight this wearer likes it"}
+            </TextLink>
+          </Typography>
           <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
             Jobs
           </Typography>

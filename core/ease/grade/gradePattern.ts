@@ -20,6 +20,8 @@ export interface PatternZone extends GradedZone {
   readonly chosenName: string;
   /** Finished girth of the chosen size, mm; null where the chart does not let it be known. */
   readonly finishedMm: number | null;
+  /** Body the chosen size is drawn for, mm; null where the chart does not state it. */
+  readonly chosenBodyMm: number | null;
   /** Ease of the chosen size, `F − B`, mm. */
   readonly easeMm: number | null;
   /** What is added (or, below 0, taken) at this zone so that it comes to the target, mm. */
@@ -126,6 +128,7 @@ function patternZone(
     freeName: sizes[graded.free]?.name ?? "",
     chosenName: sizes[graded.chosen]?.name ?? "",
     finishedMm,
+    chosenBodyMm: sizes[graded.chosen]?.body[zone] ?? null,
     easeMm: finishedMm === null ? null : finishedMm - bodyMm,
     adjustMm: finishedMm === null ? null : targetMm - finishedMm,
     byOverbust: bustByOver && zone === "bust",

@@ -1,0 +1,95 @@
+import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import { useFieldState } from "./FormState.tsx";
+
+/** A row of number fields. */
+export interface NumberRow {
+  readonly name: string;
+  /** Field of each column; null where the row has none. */
+  readonly fields: readonly (string | null)[];
+}
+
+/** Number fields in a table: one heading a column, one a row, errors beside the field. */
+export function NumberTable({
+  label,
+  columns,
+  rows,
+}: {
+  label: string;
+  columns: readonly string[];
+  rows: readonly NumberRow[];
+}) {
+  return (
+    <Paper sx={{ overflowX: "auto", mb: 2 }}>
+      <Table size="small" aria-label={label} sx={{ width: "auto", "& th, & td": { px: 0.75, py: 0.4 } }}>
+        <TableHead>
+          <TableRow>
+            <TableCell />
+            {columns.map((column) => (
+              <TableCell key={column} sx={{ fontSize: "0.85rem" }}>
+                {column}
+              </TableCell>
+            ))}
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {rows.map(({ name, fields }) => (
+            <TableRow key={name}>
+              <TableCell component="th" sx={{ whiteSpace: "nowrap" }}>
+                {name}
+              </TableCell>
+              {fields.map((field, index) => (
+                <TableCell key={columns[index]}>
+                  {field ? <NumberCell name={field} label={`${name}, ${columns[index]}`} /> : null}
+                </TableCell>
+              ))}
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </Paper>
+  );
+}
+
+/** One number field of a table; its heading is its label. */
+export function NumberCell({ name, label, wide = false }: { name: string; label: string; wide?: boolean }) {
+  const { value, error } = useFieldState(name);
+  return (
+    <>
+      <Box
+        component="input"
+        id={`field-${name}`}
+        name={name}
+        defaultValue={value}
+        aria-label={label}
+        aria-invalid={error !== undefined}
+        aria-describedby={error ? `error-${name}` : undefined}
+        inputMode={wide ? "text" : "decimal"}
+        autoComplete="off"
+        sx={{
+          width: wide ? 92 : 66,
+          height: 36,
+          px: 0.75,
+          font: "inherit",
+          textAlign: wide ? "left" : "right",
+          color: "text.primary",
+          bgcolor: "background.paper",
+          border: 1.5,
+          borderColor: error ? "error.main" : "divider",
+          borderRadius: 0.75,
+          "&:focus-visible": { outline: "3px solid", outlineColor: "secondary.main", outlineOffset: 1 },
+        }}
+      />
+      {error ? (
+        <Box id={`error-${name}`} role="alert" sx={{ color: "error.main", fontSize: "0.8rem", maxWidth: 180 }}>
+          {error}
+        </Box>
+      ) : null}
+    </>
+  );
+}

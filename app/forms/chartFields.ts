@@ -1,0 +1,31 @@
+import { CHART_ZONES, type ChartKind, type ChartZone, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
+import { numberText } from "./numberField.ts";
+import type { Fields } from "./unsaved.ts";
+
+/** Rows a chart's form shows at least, and at most. */
+export const LEAST_ROWS = 8;
+export const MOST_ROWS = 24;
+
+/** Names of the fields of a chart, rows counted from 0. */
+export const sizeField = (row: number): string => `size.${row}`;
+export const girthField = (row: number, kind: ChartKind, zone: ChartZone): string => `${kind}.${zone}.${row}`;
+
+/** The fields a chart is edited from, girths in centimetres. */
+export const chartFields = ({ name, notes, ease, ownReduction, sizes }: Omit<SizeChart, "id" | "version">): Fields => ({
+  name,
+  notes,
+  ease,
+  ownReduction: ownReduction === null ? "" : numberText(ownReduction * 100),
+  unit: "cm",
+  ...Object.fromEntries(
+    sizes.flatMap((size, row) => [
+      [sizeField(row), size.name],
+      ...(["body", "finished"] as const).flatMap((kind) =>
+        CHART_ZONES.flatMap((zone) => {
+          const mm = size[kind][zone];
+          return mm === undefined ? [] : [[girthField(row, kind, zone), numberText(mm / 10)]];
+        }),
+      ),
+    ]),
+  ),
+});

@@ -1,0 +1,146 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useContext, useState } from "react";
+import { redirect } from "react-router";
+import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
+import { FormState } from "../../components/forms/FormState.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { ChartHeadFields } from "../../components/grade/ChartHeadFields.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { useLengths } from "../../components/units/UnitContext.tsx";
+import { importChart } from "../../forms/chartImport.server.ts";
+import { readFields } from "../../forms/fields.server.ts";
+import { invalid, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+
+const DRAFT = "chart-import";
+
+export const meta = () => [{ title: "Import a size chart · Stenz" }];
+
+export const loader = guarded(async ({ context }: Route.LoaderArgs) => ({
+  draft: await storeOf(context).drafts.find(DRAFT),
+}));
+
+export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
+  const fields = await readFields(request);
+  const read = importChart(fields);
+  if (!read.ok) return invalid(fields, read.errors);
+  const id = await storeOf(context).inTransaction(async ({ charts, drafts }) => {
+    await drafts.drop(DRAFT);
+    return charts.add(read.value);
+  });
+  return redirect(`/charts/${id}`);
+});
+
+export default function ImportChart({ loaderData, actionData }: Route.ComponentProps) {
+  const { unit } = useLengths();
+  return (
+    <Box sx={{ maxWidth: 820 }}>
+      <PageHead
+        title="Import a size chart"
+        above={<TextLink to="/charts">Size charts</TextLink>}
+        below="CSV with a row a size, or JSON. Body and finished girths are never mixed up: each column says which it is, or you are asked."
+      />
+      <RecordForm draftForm={DRAFT} draft={loaderData.draft} start={{ unit }} unsaved={actionData} submitLabel="Import">
+        <Questions />
+        <ChartText />
+        <Typography color="text.secondary" sx={{ mb: 2, fontSize: "0.9rem" }}>
+          For CSV, say what the file does not; JSON says it itself.
+        </Typography>
+        <ChartHeadFields />
+        <ChoiceInput
+          name="unit"
+          legend="Bare numbers are"
+          choices={[
+            { value: "cm", label: "centimetres" },
+            { value: "in", label: "inches" },
+          ]}
+        />
+      </RecordForm>
+      <Typography variant="h3" sx={{ mt: 3 }}>
+        How a file is laid out
+      </Typography>
+      <Box component="pre" sx={{ bgcolor: "bench.sunken", p: 1.5, overflowX: "auto", fontSize: "0.9rem" }}>
+        {EXAMPLE}
+      </Box>
+    </Box>
+  );
+}
+
+const EXAMPLE = `size;body bust;body waist;body hip;finished bust;finished waist;finished hip
+36;84;66;92;76;61;83
+38;88;70;96;80;64.5;86.5`;
+
+/** What the file leaves open, asked before anything is taken over. */
+function Questions() {
+  const { errors } = useContext(FormState);
+  return (
+    <>
+      {errors.bareKind ? (
+        <ChoiceInput
+          name="bareKind"
+          legend="Columns headed without a kind"
+          choices={[
+            { value: "", label: "not said yet" },
+            { value: "body", label: "body girths" },
+            { value: "finished", label: "finished girths of the garment" },
+          ]}
+        />
+      ) : (
+        <Kept name="bareKind" />
+      )}
+      {errors.sides ? (
+        <ChoiceInput
+          name="sides"
+          legend="Body and finished"
+          choices={[
+            { value: "", label: "not said yet" },
+            { value: "asHeaded", label: "right as they are headed" },
+            { value: "over", label: "changed over: take them the other way round" },
+          ]}
+        />
+      ) : (
+        <Kept name="sides" />
+      )}
+    </>
+  );
+}
+
+/** An answer given before, kept while another question is asked. */
+function Kept({ name }: { name: string }) {
+  const { values } = useContext(FormState);
+  return values[name] ? <input type="hidden" name={name} value={values[name]} /> : null;
+}
+
+/** The text of the file: read from it in the browser, or pasted, and mended in place where a line is wrong. */
+function ChartText() {
+  const [read, setRead] = useState(0);
+  const { values } = useContext(FormState);
+  const [text, setText] = useState(values.text ?? "");
+  const { errors } = useContext(FormState);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    setText(await file.text());
+    setRead(read + 1);
+  };
+  return (
+    <>
+      <Box component="label" sx={{ display: "block", mb: 1 }}>
+        <Typography component="span" sx={{ display: "block", mb: 0.5 }}>
+          File
+        </Typography>
+        <input
+          type="file"
+          accept=".csv,.json,.txt,text/csv,application/json"
+          onChange={(event) => void take(event.currentTarget.files?.[0])}
+        />
+      </Box>
+      <FormState.Provider key={read} value={{ values: { ...values, text }, errors }}>
+        <TextInput name="text" label="Or paste it here" lines={6} />
+      </FormState.Provider>
+    </>
+  );
+}

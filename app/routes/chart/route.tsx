@@ -1,0 +1,85 @@
+import { redirect } from "react-router";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { ChartGrid } from "../../components/grade/ChartGrid.tsx";
+import { ChartHeadFields } from "../../components/grade/ChartHeadFields.tsx";
+import { SureInput } from "../../components/grade/SureInput.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { chartFields } from "../../forms/chartFields.ts";
+import { readChart } from "../../forms/chartForm.server.ts";
+import { readFields } from "../../forms/fields.server.ts";
+import { conflictRow } from "../../forms/unsaved.ts";
+import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import type { Route } from "./+types/route.ts";
+
+const draftOf = (id: number) => `chart:${id}`;
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.chart.name ?? "Size chart"} · Stenz` },
+];
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const chart = found(await store.charts.find(idFrom(params.chartId, "size chart")), "size chart");
+  return { chart, start: chartFields(chart), draft: await store.drafts.find(draftOf(chart.id)) };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const id = idFrom(params.chartId, "size chart");
+  const fields = await readFields(request);
+  const read = readChart(fields);
+  if (!read.ok) return invalid(fields, read.errors);
+  return storeOf(context).inTransaction(async ({ charts, drafts }) => {
+    const outcome = await charts.save({ id, version: Number(fields.version), ...read.value });
+    if (outcome.saved) {
+      await drafts.drop(draftOf(id));
+      return redirect(`/charts/${id}`);
+    }
+    const theirs = found(outcome.theirs, "size chart");
+    const rows = Object.entries(chartFields(theirs)).map(([name, text]) => conflictRow(fields, name, name, text));
+    return conflict(
+      fields,
+      theirs.version,
+      rows.filter(({ yours, theirs: now }) => yours !== now),
+    );
+  });
+});
+
+export default function ChartPage({ loaderData, actionData }: Route.ComponentProps) {
+  const { chart, start, draft } = loaderData;
+  const file = (layout: string, words: string) => (
+    <a href={`/charts/${chart.id}/export/${layout}`} download>
+      {words}
+    </a>
+  );
+  return (
+    <>
+      <PageHead
+        title={chart.name}
+        above={<TextLink to="/charts">Size charts</TextLink>}
+        below={
+          <>
+            {chart.ease === "stretch" ? "Drawn for stretch." : "Drawn loose."} As {file("csv", "CSV")}, as{" "}
+            {file("json", "JSON")}.
+          </>
+        }
+      />
+      <RecordForm
+        key={chart.version}
+        draftForm={draftOf(chart.id)}
+        draft={draft}
+        start={start}
+        unsaved={actionData}
+        hidden={{ unit: "cm", version: chart.version }}
+        submitLabel="Save"
+      >
+        <SureInput />
+        <ChartHeadFields />
+        <ChartGrid unit="cm" />
+        <TextInput name="notes" label="Notes" lines={2} />
+      </RecordForm>
+    </>
+  );
+}

@@ -1,0 +1,148 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { data, Form, redirect } from "react-router";
+import { gradePattern } from "../../../core/ease/grade/gradePattern.ts";
+import { EmptyState } from "../../components/EmptyState.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { PlainList } from "../../components/PlainList.tsx";
+import { SearchBox } from "../../components/SearchBox.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import { readFields } from "../../forms/fields.server.ts";
+import { listQuery } from "../../forms/listQuery.ts";
+import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import { jobOfPage } from "../../server/jobContext.ts";
+import type { Route } from "./+types/route.ts";
+import { SizesOfPattern } from "./SizesOfPattern.tsx";
+
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const { job, style, planned, settings, settingsName } = await jobOfPage(context, params.jobId);
+  const query = listQuery(request);
+  const chart = job.chartId === null ? null : await store.charts.find(job.chartId);
+  const targets = (planned.planned?.plan.zones ?? []).flatMap(({ zone, body, chosen }) =>
+    chosen ? [{ zone, bodyMm: body.snugMm, targetMm: chosen.consequences.garmentMm }] : [],
+  );
+  const { sizeStep: maxStep, bustOverChartMm } = settings;
+  return {
+    job: { id: job.id, version: job.version },
+    chart: chart
+      ? { id: chart.id, name: chart.name, ease: chart.ease, sizes: chart.sizes.map(({ name }) => name) }
+      : null,
+    grading: chart && targets.length > 0 ? gradePattern(chart, targets, { style, maxStep, bustOverChartMm }) : null,
+    maxStep,
+    settingsName,
+    search: query.search,
+    charts: (await store.charts.list(query)).rows
+      .filter(({ id }) => id !== chart?.id)
+      .map(({ id, name, notes, ease }) => ({ id, name, notes, ease })),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const jobId = idFrom(params.jobId, "job");
+  const { chart = "", version } = await readFields(request);
+  const outcome = await storeOf(context).inTransaction(async ({ jobs, charts }) => {
+    const job = found(await jobs.find(jobId), "job");
+    const chartId = chart === "" ? null : found(await charts.find(idFrom(chart, "size chart")), "size chart").id;
+    return jobs.save({ ...job, chartId, version: Number(version) });
+  });
+  return outcome.saved ? redirect(`/jobs/${jobId}/pattern`) : data({ stale: true }, { status: 409 });
+});
+
+export default function JobPattern({ loaderData, actionData }: Route.ComponentProps) {
+  const { job, chart, grading, maxStep, settingsName, search, charts } = loaderData;
+  return (
+    <>
+      <PageHead
+        title="Pattern"
+        below={
+          chart ? (
+            <>
+              Sizes of <TextLink to={`/charts/${chart.id}`}>{chart.name}</TextLink>, held against the ease plan.
+            </>
+          ) : (
+            "An own draft needs nothing here: it is drawn to the plan. A graded pattern starts from its size chart."
+          )
+        }
+        actions={
+          chart ? (
+            <Form method="post">
+              <input type="hidden" name="version" value={job.version} />
+              <Button type="submit" name="chart" value="" variant="outlined">
+                Own draft instead
+              </Button>
+            </Form>
+          ) : null
+        }
+      />
+      {actionData?.stale ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Somebody changed this job meanwhile. It is shown here as it is now; choose again.
+        </Alert>
+      ) : null}
+      {chart && !grading ? (
+        <Alert severity="info" icon={false} sx={{ mb: 2 }}>
+          Sizes are chosen once the ease plan has a school: <TextLink to={`/jobs/${job.id}/ease`}>choose one</TextLink>.
+        </Alert>
+      ) : null}
+      {chart && grading && !grading.ok ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          {grading.problem.message} This style and this chart have no zone to be sized by.
+        </Alert>
+      ) : null}
+      {chart && grading?.ok ? (
+        <SizesOfPattern sizes={grading.value} chart={chart} maxStep={maxStep} settingsName={settingsName} />
+      ) : null}
+      <Typography variant="h2" sx={{ mt: 4, mb: 1.5 }}>
+        {chart ? "Another chart" : "Size charts"}
+      </Typography>
+      {charts.length > 0 || search ? <SearchBox label="Search by name" search={search} /> : null}
+      {charts.length > 0 ? (
+        <PlainList
+          label="Size charts"
+          rows={charts.map(({ id, name, notes, ease }) => ({
+            key: id,
+            main: <TextLink to={`/charts/${id}`}>{name}</TextLink>,
+            side: ease === "stretch" ? "for stretch" : "loose",
+            more: (
+              <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, flexWrap: "wrap" }}>
+                <span>{notes}</span>
+                <Form method="post">
+                  <input type="hidden" name="version" value={job.version} />
+                  <Button
+                    type="submit"
+                    name="chart"
+                    value={id}
+                    variant="outlined"
+                    size="small"
+                    aria-label={`Start from ${name}`}
+                  >
+                    Start from this
+                  </Button>
+                </Form>
+              </Box>
+            ),
+          }))}
+        />
+      ) : (
+        <EmptyState title={search ? "Nothing found" : "No other size chart"}>
+          {search
+            ? `No size chart has “${search}” in the name.`
+            : "Type the chart of a pattern, or import it from a file."}
+        </EmptyState>
+      )}
+      <Box sx={{ mt: 2, display: "flex", gap: 1 }}>
+        <LinkButton to="/charts/new" variant="outlined">
+          Type a chart
+        </LinkButton>
+        <LinkButton to="/charts/import" variant="outlined">
+          Import a chart
+        </LinkButton>
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,194 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Typography from "@mui/material/Typography";
+import { Form, redirect } from "react-router";
+import { CLOTH_KINDS } from "../../../core/cloth/cloth.ts";
+import { FAMILIES, FAMILY_NAMES } from "../../../core/ease/settings.ts";
+import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
+import { NumberTable } from "../../components/forms/NumberTable.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { PageHead } from "../../components/PageHead.tsx";
+import { TextLink } from "../../components/TextLink.tsx";
+import {
+  cutField,
+  lengthShareField,
+  referenceField,
+  settingsFields,
+  shareField,
+  TABLE_ROWS,
+  tableField,
+} from "../../forms/easeSettingsFields.ts";
+import { readSettings } from "../../forms/easeSettingsForm.server.ts";
+import { readFields } from "../../forms/fields.server.ts";
+import { conflict, invalid, storeOf } from "../../server/answers.ts";
+import { guarded } from "../../server/guarded.ts";
+import {
+  checkClothSettings,
+  checkEaseSettings,
+  readWorkshopSettings,
+  settingsWords,
+} from "../../server/workshopSettings.ts";
+import type { Route } from "./+types/route.ts";
+
+const DRAFT = "settings-ease";
+
+export const meta = () => [{ title: "Habits of the ease plan · Stenz" }];
+
+export const loader = guarded(async ({ context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const settings = await readWorkshopSettings(store);
+  return {
+    start: settingsFields(settings.ease, settings.cloth),
+    words: settingsWords(settings),
+    // Both are saved together, so the sum of their versions tells whether either has moved on.
+    version: settings.versions.ease + settings.versions.cloth,
+    draft: await store.drafts.find(DRAFT),
+  };
+});
+
+export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
+  const fields = await readFields(request);
+  const shipped = fields.intent === "shipped";
+  const read = shipped ? null : readSettings(fields);
+  if (read && !read.ok) return invalid(fields, read.errors);
+  const problem = read?.ok ? (firstProblem(read) ?? null) : null;
+  if (problem) return invalid(fields, { form: problem });
+  return storeOf(context).inTransaction(async (repositories) => {
+    const { versions, ease, cloth } = await readWorkshopSettings(repositories);
+    if (Number(fields.version) !== versions.ease + versions.cloth) {
+      const theirs = settingsFields(ease, cloth);
+      const rows = Object.keys(theirs)
+        .filter((name) => fields[name] !== undefined && fields[name] !== theirs[name])
+        .map((name) => ({ name, label: name, yours: fields[name] ?? "", theirs: theirs[name] ?? "" }));
+      return conflict(fields, versions.ease + versions.cloth, rows);
+    }
+    const value = (settings: object | undefined) => (settings ? JSON.stringify(settings) : "");
+    await repositories.settings.save("ease", { value: value(read?.ease), version: versions.ease });
+    await repositories.settings.save("cloth", { value: value(read?.cloth), version: versions.cloth });
+    await repositories.drafts.drop(DRAFT);
+    return redirect("/settings/ease");
+  });
+});
+
+function firstProblem({ ease, cloth }: Extract<ReturnType<typeof readSettings>, { ok: true }>): string | undefined {
+  const [easeRead, clothRead] = [checkEaseSettings(ease), checkClothSettings(cloth)];
+  if (!easeRead.ok) return easeRead.problem.message;
+  return clothRead.ok ? undefined : clothRead.problem.message;
+}
+
+export default function EaseSettingsPage({ loaderData, actionData }: Route.ComponentProps) {
+  const { start, words, version, draft } = loaderData;
+  return (
+    <>
+      <PageHead
+        title="Habits of the ease plan"
+        above={<TextLink to="/settings">Settings</TextLink>}
+        below={`Every number of the plan that is a habit and not a law. In use: ${words}. Prototypes keep the ones they were planned with.`}
+        actions={
+          <Form method="post">
+            <input type="hidden" name="intent" value="shipped" />
+            <input type="hidden" name="version" value={version} />
+            <Button type="submit" variant="outlined" disabled={words === "settings as shipped"}>
+              All as shipped
+            </Button>
+          </Form>
+        }
+      />
+      <RecordForm
+        key={version}
+        draftForm={DRAFT}
+        draft={draft}
+        start={start}
+        unsaved={actionData}
+        hidden={{ version }}
+        submitLabel="Save"
+      >
+        <Heading>Share of stretch, %</Heading>
+        <NumberTable
+          label="Share of the usable stretch by family and zone"
+          columns={[...ZONES.map((zone) => ZONE_NAMES[zone]), "Lengths"]}
+          rows={FAMILIES.map((family) => ({
+            name: FAMILY_NAMES[family],
+            fields: [...ZONES.map((zone) => shareField(family, zone)), lengthShareField(family)],
+          }))}
+        />
+        <Heading>Fixed cut, mm a quarter</Heading>
+        <NumberTable
+          label="Fixed cut by zone"
+          columns={ZONES.map((zone) => ZONE_NAMES[zone])}
+          rows={[
+            { name: "from 25 % stretch", fields: ZONES.map((zone) => cutField(zone, "stretchy")) },
+            { name: "up to 10 % stretch", fields: ZONES.map((zone) => cutField(zone, "stable")) },
+          ]}
+        />
+        <Typography color="text.secondary" sx={{ mt: -1, mb: 2, fontSize: "0.9rem" }}>
+          Nothing at 15 %, straight lines between. Below nothing, ease is added.
+        </Typography>
+        <Heading>Straight reduction, %</Heading>
+        <NumberTable
+          label="Reduction by usable stretch"
+          columns={Array.from({ length: TABLE_ROWS }, (_, row) => `${row + 1}`)}
+          rows={[
+            {
+              name: "usable stretch",
+              fields: Array.from({ length: TABLE_ROWS }, (_, row) => tableField(row, "stretch")),
+            },
+            { name: "reduction", fields: Array.from({ length: TABLE_ROWS }, (_, row) => tableField(row, "reduction")) },
+          ]}
+        />
+        <Heading>Body, lengths, sizes</Heading>
+        <Box sx={gridStyle}>
+          <TextInput
+            name="finger"
+            label="Finger under the tape"
+            suffix="mm"
+            numeric
+            hint="Off each girth of a one-finger sheet."
+          />
+          <TextInput name="lengthPart" label="Lengths take of the reduction" suffix="%" numeric />
+          <TextInput
+            name="freedom"
+            label="Draw-in in a garment, φ"
+            suffix="%"
+            numeric
+            hint="Of what a free strip shows."
+          />
+          <TextInput name="sizeStep" label="Sizes between neighbours" numeric hint="Of a graded pattern." />
+          <TextInput
+            name="bustOver"
+            label="Bust over the chart"
+            suffix="mm"
+            numeric
+            hint="More: size by the overbust."
+          />
+        </Box>
+        <Heading>Swatch bench</Heading>
+        <NumberTable
+          label="Reference tension by kind of cloth, N/m"
+          columns={[...CLOTH_KINDS]}
+          rows={[{ name: "reference tension, N/m", fields: CLOTH_KINDS.map(referenceField) }]}
+        />
+        <Box sx={gridStyle}>
+          <TextInput
+            name="wearFactor"
+            label="Tension in wear"
+            suffix="%"
+            numeric
+            hint="Of the loading curve, where no way back was read."
+          />
+          <TextInput name="recovery60s" label="Will bag under, after 60 s" suffix="%" numeric />
+          <TextInput name="recovery30min" label="Will bag under, after 30 min" suffix="%" numeric />
+        </Box>
+      </RecordForm>
+    </>
+  );
+}
+
+const gridStyle = { display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(220px, 1fr))", gap: 1.5 } as const;
+
+const Heading = ({ children }: { children: string }) => (
+  <Typography variant="h2" sx={{ mb: 1, mt: 1 }}>
+    {children}
+  </Typography>
+);
