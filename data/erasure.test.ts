@@ -24,7 +24,7 @@ describe("erasing a wearer", () => {
     await store.drafts.put("sheet:2", { notes: "about somebody else" }, "2026-11-24T10:00:00Z");
     expect(bytesOf(file)).toContain("Thornbeck");
 
-    expect(await store.eraseWearer(1)).toEqual({ sheets: 3, jobs: 1 });
+    expect(await store.eraseWearer(1)).toEqual({ sheets: 3, jobs: 2 });
 
     expect(await store.wearers.find(1)).toBeNull();
     expect(await store.sheets.ofWearer(1)).toEqual([]);
@@ -32,7 +32,8 @@ describe("erasing a wearer", () => {
     expect(await db("findings").pluck("fitting_id")).toHaveLength(2);
     expect(Object.keys(await store.drafts.findAll(["sheet:1", "decision:1", "sheet:2"]))).toEqual(["sheet:2"]);
     const left = bytesOf(file);
-    for (const trace of ["Thornbeck", "High-waisted", "small of the back", "74.2"]) expect(left).not.toContain(trace);
+    for (const trace of ["Thornbeck", "High-waisted", "small of the back", "74.2", "Grey everyday brief"])
+      expect(left).not.toContain(trace);
     expect(left).toContain("Dellinge");
   });
 

@@ -28,7 +28,7 @@ describe("a job read whole", () => {
       test: "hand test across, 28 Sep 2026",
       usable: expect.closeTo(0.62, 9),
     });
-    expect(jobSteps(read).map(({ state }) => state)).toEqual(["done", "done", "done", "look"]);
+    expect(jobSteps(read).map(({ state }) => state)).toEqual(["done", "done", "done", "done", "look"]);
   });
 
   it("says what has moved in the plan since the last prototype, once the school is another", async () => {

@@ -34,6 +34,8 @@ export interface LayupStretch extends ClothStretch {
   readonly contraction: number | null;
   /** Smallest usable stretch along the body; null where a layer was not tested that way. */
   readonly usableAlong: number | null;
+  /** Layers that were not tested along the body. */
+  readonly untestedAlong: readonly { readonly clothId: number; readonly name: string; readonly direction: Direction }[];
 }
 
 /** The direction that runs along the body when a cloth is laid one way round it. */
@@ -84,7 +86,7 @@ export function layupStretch(
     withoutCurve: layers.filter(({ result }) => !result?.ladder).map(({ cloth }) => cloth.name),
     setBy: layers[leastIndex]?.cloth.name ?? "",
     contraction: outermost.ladder?.contraction ?? null,
-    usableAlong: leastAlong(layers, settings),
+    ...leastAlong(layers, settings),
   };
 }
 
@@ -94,11 +96,17 @@ const leastRecovered = (results: readonly TestResult[]): TestResult =>
     worst.recovery === null || (next.recovery !== null && worst.recovery <= next.recovery) ? worst : next,
   );
 
-function leastAlong(layers: readonly TestedLayer[], settings: ClothSettings): number | null {
+function leastAlong(
+  layers: readonly TestedLayer[],
+  settings: ClothSettings,
+): Pick<LayupStretch, "usableAlong" | "untestedAlong"> {
   const along = testLayers(
     layers.map((layer) => ({ ...layer, direction: alongOf(layer.direction) })),
     settings,
-  ).map(({ result }) => result?.usable ?? null);
-  const known = along.filter((usable) => usable !== null);
-  return known.length === along.length ? Math.min(...known) : null;
+  );
+  const untestedAlong = along
+    .filter(({ result }) => result === null)
+    .map(({ cloth, direction }) => ({ clothId: cloth.id, name: cloth.name, direction }));
+  const known = along.flatMap(({ result }) => (result ? [result.usable] : []));
+  return { usableAlong: untestedAlong.length === 0 ? Math.min(...known) : null, untestedAlong };
 }

@@ -1,13 +1,18 @@
 import type { Store } from "../store.ts";
 import { addJobs } from "./jobs.ts";
+import { addOnePiece } from "./onePiece.ts";
+import { addPatterns } from "./patterns.ts";
 import { addPeople } from "./people.ts";
 import { addShelf } from "./shelf.ts";
 
-/** Fills an empty data file with the invented workshop: people, cloths and jobs. All or nothing. */
+/** Fills an empty data file with the invented workshop: people, cloths, patterns and jobs. All or nothing. */
 export async function addDemoWorkshop(store: Store): Promise<void> {
   await store.inTransaction(async (repositories) => {
     const people = await addPeople(repositories);
     const shelf = await addShelf(repositories);
-    await addJobs(repositories, people, shelf);
+    const { layup, ...cloths } = shelf;
+    const charts = await addPatterns(repositories, people, cloths);
+    await addJobs(repositories, people, cloths);
+    await addOnePiece(repositories, { people, layup, charts });
   });
 }

@@ -36,6 +36,7 @@ export const PEOPLE = {
         consent: CONSENT,
         notes: "After the summer.",
         typed: {
+          shoulder_girth: "101.5",
           overbust: "86.5",
           bust: "92; 92.6; 92.2",
           underbust: "76.1",
@@ -44,6 +45,8 @@ export const PEOPLE = {
           high_hip: "90,5",
           hip: "100.8",
           leg_edge: "59.8 / 60.4",
+          waist_front_arc: "38.4",
+          hip_front_arc: "49.2",
           trunk_loop: "154.5",
           back_waist: "40.2",
           front_waist: "43.6",

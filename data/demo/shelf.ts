@@ -29,12 +29,12 @@ export interface DemoCloth extends Partial<Omit<Cloth, "id" | "version">> {
 export type DemoShelf = Readonly<Record<keyof typeof SHELF_FABRICS | keyof typeof SHELF_ELASTICS, number>>;
 
 /** The cloths and elastics of the invented workshop, each with its tests, and a layup of three layers. */
-export async function addShelf(repositories: Repositories): Promise<DemoShelf> {
+export async function addShelf(repositories: Repositories): Promise<DemoShelf & { layup: number }> {
   const ids: Partial<Record<keyof DemoShelf, number>> = {};
   const shelf: Readonly<Record<keyof DemoShelf, DemoCloth>> = { ...SHELF_FABRICS, ...SHELF_ELASTICS };
   for (const key of Object.keys(shelf) as (keyof DemoShelf)[]) ids[key] = await addCloth(repositories, shelf[key]);
   const whole = ids as DemoShelf;
-  await repositories.layups.add({
+  const layup = await repositories.layups.add({
     name: "Swim front, three layers",
     notes: "Shell, lining and net of a one-piece front, all cut to one girth.",
     layers: [
@@ -43,7 +43,7 @@ export async function addShelf(repositories: Repositories): Promise<DemoShelf> {
       { clothId: whole.net, direction: "across", role: "net" },
     ],
   });
-  return whole;
+  return { ...whole, layup };
 }
 
 async function addCloth({ cloths }: Repositories, demo: DemoCloth): Promise<number> {

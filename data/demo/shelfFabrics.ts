@@ -78,6 +78,7 @@ export const SHELF_FABRICS = {
         hand: [100, 190, 103],
         ladder: { softness: 9, stiffening: 2.5, returned: 0.8, kept: 0.03, widthMm: 50, loadsN: [0.5, 1, 1.5, 2.5, 4] },
       },
+      { direction: "along", hand: [100, 168, 104] },
     ],
   },
   net: {

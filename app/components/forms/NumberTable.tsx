@@ -25,7 +25,7 @@ export function NumberTable({
   rows: readonly NumberRow[];
 }) {
   return (
-    <Paper sx={{ overflowX: "auto", mb: 2 }}>
+    <Paper sx={{ overflowX: "auto", width: "fit-content", maxWidth: "100%", mb: 2 }}>
       <Table size="small" aria-label={label} sx={{ width: "auto", "& th, & td": { px: 0.75, py: 0.4 } }}>
         <TableHead>
           <TableRow>

@@ -25,7 +25,7 @@ export function ChartGrid({ unit }: { unit: string }) {
   const [rows, setRows] = useState(Math.max(LEAST_ROWS, filled));
   return (
     <>
-      <Paper sx={{ overflowX: "auto", mb: 1 }}>
+      <Paper sx={{ overflowX: "auto", width: "fit-content", maxWidth: "100%", mb: 1 }}>
         <Table size="small" aria-label="Sizes" sx={{ width: "auto", "& th, & td": { px: 0.5, py: 0.35 } }}>
           <TableHead>
             <TableRow>

@@ -32,14 +32,28 @@ interface LengthTableProps {
   }[];
   /** The outermost cloth, whose neck-in would be read. */
   readonly cloth: { readonly id: number; readonly name: string };
+  readonly untestedAlong: readonly { readonly clothId: number; readonly name: string; readonly direction: string }[];
 }
 
 /** Every length by every school, stretch and draw-in told apart, beside the garments that fit. */
-export function LengthTable({ lengths, schools, chosen, sources, freedom, liked, cloth }: LengthTableProps) {
+export function LengthTable({
+  lengths,
+  schools,
+  chosen,
+  sources,
+  freedom,
+  liked,
+  cloth,
+  untestedAlong,
+}: LengthTableProps) {
   const write = useLengths();
   const shownSchools = SCHOOLS.filter(({ id }) => schools.includes(id));
   const first = lengths[shownSchools[0]?.id ?? "fixed"];
   if (first.length === 0) return null;
+  const ids = first.map(({ id }) => id);
+  const comparable = liked.filter(({ lengthsMm }) =>
+    ids.some((id) => isLikedLength(id) && lengthsMm[id] !== undefined),
+  );
   const drawInMissing = shownSchools.some(({ id }) =>
     lengths[id].some(({ answer }) => answer.ok && answer.value.drawIn === "notRead"),
   );
@@ -63,7 +77,7 @@ export function LengthTable({ lengths, schools, chosen, sources, freedom, liked,
                   {name}
                 </TableCell>
               ))}
-              {liked.map(({ name }) => (
+              {comparable.map(({ name }) => (
                 <TableCell key={name} align="right" sx={{ color: "text.secondary", fontStyle: "italic" }}>
                   {name}
                 </TableCell>
@@ -73,7 +87,9 @@ export function LengthTable({ lengths, schools, chosen, sources, freedom, liked,
           <TableBody>
             {first.map(({ id, name }, index) => (
               <TableRow key={id}>
-                <TableCell component="th">{name}</TableCell>
+                <TableCell component="th" sx={{ minWidth: 150 }}>
+                  {name}
+                </TableCell>
                 <BodyCell answer={lengths[shownSchools[0]?.id ?? "fixed"][index]?.answer} write={write} />
                 {shownSchools.map((school) => {
                   const answer = lengths[school.id][index]?.answer;
@@ -88,14 +104,14 @@ export function LengthTable({ lengths, schools, chosen, sources, freedom, liked,
                           others={othersOf(lengths, index, school.id)}
                         />
                       ) : (
-                        <Box sx={{ color: "text.secondary", fontSize: "0.82rem", minWidth: 110 }}>
-                          {answer.problem.message}
+                        <Box component="span" title={answer.problem.message} sx={{ color: "text.secondary" }}>
+                          {SHORT_REASONS[answer.problem.code] ?? "not known"}
                         </Box>
                       )}
                     </TableCell>
                   );
                 })}
-                {liked.map((garment) => (
+                {comparable.map((garment) => (
                   <TableCell key={garment.name} align="right" sx={{ fontStyle: "italic" }}>
                     {likedLength(garment.lengthsMm, id, write)}
                   </TableCell>
@@ -105,6 +121,18 @@ export function LengthTable({ lengths, schools, chosen, sources, freedom, liked,
           </TableBody>
         </Table>
       </Paper>
+      {untestedAlong.length > 0 ? (
+        <Typography sx={{ mt: 1, color: "warning.main", fontSize: "0.9rem" }}>
+          How far it stretches along the body is not known:{" "}
+          {untestedAlong.map(({ clothId, name, direction }, index) => (
+            <span key={`${clothId} ${direction}`}>
+              {index > 0 ? ", " : ""}
+              <TextLink to={`/cloths/${clothId}`}>{name}</TextLink> was not tested {direction}
+            </span>
+          ))}
+          .
+        </Typography>
+      ) : null}
       {drawInMissing ? (
         <Typography sx={{ mt: 1, color: "warning.main", fontSize: "0.9rem" }}>
           No draw-in is counted: the width of <TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink> was not read
@@ -114,6 +142,14 @@ export function LengthTable({ lengths, schools, chosen, sources, freedom, liked,
     </Box>
   );
 }
+
+/** Why a length is not known, in the room of a cell; the whole sentence comes on pointing at it. */
+const SHORT_REASONS: Readonly<Record<string, string>> = {
+  "no-test-along": "no test along",
+  "no-measure": "measure missing",
+  "no-girth-there": "a girth is missing",
+  "drop-too-deep": "drop too deep",
+};
 
 function BodyCell({
   answer,

@@ -51,6 +51,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
             wear: found.stretch.wear,
             edgeUntested: job.edgeElasticId !== null && found.edgeUsable === null,
             cloth: { id: found.layers[0]?.cloth.id ?? 0, name: found.layers[0]?.cloth.name ?? "" },
+            untestedAlong: found.stretch.untestedAlong,
             onBias: found.layers[0]?.direction === "bias",
             withoutCurve: found.layers
               .filter(({ result }) => !result?.ladder)
@@ -180,6 +181,7 @@ function Plan({ loaderData, ease }: { loaderData: LoaderData; ease: NonNullable<
         freedom={freedom}
         liked={liked}
         cloth={ease.cloth}
+        untestedAlong={ease.untestedAlong}
       />
       <Typography color="text.secondary" sx={{ mt: 3, fontSize: "0.9rem" }}>
         Body girths are taken snug. Numbers by {sources.settings} (<TextLink to="/settings/ease">see them</TextLink>);

@@ -45,7 +45,7 @@ export function SizesOfPattern({ sizes, chart, maxStep, settingsName }: SizesOfP
           <Table
             size="small"
             aria-label="Sizes by zone"
-            sx={{ "& th, & td": { px: 1.25, py: 0.7, verticalAlign: "top" } }}
+            sx={{ "& th, & td": { px: 1.25, py: 0.7, verticalAlign: "top" }, "& tbody td": { whiteSpace: "nowrap" } }}
           >
             <TableHead>
               <TableRow>
@@ -121,6 +121,9 @@ function Words({ sizes, lengths }: { sizes: PatternSizes; lengths: LengthWriter 
   );
 }
 
+/** Less than this is lost in the sewing (a prototype is flagged from there on). */
+const WORTH_CUTTING_MM = 5;
+
 function zoneWords(zone: PatternZone, lengths: LengthWriter): string[] {
   const name = ZONE_NAMES[zone.zone];
   if (zone.byOverbust) return [`${name}: ${zone.chosenName}, as the overbust; the cups take the room that is missing.`];
@@ -130,7 +133,7 @@ function zoneWords(zone: PatternZone, lengths: LengthWriter): string[] {
     return held ? [`${held}. The chart states no finished girth, so what stands in for it is not known.`] : [];
   }
   const adjust = Math.round(zone.adjustMm);
-  if (adjust === 0) return held ? [`${held}, and comes to the plan.`] : [];
+  if (Math.abs(adjust) < WORTH_CUTTING_MM) return held ? [`${held}, and comes to the plan.`] : [];
   const doing = adjust > 0 ? `add ${lengths.amount(adjust)}` : `take ${lengths.amount(-adjust)} out`;
   return [
     `${held ?? `${name} is ${zone.chosenName}`}; the ease there is ${lengths.difference(zone.easeMm)}: ${doing} to come to the plan.`,

@@ -105,7 +105,7 @@ export default function OwnStylePage({ loaderData, actionData }: Route.Component
             />
             <TextInput
               name="mostStretch"
-              label="Most stretch round the body"
+              label="Most stretch round it"
               suffix="%"
               numeric
               hint="Empty: no limit."
