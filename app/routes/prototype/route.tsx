@@ -22,6 +22,7 @@ import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
+import { FrozenDetails } from "./FrozenDetails.tsx";
 import { SewnFields } from "./SewnFields.tsx";
 
 const draftOf = (jobId: number, number: number) => `sewn:${jobId}:${number}`;
@@ -76,7 +77,7 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
   const { job, prototype, steps, isLast, fitted, draft } = loaderData;
   const unit = useFormUnit(actionData?.fields, draft);
   const { frozen, number } = prototype;
-  const test = `hand test ${frozen.test.direction}, ${formatDay(frozen.test.testedOn)}`;
+  const test = `swatch test ${frozen.test.direction}, ${formatDay(frozen.test.testedOn)}`;
   const school = schoolOf(frozen.school).name.toLowerCase();
   const sheet = `sheet of ${formatDay(frozen.sheet.takenOn)}`;
   const address = `/jobs/${job.id}/prototypes/${number}`;
@@ -116,6 +117,7 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
         sources={{ body: sheet, garment: `frozen plan by ${school}`, cloth: test }}
         beforeNumber={number === 1 ? null : number - 1}
       />
+      <FrozenDetails frozen={frozen} />
       <Typography variant="h2" sx={{ mt: 4, mb: 0.5 }}>
         As sewn
       </Typography>

@@ -103,13 +103,7 @@ export default function OwnStylePage({ loaderData, actionData }: Route.Component
               numeric
               hint="Empty: none asked."
             />
-            <TextInput
-              name="mostStretch"
-              label="Most stretch round it"
-              suffix="%"
-              numeric
-              hint="Empty: no limit."
-            />
+            <TextInput name="mostStretch" label="Most stretch round it" suffix="%" numeric hint="Empty: no limit." />
             <TextInput name="mostShare" label="Most share of the stretch" suffix="%" numeric />
             <TextInput
               name="mostPressure"

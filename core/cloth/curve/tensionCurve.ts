@@ -59,14 +59,22 @@ export function tensionAt(curve: TensionCurve, strain: number): TensionThere {
   return { tensionNPerM: lastTension + lastSlope(cubic) * (strain - lastStrain), beyondTest: true };
 }
 
-/** The smallest strain that reaches a tension (N/m, 0 or more). */
+/** A tension that is less than the wanted one by no more than this part of it is the wanted one, rounded on its way. */
+const ROUNDED_AWAY = 1e-12;
+
+/**
+ * The smallest strain that reaches a tension (N/m, 0 or more). Where the curve runs level a tension that lost its last
+ * digit, as one does on its way through a pressure and back, still finds the beginning of the level.
+ */
 export function strainAt(curve: TensionCurve, tensionNPerM: number): StrainThere {
   const { cubic } = curve;
-  const reached = firstReaching(cubic, tensionNPerM);
+  const reached = firstReaching(cubic, tensionNPerM * (1 - ROUNDED_AWAY));
   if (reached !== null) return { strain: reached, beyondTest: reached > testedTo(curve) };
   const [lastStrain, lastTension] = cubic.points.at(-1) as CurvePoint;
   const slope = lastSlope(cubic);
-  return { strain: slope > 0 ? lastStrain + (tensionNPerM - lastTension) / slope : null, beyondTest: true };
+  const strain = lastStrain + (tensionNPerM - lastTension) / slope;
+  // A curve that is as good as level reaches the tension at no strain that is a number.
+  return { strain: Number.isFinite(strain) ? strain : null, beyondTest: true };
 }
 
 /** Slope on which a curve goes on past its last point. */

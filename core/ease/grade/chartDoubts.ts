@@ -35,12 +35,13 @@ function doubtOf(zone: ChartZone, { sizes, ease }: Pick<SizeChart, "sizes" | "ea
   });
   const [first] = both;
   if (!first) return [];
-  const every = (test: (easeRatio: number) => boolean) =>
-    both.every(({ bodyMm, finishedMm }) => test(finishedMm / bodyMm - 1));
+  const every = (test: (bodyMm: number, finishedMm: number) => boolean) =>
+    both.every(({ bodyMm, finishedMm }) => test(bodyMm, finishedMm));
   const doubt = (id: ChartDoubt["id"]): ChartDoubt[] => [{ id, zone, ...first }];
-  if (ease === "stretch") return every((ratio) => ratio > 0) ? doubt("finished-larger-in-stretch") : [];
-  if (every((ratio) => Math.abs(ratio) <= LOOSE_NEEDS_EASE)) return doubt("finished-is-body-in-loose");
-  return every((ratio) => ratio < 0) ? doubt("finished-smaller-in-loose") : [];
+  if (ease === "stretch") return every((body, finished) => finished > body) ? doubt("finished-larger-in-stretch") : [];
+  if (every((body, finished) => Math.abs(finished - body) <= LOOSE_NEEDS_EASE * body))
+    return doubt("finished-is-body-in-loose");
+  return every((body, finished) => finished < body) ? doubt("finished-smaller-in-loose") : [];
 }
 
 /** The chart with body and finished girths changed over. */

@@ -34,7 +34,7 @@ export const profileSchool: School = {
 function carryOver(garment: LikedGirth, { bodyMm, usable, wear }: SchoolInput): Result<LikedAnswer> {
   const wornStrain = garment.bodyMm / garment.garmentMm - 1;
   const answer = (by: LikedAnswer["by"], exactMm: number) => ok({ name: garment.name, exactMm, wornStrain, by });
-  if (wornStrain <= 0) return answer("ease", bodyMm + garment.garmentMm - garment.bodyMm);
+  if (wornStrain <= 0) return answer("ease", bodyMm + (garment.garmentMm - garment.bodyMm));
   if (wear && garment.wear) {
     const { tensionNPerM } = tensionAt(garment.wear, wornStrain);
     const { strain } = strainAt(wear, tensionNPerM);

@@ -1,5 +1,5 @@
 import { SCHOOL_IDS } from "../schools/index.ts";
-import { overTheHip, RISES, side, sidesAt } from "./parts.ts";
+import { overTheHip, rises, side, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A swim bottom that sits below the waist: high hip, hip and two leg edges. */
@@ -12,7 +12,7 @@ export const bikiniBottom: Style = {
   measures: ["high_hip", "hip", "leg_edge", "waist_to_high_hip", "waist_to_hip", "crotch_front", "crotch_back"],
   limits: { ...USUAL_LIMITS, leastStretch: 0.3, leastStretchAlong: 0.15 },
   pullOn: overTheHip("highHip"),
-  lengths: RISES,
+  lengths: rises("highHip", "hip"),
   drops: { front: 80, back: 60, side: 70 },
   schools: SCHOOL_IDS,
   usualDirection: "across",

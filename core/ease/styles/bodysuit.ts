@@ -1,5 +1,5 @@
 import { SCHOOL_IDS } from "../schools/index.ts";
-import { NO_DROPS, RISES, side, sidesAt, TRUNK } from "./parts.ts";
+import { NO_DROPS, rises, side, sidesAt, TRUNK } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A bodysuit: shoulder to crotch in soft cloth, often with sleeves and an opening at the crotch. */
@@ -30,7 +30,7 @@ export const bodysuit: Style = {
     { ring: "overbust", over: ["shoulder_girth", "hip"], either: true },
     { ring: "waist", over: ["shoulder_girth", "hip"], either: true },
   ],
-  lengths: [TRUNK, ...RISES],
+  lengths: [TRUNK, ...rises("waist", "highHip", "hip")],
   drops: NO_DROPS,
   schools: SCHOOL_IDS,
   usualDirection: "across",

@@ -1,5 +1,5 @@
 import { SCHOOL_IDS } from "../schools/index.ts";
-import { NO_DROPS, overTheHip, RISES, side, sidesAt } from "./parts.ts";
+import { NO_DROPS, overTheHip, rises, side, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A pull-on brief: waist, high hip, hip and two leg edges; its waist must pass the hip. */
@@ -12,7 +12,7 @@ export const brief: Style = {
   measures: ["waist", "high_hip", "hip", "leg_edge", "waist_to_hip", "crotch_front", "crotch_back", "crotch_depth"],
   limits: { ...USUAL_LIMITS, leastStretch: 0.2 },
   pullOn: overTheHip("waist", "highHip"),
-  lengths: RISES,
+  lengths: rises("waist", "highHip", "hip"),
   drops: NO_DROPS,
   schools: SCHOOL_IDS,
   usualDirection: "across",

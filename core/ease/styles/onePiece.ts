@@ -1,5 +1,5 @@
 import { SCHOOL_IDS } from "../schools/index.ts";
-import { NO_DROPS, RISES, side, sidesAt, TRUNK } from "./parts.ts";
+import { NO_DROPS, rises, side, sidesAt, TRUNK } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A one-piece swimsuit, stepped into: everything goes over the hip, and the top over the shoulders. */
@@ -32,7 +32,7 @@ export const onePiece: Style = {
     { ring: "waist", over: ["hip"] },
     { ring: "highHip", over: ["hip"] },
   ],
-  lengths: [TRUNK, ...RISES],
+  lengths: [TRUNK, ...rises("waist", "highHip", "hip")],
   drops: NO_DROPS,
   schools: SCHOOL_IDS,
   usualDirection: "across",

@@ -17,8 +17,10 @@ export const sidesAt = (...zones: Zone[]): Style["seamsTakingChange"] =>
 /** Rings of the lower body that are pulled on over the hip. */
 export const overTheHip = (...zones: Zone[]): PullOnRing[] => zones.map((ring) => ({ ring, over: ["hip"] }));
 
-/** The rise of a bottom: front and back from the waist to the crotch point, and the side. */
-export const RISES: readonly StyleLength[] = [
+/**
+ * The rise of a bottom: front and back from the waist to the crotch point, and the side over the zones it passes.
+ */
+export const rises = (...side: Zone[]): readonly StyleLength[] => [
   {
     id: "frontRise",
     name: "Front rise",
@@ -29,7 +31,7 @@ export const RISES: readonly StyleLength[] = [
   {
     id: "sideToHip",
     name: "Side, waist to hip",
-    segments: [{ code: "waist_to_hip", zones: ["waist", "highHip", "hip"] }],
+    segments: [{ code: "waist_to_hip", zones: side }],
     drop: "side",
   },
 ];
