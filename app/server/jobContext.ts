@@ -76,7 +76,8 @@ export async function readIngredients(repositories: Repositories, job: Job): Pro
   const workshop = await readWorkshopSettings(repositories);
   const layup = job.layupId === null ? null : await layups.find(job.layupId);
   const cloth = job.clothId === null ? null : await cloths.find(job.clothId);
-  const likedGarments = await readLiked(repositories, job.wearerId, workshop);
+  // They take a while to read, and count only where the school that goes by them was chosen.
+  const likedGarments = goesByLiked(job) ? await readLiked(repositories, job.wearerId, workshop) : [];
   return {
     job,
     style: found(await styles.find(job.styleId), "style"),
@@ -92,6 +93,18 @@ export async function readIngredients(repositories: Repositories, job: Job): Pro
     clothSettings: workshop.cloth,
     settingsName: settingsWords(workshop),
   };
+}
+
+const goesByLiked = ({ school, zones }: Job): boolean =>
+  school === "profile" || Object.values(zones).some(({ by }) => by === "profile");
+
+/** A job with the answers of every school, those by the garments that fit included. */
+export async function withEverySchool(repositories: Repositories, read: JobContext): Promise<JobContext> {
+  if (goesByLiked(read.job)) return read;
+  const { settings: ease, clothSettings: cloth } = read;
+  const likedGarments = await readLiked(repositories, read.job.wearerId, { ease, cloth });
+  const whole = { ...read, likedGarments, liked: likedByZone(likedGarments) };
+  return { ...whole, planned: planJob(whole) };
 }
 
 async function layersOfLayup({ cloths }: Pick<Repositories, "cloths">, { layers }: KeptLayup): Promise<GarmentLayer[]> {

@@ -40,7 +40,7 @@ export const checkClothSettings = (settings: ClothSettings) => validateCloth(set
  * @throws Error where what was kept does not agree with its schema: no number is computed from it.
  */
 export async function readWorkshopSettings({ settings }: Pick<Repositories, "settings">): Promise<WorkshopSettings> {
-  const [ease, cloth] = [await settings.find("ease"), await settings.find("cloth")];
+  const { ease, cloth } = await settings.findAll(["ease", "cloth"]);
   return {
     ease: ease.value === "" ? SHIPPED_EASE_SETTINGS : readEase(ease.value),
     cloth: cloth.value === "" ? SHIPPED_CLOTH_SETTINGS : readCloth(cloth.value),

@@ -4,7 +4,7 @@ import { evaluate } from "../testing/evaluate.ts";
 import { SAMPLE_SHEET } from "../testing/sampleJob.ts";
 import { explainLength } from "./explain/explainLength.ts";
 import { lengthCut } from "./lengthCut.ts";
-import { lengthStrainFor, planLengths } from "./planLengths.ts";
+import { type LengthsInput, lengthStrainFor, planLengths } from "./planLengths.ts";
 import { SCHOOL_IDS } from "./schools/index.ts";
 import { SHIPPED_EASE_SETTINGS as settings } from "./settings.ts";
 import { bikiniBottom } from "./styles/bikiniBottom.ts";
@@ -82,9 +82,8 @@ describe("the lengths of a plan", () => {
     settings,
     strainOf: () => 0.15,
   };
-  const answers = (
-    own: Partial<typeof input> & { along?: { usableAlong: number | null; contraction: number | null } },
-  ) => planLengths("share", { ...input, ...own }).map(({ answer }) => (answer.ok ? answer.value : answer.problem.code));
+  const answers = (own: Partial<LengthsInput>) =>
+    planLengths("share", { ...input, ...own }).map(({ answer }) => (answer.ok ? answer.value : answer.problem.code));
 
   it("are explained by a formula that gives their figure", () => {
     for (const school of SCHOOL_IDS) {

@@ -1,14 +1,19 @@
 import { Bench } from "tinybench";
 import { planStyle } from "../../core/ease/planStyle.ts";
 import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
-import { brief } from "../../core/ease/styles/brief.ts";
+import { brief as briefStyle } from "../../core/ease/styles/brief.ts";
 import { SAMPLE_SHEET } from "../../core/testing/sampleJob.ts";
 import type { Figure } from "./report.ts";
+import { spreadsheetFigures } from "./spreadsheet.ts";
+import { planTwelveZones } from "./twelveZones.ts";
 
-/** The whole plan of a brief: four zones by every school with all consequences and the pull-on verdicts. */
+/**
+ * The whole plan of a brief, and of twelve zones by five schools in three layers, with all consequences and the pull-on
+ * verdicts; the latter beside the same formulas in a general spreadsheet engine.
+ */
 export async function planFigures(): Promise<Figure[]> {
   const input = {
-    style: brief,
+    style: briefStyle,
     body: SAMPLE_SHEET,
     cloth: { usable: 0.62, recovery: 0.93 },
     settings: SHIPPED_EASE_SETTINGS,
@@ -17,8 +22,16 @@ export async function planFigures(): Promise<Figure[]> {
   bench.add("plan of the brief", () => {
     planStyle(input);
   });
+  bench.add("plan of 12 zones by 5 schools, 3 layers of 6 points", () => {
+    planTwelveZones();
+  });
   await bench.run();
-  return bench.tasks.map(({ name, result }) => ({ name, value: microseconds(result), unit: "µs", under: 50 }));
+  const [brief, twelve] = bench.tasks.map(({ result }) => microseconds(result)) as [number, number];
+  return [
+    { name: "plan of the brief, median", value: brief, unit: "µs", under: 50 },
+    { name: "plan of 12 zones by 5 schools, 3 layers of 6 points, median", value: twelve, unit: "µs", under: 300 },
+    ...spreadsheetFigures(twelve),
+  ];
 }
 
 function microseconds(result: unknown): number {

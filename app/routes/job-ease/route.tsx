@@ -17,7 +17,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { easeSources, jobOfPage } from "../../server/jobContext.ts";
+import { easeSources, jobOfPage, withEverySchool } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 import { Cautions } from "./Cautions.tsx";
 import { columnsOf } from "./columns.ts";
@@ -31,7 +31,7 @@ import { ZoneDetail } from "./ZoneDetail.tsx";
 import { ZonePicture } from "./ZonePicture.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const read = await jobOfPage(context, params.jobId);
+  const read = await withEverySchool(storeOf(context), await jobOfPage(context, params.jobId));
   const { job, style, wearer, planned, settings, likedGarments } = read;
   const sources = easeSources(read);
   const found = planned.planned;

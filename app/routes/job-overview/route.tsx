@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { formValidator } from "../../../formats/validation.ts";
+import { stretchedZones } from "../../components/figure/stretchedZones.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { MissingList } from "../../components/job/MissingList.tsx";
@@ -28,7 +29,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     style: { name: style.name, summary: style.summary, zones: style.zones },
     missing: planned.missing,
     steps: jobSteps(read),
-    zones: job.school ? (planned.planned?.plan.zones ?? null) : null,
+    zones: job.school && planned.planned ? stretchedZones(planned.planned.plan.zones) : null,
     prototypeCount: prototypes.length,
     draft: await store.drafts.find(draftOf(job.id)),
   };

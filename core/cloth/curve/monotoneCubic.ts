@@ -101,25 +101,42 @@ function pieceAt(points: readonly CurvePoint[], x: number): number {
   return low;
 }
 
-/** Steps of halving: beyond this a number of double precision cannot be cut any finer. */
-const HALVINGS = 60;
+/** Most steps of the search: halving alone would need them all, Newton's steps a handful. */
+const MOST_STEPS = 60;
+
+/** A step smaller than this part of a piece changes nothing any more. */
+const SMALLEST_STEP = 1e-15;
 
 /**
  * The smallest x at which a rising cubic reaches a value.
  *
+ * Newton's steps on the piece that reaches it, kept within the part that is still open by halving: a piece may begin or
+ * end level, where Newton alone would leave it.
+ *
  * @returns null where it is never reached between the first and the last point.
  */
-export function firstReaching(curve: MonotoneCubic, value: number): number | null {
-  const at = curve.points.findIndex(([, y]) => y >= value);
+export function firstReaching({ points, slopes }: MonotoneCubic, value: number): number | null {
+  const at = points.findIndex((point) => point[1] >= value);
   if (at === -1) return null;
-  let [high] = curve.points[at] as CurvePoint;
-  if (at === 0) return high;
-  let [low] = curve.points[at - 1] as CurvePoint;
-  for (let step = 0; step < HALVINGS; step += 1) {
-    const middle = (low + high) / 2;
-    if (middle <= low || middle >= high) break;
-    if (valueOnPiece(curve, at - 1, middle) >= value) high = middle;
-    else low = middle;
+  const [toX, toY] = points[at] as CurvePoint;
+  if (at === 0) return toX;
+  const [fromX, fromY] = points[at - 1] as CurvePoint;
+  const width = toX - fromX;
+  const [fromSlope, toSlope] = [(slopes[at - 1] as number) * width, (slopes[at] as number) * width];
+  const square = 3 * (toY - fromY) - 2 * fromSlope - toSlope;
+  const cube = 2 * (fromY - toY) + fromSlope + toSlope;
+  let low = 0;
+  let high = 1;
+  let t = (value - fromY) / (toY - fromY);
+  for (let step = 0; step < MOST_STEPS; step += 1) {
+    const over = fromY + t * (fromSlope + t * (square + t * cube)) - value;
+    if (over >= 0) high = t;
+    else low = t;
+    const next = t - over / (fromSlope + t * (2 * square + 3 * t * cube));
+    const inside = next > low && next < high;
+    const moved = inside ? next : (low + high) / 2;
+    if (Math.abs(moved - t) <= SMALLEST_STEP || high - low <= SMALLEST_STEP) break;
+    t = moved;
   }
-  return high;
+  return fromX + t * width;
 }

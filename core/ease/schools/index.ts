@@ -26,5 +26,10 @@ export const schoolOf = (id: SchoolId): School => BY_ID[id];
 export const isSchoolId = (text: string): text is SchoolId => Object.hasOwn(BY_ID, text);
 
 /** One answer for each school. */
-export const bySchool = <T>(answer: (school: SchoolId) => T): Readonly<Record<SchoolId, T>> =>
-  Object.fromEntries(SCHOOL_IDS.map((id) => [id, answer(id)])) as Record<SchoolId, T>;
+export const bySchool = <T>(answer: (school: SchoolId) => T): Readonly<Record<SchoolId, T>> => ({
+  fixed: answer("fixed"),
+  percent: answer("percent"),
+  share: answer("share"),
+  pressure: answer("pressure"),
+  profile: answer("profile"),
+});
