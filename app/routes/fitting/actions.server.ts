@@ -156,14 +156,16 @@ const judge: Action = async (work) => {
 };
 
 /** The actions of the fitting page by the form's intent. */
-export const FITTING_ACTIONS: Readonly<Record<string, Action>> = {
-  begin,
-  finding: putFinding,
-  "remove-finding": removeFinding,
-  reading: takeReading,
-  "remove-reading": removeReading,
-  "bring-back": bringBack,
-  decide,
-  withdraw,
-  judge,
-};
+export const FITTING_ACTIONS: ReadonlyMap<string, Action> = new Map<string, Action>(
+  Object.entries({
+    begin,
+    finding: putFinding,
+    "remove-finding": removeFinding,
+    reading: takeReading,
+    "remove-reading": removeReading,
+    "bring-back": bringBack,
+    decide,
+    withdraw,
+    judge,
+  }),
+);

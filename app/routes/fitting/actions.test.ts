@@ -19,7 +19,7 @@ async function act(
   number: number,
   fields: Fields,
 ): Promise<{ status: number; location: string | null; errors: Record<string, string> }> {
-  const action = FITTING_ACTIONS[fields.intent ?? ""];
+  const action = FITTING_ACTIONS.get(fields.intent ?? "");
   if (!action) throw new Error(`There is no action ${fields.intent}.`);
   const answer = await store.inTransaction(async (repositories) => {
     const read = await readJob(repositories, jobId);

@@ -29,7 +29,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const jobId = idFrom(params.jobId, "job");
   const number = idFrom(params.number, "prototype");
   const fields = await readFields(request);
-  const act = FITTING_ACTIONS[fields.intent ?? ""];
+  const act = FITTING_ACTIONS.get(fields.intent ?? "");
   if (!act)
     return data<Unsaved>({ fields, errors: { form: "Expected one of the forms of this page." } }, { status: 400 });
   return storeOf(context).inTransaction(async (repositories) => {

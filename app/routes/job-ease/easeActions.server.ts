@@ -18,15 +18,17 @@ const MOST_PRESSURE_KPA = 20;
 /** What a post to the ease plan changes of a job. Problems say what was expected. */
 type Change = (fields: Fields, job: Job, style: Style) => Result<Job>;
 
-const CHANGES: Readonly<Record<string, Change>> = {
-  school: ({ school = "" }, job, style) =>
-    isSchoolId(school) && style.schools.includes(school)
-      ? ok({ ...job, school })
-      : fail("no-such-school", "Expected one of the schools shown."),
-  zone: (fields, job, style) => withZone(fields, style, (zone) => zoneChange(fields, job, style, zone)),
-  pressure: (fields, job, style) => withZone(fields, style, (zone) => pressureChange(fields, job, zone)),
-  closure: (fields, job, style) => withZone(fields, style, (zone) => closureChange(fields, job, zone)),
-};
+const CHANGES: ReadonlyMap<string, Change> = new Map<string, Change>(
+  Object.entries({
+    school: ({ school = "" }, job, style) =>
+      isSchoolId(school) && style.schools.includes(school)
+        ? ok({ ...job, school })
+        : fail("no-such-school", "Expected one of the schools shown."),
+    zone: (fields, job, style) => withZone(fields, style, (zone) => zoneChange(fields, job, style, zone)),
+    pressure: (fields, job, style) => withZone(fields, style, (zone) => pressureChange(fields, job, zone)),
+    closure: (fields, job, style) => withZone(fields, style, (zone) => closureChange(fields, job, zone)),
+  } satisfies Record<string, Change>),
+);
 
 function withZone({ zone = "" }: Fields, { zones }: Style, change: (zone: Zone) => Result<Job>): Result<Job> {
   return isZone(zone) && zones.includes(zone) ? change(zone) : fail("no-such-zone", "Expected a zone of this style.");
@@ -84,7 +86,7 @@ export async function changeEase(fields: Fields, jobId: number, { jobs, styles, 
   const changed =
     fields.intent === "elastic"
       ? await elasticChange(fields, job, cloths)
-      : (CHANGES[fields.intent ?? ""] ?? noSuchIntent)(fields, job, found(await styles.find(job.styleId), "style"));
+      : (CHANGES.get(fields.intent ?? "") ?? noSuchIntent)(fields, job, found(await styles.find(job.styleId), "style"));
   if (!changed.ok) return data({ stale: false, error: changed.problem.message }, { status: 400 });
   const outcome = await jobs.save({ ...changed.value, version: Number(fields.version) });
   if (!outcome.saved) return data({ stale: true, error: null }, { status: 409 });

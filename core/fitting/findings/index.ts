@@ -12,4 +12,4 @@ const BY_ID: Readonly<Record<FindingKindId, FindingKind>> = { loose, tight, ride
 export const findingKindOf = (id: FindingKindId): FindingKind => BY_ID[id];
 
 /** True for a text that names a kind of finding. */
-export const isFindingKindId = (text: string): text is FindingKindId => text in BY_ID;
+export const isFindingKindId = (text: string): text is FindingKindId => Object.hasOwn(BY_ID, text);
