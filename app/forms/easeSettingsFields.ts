@@ -11,6 +11,7 @@ export const TABLE_ROWS = 8;
 /** Names of the form's fields. */
 export const cutField = (zone: string, kind: "stretchy" | "stable"): string => `cut.${zone}.${kind}`;
 export const shareField = (family: string, zone: string): string => `share.${family}.${zone}`;
+export const targetField = (family: string, zone: string): string => `target.${family}.${zone}`;
 export const lengthShareField = (family: string): string => `length.${family}`;
 export const tableField = (row: number, column: "stretch" | "reduction"): string => `table.${row}.${column}`;
 export const referenceField = (kind: string): string => `reference.${kind}`;
@@ -43,6 +44,14 @@ export const settingsFields = (ease: EaseSettings, cloth: ClothSettings): Fields
       ZONES.map((zone) => {
         const share = ease.shares[family][zone];
         return [shareField(family, zone), share === undefined ? "" : percentText(share)];
+      }),
+    ),
+  ),
+  ...Object.fromEntries(
+    FAMILIES.flatMap((family) =>
+      ZONES.map((zone) => {
+        const kpa = ease.pressureTargetsKpa[family][zone];
+        return [targetField(family, zone), kpa === undefined ? "" : numberText(kpa)];
       }),
     ),
   ),

@@ -1,5 +1,6 @@
 import { CLOTH_KINDS } from "../../core/cloth/cloth.ts";
 import type { ClothSettings } from "../../core/cloth/settings.ts";
+import { FIRM_FROM_KPA, isLimb, STOP_OVER_KPA } from "../../core/ease/pressure.ts";
 import { type EaseSettings, FAMILIES, FAMILY_NAMES } from "../../core/ease/settings.ts";
 import { ZONE_NAMES, ZONES } from "../../core/ease/zones.ts";
 import type { FieldErrors } from "../../formats/validation.ts";
@@ -10,9 +11,13 @@ import {
   shareField,
   TABLE_ROWS,
   tableField,
+  targetField,
 } from "./easeSettingsFields.ts";
 import { type NumberWanted, readNumberField } from "./numberField.ts";
 import type { Fields } from "./unsaved.ts";
+
+/** A target at leg or arm stays under where these stop. */
+const MOST_LIMB_KPA = FIRM_FROM_KPA - 0.1;
 
 /** Settings as read, or what is wrong with their fields. */
 export type ReadSettings =
@@ -55,6 +60,19 @@ export function readSettings(fields: Fields): ReadSettings {
         ),
       ]),
     ) as EaseSettings["shares"],
+    pressureTargetsKpa: Object.fromEntries(
+      FAMILIES.map((family) => [
+        family,
+        Object.fromEntries(
+          ZONES.flatMap((zone) => {
+            const name = targetField(family, zone);
+            if ((fields[name] ?? "").trim() === "") return [];
+            const what = `a pressure in kPa for ${FAMILY_NAMES[family]} at the ${ZONE_NAMES[zone].toLowerCase()}`;
+            return [[zone, number(name, { what, least: 0, most: isLimb(zone) ? MOST_LIMB_KPA : STOP_OVER_KPA })]];
+          }),
+        ),
+      ]),
+    ) as EaseSettings["pressureTargetsKpa"],
     lengthShares: Object.fromEntries(
       FAMILIES.map((family) => [
         family,

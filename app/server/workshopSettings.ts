@@ -49,13 +49,14 @@ export async function readWorkshopSettings({ settings }: Pick<Repositories, "set
 }
 
 function readEase(text: string): EaseSettings {
-  const read = validateEase(JSON.parse(text));
+  // Kept by an earlier version, they lack the numbers that came later: those are as shipped.
+  const read = validateEase({ ...SHIPPED_EASE_SETTINGS, ...JSON.parse(text) });
   if (!read.ok) throw new Error("The settings of the ease plan that were kept cannot be read.");
   return read.value as unknown as EaseSettings;
 }
 
 function readCloth(text: string): ClothSettings {
-  const read = validateCloth(JSON.parse(text));
+  const read = validateCloth({ ...SHIPPED_CLOTH_SETTINGS, ...JSON.parse(text) });
   if (!read.ok) throw new Error("The settings of the swatch bench that were kept cannot be read.");
   return read.value as unknown as ClothSettings;
 }

@@ -25,6 +25,8 @@ export interface EaseSettings {
   readonly percentTable: readonly (readonly [number, number])[];
   /** Share of stretch: the part u of the usable stretch that a family uses in a zone. */
   readonly shares: Readonly<Record<Family, Readonly<Partial<Record<Zone, number>>>>>;
+  /** Target pressure, kPa, by family and zone; a zone without one starts from what the share school gives. */
+  readonly pressureTargetsKpa: Readonly<Record<Family, Readonly<Partial<Record<Zone, number>>>>>;
   /** The part of the usable stretch along the body that a family's lengths use. */
   readonly lengthShares: Readonly<Record<Family, number>>;
   /** Straight reduction takes this part of its reduction off a length. */
@@ -65,6 +67,7 @@ export const SHIPPED_EASE_SETTINGS: EaseSettings = {
     wiredBand: { underbust: 0.5 },
     slip: { overbust: 0.15, bust: 0.18, underbust: 0.22, waist: 0.15, highHip: 0.18, hip: 0.2, leg: 0.18, arm: 0.15 },
   },
+  pressureTargetsKpa: { swim: {}, brief: {}, softBra: {}, wiredBand: {}, slip: {} },
   lengthShares: { swim: 0.12, brief: 0.05, softBra: 0.05, wiredBand: 0, slip: 0.05 },
   lengthPartOfReduction: 0.35,
   drawInFreedom: 0.5,

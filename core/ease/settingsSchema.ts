@@ -38,6 +38,18 @@ export const easeSettingsSchema = Type.Object(
       ),
       { additionalProperties: false },
     ),
+    pressureTargetsKpa: Type.Object(
+      Object.fromEntries(
+        FAMILIES.map((family) => [
+          family,
+          Type.Object(
+            Object.fromEntries(ZONES.map((zone) => [zone, Type.Optional(Type.Number({ minimum: 0, maximum: 4 }))])),
+            { additionalProperties: false },
+          ),
+        ]),
+      ),
+      { additionalProperties: false },
+    ),
     lengthShares: Type.Object(Object.fromEntries(FAMILIES.map((family) => [family, share()])), {
       additionalProperties: false,
     }),

@@ -36,3 +36,17 @@ export function formatDay(day: string): string {
   const match = DAY.exec(day);
   return match ? `${Number(match[3])} ${MONTHS[Number(match[2]) - 1]} ${match[1]}` : day;
 }
+
+/** Whole days from one day to another (ISO dates); below 0 where the second is the earlier. */
+export const daysBetween = (from: string, to: string): number => dayNumber(to) - dayNumber(from);
+
+/** Days of the Gregorian calendar, counted without a clock: the year is taken to begin in March, leap day last. */
+function dayNumber(day: string): number {
+  const [year = 0, month = 1, date = 1] = day.split("-").map(Number);
+  const shifted = month <= 2 ? year - 1 : year;
+  const era = Math.floor(shifted / 400);
+  const yearOfEra = shifted - era * 400;
+  const dayOfYear = Math.floor((153 * (month + (month > 2 ? -3 : 9)) + 2) / 5) + date - 1;
+  const dayOfEra = yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + dayOfYear;
+  return era * 146_097 + dayOfEra;
+}

@@ -31,13 +31,27 @@ export const VIEWS: readonly View[] = [
   { name: "layup", address: "/layups/1" },
   { name: "gauge", address: "/cloths/2/tests/live", prepare: practise },
   { name: "job", address: "/jobs/3" },
-  { name: "ease-plan", address: "/jobs/1/ease" },
+  { name: "ease-plan", address: "/jobs/4/ease" },
+  {
+    name: "zone",
+    address: "/jobs/4/ease?zone=underbust",
+    prepare: async (page) => {
+      const panel = page.getByRole("region", { name: "What if, at the underbust" });
+      await panel.getByLabel("Pressure", { exact: true }).fill("0.8");
+      await page.getByRole("img", { name: /^Underbust: strain by school/ }).waitFor();
+      await panel.scrollIntoViewIfNeeded();
+      await page.mouse.wheel(0, 120);
+    },
+  },
+  { name: "garments", address: "/wearers/1/garments" },
+  { name: "pattern", address: "/jobs/4/pattern" },
+  { name: "habits", address: "/settings/ease" },
   {
     name: "why",
     address: "/jobs/1/ease",
     dark: true,
     prepare: async (page) => {
-      await page.getByRole("button", { name: /^65.3 Waist, garment girth/ }).click();
+      await page.getByRole("button", { name: /^65.3 Waist, garment girth, share of stretch, chosen/ }).click();
       await page.getByRole("dialog", { name: "Where this number comes from" }).waitFor();
     },
   },

@@ -17,10 +17,13 @@ export interface NumberRow {
 /** Number fields in a table: one heading a column, one a row, errors beside the field. */
 export function NumberTable({
   label,
+  short,
   columns,
   rows,
 }: {
   label: string;
+  /** What its numbers are, in a word: begins the label of each field. */
+  short: string;
   columns: readonly string[];
   rows: readonly NumberRow[];
 }) {
@@ -45,7 +48,7 @@ export function NumberTable({
               </TableCell>
               {fields.map((field, index) => (
                 <TableCell key={columns[index]}>
-                  {field ? <NumberCell name={field} label={`${name}, ${columns[index]}`} /> : null}
+                  {field ? <NumberCell name={field} label={`${short}: ${name}, ${columns[index]}`} /> : null}
                 </TableCell>
               ))}
             </TableRow>

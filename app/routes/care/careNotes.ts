@@ -6,7 +6,15 @@ export const CARE_NOTES: readonly { readonly about: string; readonly text: strin
   },
   {
     about: "Pressure",
-    text: "Garments smaller than the body press on it. Limit the wearing time of anything firm; not for children, in pregnancy, or with trouble of circulation or skin without their clinician. Medical or post-surgical compression, lymphoedema and binders after surgery belong to a qualified fitter or clinician, not to this tool.",
+    text: "Garments smaller than the body press on it. Mean pressures under 1.5 kPa are easy, from 1.5 snug, from 2.7 firm, over 4.0 stop; at leg, arm and neck stop from 2.7. Stenz never proposes one over 4.0. A mean hides the hip bone: local pressure is higher where the body is rounder. Limit the wearing time of anything firm; not for children, in pregnancy, or with trouble of circulation or skin without their clinician. Medical or post-surgical compression, lymphoedema and binders after surgery belong to a qualified fitter or clinician, not to this tool.",
+  },
+  {
+    about: "Waist reduction and boned garments",
+    text: "Pain, numbness, tingling, breathlessness, faintness, heartburn: loosen at once. Not in pregnancy, not for sleeping, not for children; with conditions of lung, heart, gut, spine or circulation ask a clinician first.",
+  },
+  {
+    about: "Bands and wires",
+    text: "A wire sits on the ribs, never on tissue. After breast surgery or during nursing follow clinical advice.",
   },
   {
     about: "Children",
@@ -14,7 +22,7 @@ export const CARE_NOTES: readonly { readonly about: string; readonly text: strin
   },
   {
     about: "Swimwear",
-    text: "Ties can slip or catch. Dark thin cloth can turn sheer when wet and stretched: test it wet.",
+    text: "Ties and halters can slip or catch. Dark thin cloth can turn sheer when wet and stretched: test it wet.",
   },
   {
     about: "Skin",

@@ -6,6 +6,7 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
+import { explainLiking, type LikingNumber } from "../../../core/ease/explain/explainLiking.ts";
 import { likingOf, type ZoneLiking } from "../../../core/ease/liked/liking.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import { formatDay } from "../../../core/units/day.ts";
@@ -17,6 +18,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { pressure } from "../../components/units/pull.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
+import { Why } from "../../components/why/WhyDrawer.tsx";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { readLiked } from "../../server/jobContext.ts";
@@ -110,15 +112,20 @@ export default function Garments({ loaderData }: Route.ComponentProps) {
               label={`Strain by zone: ${liking.map(({ zone, median }) => `${ZONE_NAMES[zone]} ${percent(median)}`).join(", ")}`}
             />
           </Paper>
-          <LikingTable liking={liking} />
+          <LikingTable liking={liking} names={garments.map(({ name }) => name)} />
         </Box>
       )}
     </>
   );
 }
 
-function LikingTable({ liking }: { liking: readonly ZoneLiking[] }) {
+function LikingTable({ liking, names }: { liking: readonly ZoneLiking[]; names: readonly string[] }) {
   const lengths = useLengths();
+  const opened = (number: LikingNumber, zone: ZoneLiking, text: string) => (
+    <Why label={`${ZONE_NAMES[zone.zone]}, ${number}`} explain={() => explainLiking(number, zone, names)}>
+      {text}
+    </Why>
+  );
   return (
     <Paper sx={{ overflowX: "auto", gridColumn: "1 / -1" }}>
       <Table size="small" aria-label="What they say about this wearer's liking">
@@ -134,19 +141,23 @@ function LikingTable({ liking }: { liking: readonly ZoneLiking[] }) {
           </TableRow>
         </TableHead>
         <TableBody>
-          {liking.map(({ zone, garments, median, least, most, easeMm, share, pressureKpa }) => (
-            <TableRow key={zone}>
-              <TableCell component="th">{ZONE_NAMES[zone]}</TableCell>
-              <TableCell align="right">{garments.length}</TableCell>
+          {liking.map((one) => (
+            <TableRow key={one.zone}>
+              <TableCell component="th">{ZONE_NAMES[one.zone]}</TableCell>
+              <TableCell align="right">{one.garments.length}</TableCell>
               <TableCell align="right" sx={{ fontWeight: 700 }}>
-                {percent(median)}
+                {opened("strain", one, percent(one.median))}
               </TableCell>
               <TableCell align="right">
-                {garments.length > 1 ? `${percent(least)} … ${percent(most)}` : "one only"}
+                {one.garments.length > 1 ? `${percent(one.least)} … ${percent(one.most)}` : "one only"}
               </TableCell>
-              <TableCell align="right">{lengths.difference(easeMm)}</TableCell>
-              <TableCell align="right">{share === null ? "cloth not known" : percent(share)}</TableCell>
-              <TableCell align="right">{pressureKpa === null ? "no ladder" : pressure(pressureKpa)}</TableCell>
+              <TableCell align="right">{opened("ease", one, lengths.difference(one.easeMm))}</TableCell>
+              <TableCell align="right">
+                {one.share === null ? "cloth not known" : opened("share", one, percent(one.share))}
+              </TableCell>
+              <TableCell align="right">
+                {one.pressureKpa === null ? "no ladder" : opened("pressure", one, pressure(one.pressureKpa))}
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>

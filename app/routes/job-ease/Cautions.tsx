@@ -8,7 +8,7 @@ import { pressureBoth } from "../../components/units/pull.ts";
 interface CautionsProps {
   readonly broken: readonly LimitBroken[];
   readonly cautions: readonly string[];
-  readonly wearer: { readonly isForm: boolean; readonly isChild: boolean };
+  readonly wearer: { readonly isForm: boolean; readonly isChild: boolean; readonly allergies: string };
 }
 
 /** What to be careful about with this plan: limits it leaves, the style's own cautions, the wearer. */
@@ -24,6 +24,11 @@ export function Cautions({ broken, cautions, wearer }: CautionsProps) {
         <Alert severity="warning" sx={{ mb: 1.5 }}>
           The wearer is a child: keep every zone easy, leave out cords and ties at the neck, and follow the local code
           for children’s clothes.
+        </Alert>
+      ) : null}
+      {wearer.allergies ? (
+        <Alert severity="warning" sx={{ mb: 1.5 }}>
+          Allergies: {wearer.allergies}. Look at elastics, hooks, rings and dyes before choosing them.
         </Alert>
       ) : null}
       {wearer.isForm ? (

@@ -103,8 +103,19 @@ function Cell({
           {lengths.bare(found.garmentMm)}
         </Why>
       </Box>
-      <Box sx={{ display: "flex", gap: 0.75, justifyContent: "flex-end", alignItems: "center", fontSize: "0.85rem" }}>
-        <span>{percent(found.strain)}</span>
+      <Box
+        sx={{
+          display: "flex",
+          flexWrap: "wrap",
+          gap: 0.75,
+          justifyContent: "flex-end",
+          alignItems: "center",
+          fontSize: "0.85rem",
+        }}
+      >
+        <Box component="span" sx={{ whiteSpace: "nowrap" }}>
+          {percent(found.strain)}
+        </Box>
         <StretchMark step={stretchStepOf(found.shareUsed, found.strain)} />
         {found.pull ? <PressureMark band={found.pull.band} /> : null}
       </Box>

@@ -7,6 +7,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { measureOf } from "../../../core/body/catalogue/index.ts";
+import { explainLeast, explainShortfall } from "../../../core/ease/explain/explainShortfall.ts";
 import type { StylePlan } from "../../../core/ease/planStyle.ts";
 import { CLOSURES, type RingVerdict } from "../../../core/ease/pullOn.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
@@ -92,8 +93,21 @@ function Ring({
           {percent(ring.limit.usable)}
           {failing ? (
             <>
-              . {lengths.amount(ring.shortfallMm)} short
-              {closure ? `: the opening must give at least that` : `; ${lengths.length(ring.leastMm)} would go on`}
+              .{" "}
+              <Why label={`${name}, short`} explain={() => explainShortfall(ring)}>
+                {lengths.amount(ring.shortfallMm)} short
+              </Why>
+              {closure ? (
+                ": the opening must give at least that"
+              ) : (
+                <>
+                  ;{" "}
+                  <Why label={`${name}, least girth`} explain={() => explainLeast(ring)}>
+                    {lengths.length(ring.leastMm)}
+                  </Why>{" "}
+                  would go on
+                </>
+              )}
             </>
           ) : null}
         </Box>

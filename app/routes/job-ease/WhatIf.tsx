@@ -81,7 +81,8 @@ export function WhatIf({ zone, startMm, version }: WhatIfProps) {
     <Paper component="section" aria-label={`What if, at the ${name}`} sx={{ p: 2 }} className="no-print">
       <Typography variant="h3">What if</Typography>
       <Typography sx={{ color: "text.secondary", fontSize: "0.9rem", mb: 1.5 }}>
-        Type one of them, or drag; the others follow. Nothing is saved until you say so.
+        Type one of them, or drag; the others follow, by the formulas of the table above. Nothing is saved until you say
+        so.
       </Typography>
       <Box sx={{ px: 1 }}>
         <Slider

@@ -37,7 +37,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const found = planned.planned;
   return {
     job,
-    wearer: { id: wearer.id, isForm: wearer.kind === "form", isChild: wearer.child },
+    wearer: { id: wearer.id, isForm: wearer.kind === "form", isChild: wearer.child, allergies: wearer.allergies },
     style: { schools: style.schools, cautions: style.cautions },
     missing: planned.missing,
     freedom: settings.drawInFreedom,

@@ -29,7 +29,12 @@ export function SizeLadder({ zones, names }: { zones: readonly PatternZone[]; na
           )
           .join("; ")}
         viewBox={`0 0 ${WIDTH} ${height}`}
-        sx={{ display: "block", width: "100%", "& text": { fontSize: 13, fill: "var(--stz-palette-bench-ink)" } }}
+        sx={{
+          display: "block",
+          width: "100%",
+          maxWidth: 420,
+          "& text": { fontSize: 13, fill: "var(--stz-palette-bench-ink)" },
+        }}
       >
         {shown.map(({ name, index }) => (
           <g key={name}>

@@ -8,6 +8,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { explainCost } from "../../../core/ease/explain/explainCost.ts";
+import { explainFinished, explainSizeEase } from "../../../core/ease/explain/explainSize.ts";
 import type { PatternSizes, PatternZone } from "../../../core/ease/grade/gradePattern.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import { type LengthWriter, useLengths } from "../../components/units/UnitContext.tsx";
@@ -16,7 +17,7 @@ import { SizeLadder } from "./SizeLadder.tsx";
 
 interface SizesOfPatternProps {
   readonly sizes: PatternSizes;
-  readonly chart: { readonly name: string; readonly sizes: readonly string[] };
+  readonly chart: { readonly name: string; readonly ownReduction: number | null; readonly sizes: readonly string[] };
   readonly maxStep: number;
   readonly settingsName: string;
 }
@@ -72,9 +73,29 @@ export function SizesOfPattern({ sizes, chart, maxStep, settingsName }: SizesOfP
                   <TableCell align="right">{lengths.bare(zone.bodyMm)}</TableCell>
                   <TableCell align="right">{lengths.bare(zone.targetMm)}</TableCell>
                   <TableCell align="right">
-                    {zone.finishedMm === null ? "not stated" : lengths.bare(zone.finishedMm)}
+                    {zone.finishedMm === null ? (
+                      "not stated"
+                    ) : (
+                      <Why
+                        label={`${ZONE_NAMES[zone.zone]}, garment of this size`}
+                        explain={() => explainFinished(zone, chart.name, chart.ownReduction)}
+                      >
+                        {lengths.bare(zone.finishedMm)}
+                      </Why>
+                    )}
                   </TableCell>
-                  <TableCell align="right">{zone.easeMm === null ? "—" : lengths.difference(zone.easeMm)}</TableCell>
+                  <TableCell align="right">
+                    {zone.easeMm === null ? (
+                      "—"
+                    ) : (
+                      <Why
+                        label={`${ZONE_NAMES[zone.zone]}, ease of this size`}
+                        explain={() => explainSizeEase(zone, chart.name)}
+                      >
+                        {lengths.difference(zone.easeMm)}
+                      </Why>
+                    )}
+                  </TableCell>
                   <TableCell align="right">
                     <Why label={`${ZONE_NAMES[zone.zone]}, cost`} explain={() => explainCost(zone, chart.name)}>
                       {(zone.costs[zone.chosen] as number).toFixed(0)}

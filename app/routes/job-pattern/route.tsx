@@ -30,7 +30,13 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   return {
     job: { id: job.id, version: job.version },
     chart: chart
-      ? { id: chart.id, name: chart.name, ease: chart.ease, sizes: chart.sizes.map(({ name }) => name) }
+      ? {
+          id: chart.id,
+          name: chart.name,
+          ease: chart.ease,
+          ownReduction: chart.ownReduction,
+          sizes: chart.sizes.map(({ name }) => name),
+        }
       : null,
     grading: chart && targets.length > 0 ? gradePattern(chart, targets, { style, maxStep, bustOverChartMm }) : null,
     maxStep,

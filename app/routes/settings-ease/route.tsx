@@ -18,6 +18,7 @@ import {
   shareField,
   TABLE_ROWS,
   tableField,
+  targetField,
 } from "../../forms/easeSettingsFields.ts";
 import { readSettings } from "../../forms/easeSettingsForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
@@ -107,15 +108,31 @@ export default function EaseSettingsPage({ loaderData, actionData }: Route.Compo
         <Heading>Share of stretch, %</Heading>
         <NumberTable
           label="Share of the usable stretch by family and zone"
+          short="share"
           columns={[...ZONES.map((zone) => ZONE_NAMES[zone]), "Lengths"]}
           rows={FAMILIES.map((family) => ({
             name: FAMILY_NAMES[family],
             fields: [...ZONES.map((zone) => shareField(family, zone)), lengthShareField(family)],
           }))}
         />
+        <Heading>Target pressure, kPa</Heading>
+        <NumberTable
+          label="Target pressure by family and zone"
+          short="target pressure"
+          columns={ZONES.map((zone) => ZONE_NAMES[zone])}
+          rows={FAMILIES.map((family) => ({
+            name: FAMILY_NAMES[family],
+            fields: ZONES.map((zone) => targetField(family, zone)),
+          }))}
+        />
+        <Typography color="text.secondary" sx={{ mt: -1, mb: 2, fontSize: "0.9rem" }}>
+          Empty: the school starts from what the share of stretch gives. Bands: under 1.5 easy, from 1.5 snug, from 2.7
+          firm; over 4.0, at leg and arm from 2.7, is never proposed.
+        </Typography>
         <Heading>Fixed cut, mm a quarter</Heading>
         <NumberTable
           label="Fixed cut by zone"
+          short="cut"
           columns={ZONES.map((zone) => ZONE_NAMES[zone])}
           rows={[
             { name: "from 25 % stretch", fields: ZONES.map((zone) => cutField(zone, "stretchy")) },
@@ -128,6 +145,7 @@ export default function EaseSettingsPage({ loaderData, actionData }: Route.Compo
         <Heading>Straight reduction, %</Heading>
         <NumberTable
           label="Reduction by usable stretch"
+          short="table"
           columns={Array.from({ length: TABLE_ROWS }, (_, row) => `${row + 1}`)}
           rows={[
             {
@@ -166,6 +184,7 @@ export default function EaseSettingsPage({ loaderData, actionData }: Route.Compo
         <Heading>Swatch bench</Heading>
         <NumberTable
           label="Reference tension by kind of cloth, N/m"
+          short="reference"
           columns={[...CLOTH_KINDS]}
           rows={[{ name: "reference tension, N/m", fields: CLOTH_KINDS.map(referenceField) }]}
         />

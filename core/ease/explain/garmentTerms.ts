@@ -102,7 +102,7 @@ function pressureTerms({ body }: ZonePlan, { habit, ownHabit, exactMm }: SchoolO
       value: habit,
       unit: "pressure",
       kind: "setting",
-      source: ownHabit ? "chosen for this zone" : "what the share school gives here, to start from",
+      source: ownHabit ? "chosen for this zone" : "the workshop’s target, or what the share school gives here",
     },
     {
       symbol: "T",

@@ -3,7 +3,15 @@ import type { Style } from "../styles/style.ts";
 import type { Zone } from "../zones.ts";
 import { type BustByOverbust, bustByOverbust } from "./bustByOverbust.ts";
 import { type GradedZone, type Grading, gradeSizes } from "./gradeSizes.ts";
-import { CHART_ZONES, type ChartSize, type ChartZone, finishedOf, type SizeChart, withFinished } from "./sizeChart.ts";
+import {
+  CHART_ZONES,
+  type ChartSize,
+  type ChartZone,
+  type FinishedBasis,
+  finishedOf,
+  type SizeChart,
+  withFinished,
+} from "./sizeChart.ts";
 
 /** A zone of a job with its body and its target girth, mm. */
 export interface GradeTarget {
@@ -20,6 +28,8 @@ export interface PatternZone extends GradedZone {
   readonly chosenName: string;
   /** Finished girth of the chosen size, mm; null where the chart does not let it be known. */
   readonly finishedMm: number | null;
+  /** Where that girth comes from; null where it is not known. */
+  readonly finishedBasis: FinishedBasis | null;
   /** Body the chosen size is drawn for, mm; null where the chart does not state it. */
   readonly chosenBodyMm: number | null;
   /** Ease of the chosen size, `F − B`, mm. */
@@ -81,7 +91,9 @@ export function gradePattern(
   if (!withoutBust.ok) return withoutBust;
   const graded = bustRule?.applies ? putBustBack(first.value, withoutBust.value) : first.value;
   return ok({
-    zones: graded.zones.map((zone) => patternZone(zone, sizes, body, target, bustRule?.applies ?? false)),
+    zones: graded.zones.map((zone) =>
+      patternZone(zone, { chart, sizes, body, target, byBust: bustRule?.applies ?? false }),
+    ),
     cost: graded.cost,
     blends: blendsOf(graded, sizes, style),
     bustRule,
@@ -111,13 +123,17 @@ function putBustBack(first: Grading, withoutBust: Grading): Grading {
   return { zones, cost: withoutBust.cost };
 }
 
-function patternZone(
-  graded: GradedZone,
-  sizes: readonly ChartSize[],
-  body: Readonly<Partial<Record<ChartZone, number>>>,
-  target: Readonly<Partial<Record<ChartZone, number>>>,
-  bustByOver: boolean,
-): PatternZone {
+interface PatternInput {
+  readonly chart: SizeChart;
+  /** Its sizes with every finished girth that can be known. */
+  readonly sizes: readonly ChartSize[];
+  readonly body: Readonly<Partial<Record<ChartZone, number>>>;
+  readonly target: Readonly<Partial<Record<ChartZone, number>>>;
+  /** The bust is sized by the overbust. */
+  readonly byBust: boolean;
+}
+
+function patternZone(graded: GradedZone, { chart, sizes, body, target, byBust }: PatternInput): PatternZone {
   const { zone } = graded;
   const [bodyMm, targetMm] = [body[zone] as number, target[zone] as number];
   const finishedMm = sizes[graded.chosen]?.finished[zone] ?? null;
@@ -128,10 +144,13 @@ function patternZone(
     freeName: sizes[graded.free]?.name ?? "",
     chosenName: sizes[graded.chosen]?.name ?? "",
     finishedMm,
+    finishedBasis: chart.sizes[graded.chosen]
+      ? (finishedOf(chart.sizes[graded.chosen] as ChartSize, zone, chart.ownReduction)?.basis ?? null)
+      : null,
     chosenBodyMm: sizes[graded.chosen]?.body[zone] ?? null,
     easeMm: finishedMm === null ? null : finishedMm - bodyMm,
     adjustMm: finishedMm === null ? null : targetMm - finishedMm,
-    byOverbust: bustByOver && zone === "bust",
+    byOverbust: byBust && zone === "bust",
   };
 }
 

@@ -1,6 +1,7 @@
 import type { Sheet } from "../../body/sheet.ts";
 import { type GarmentLayer, layupStretch, testLayers } from "../../cloth/layupStretch.ts";
 import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../../cloth/settings.ts";
+import { daysBetween } from "../../units/day.ts";
 import type { LikedGirth } from "../schools/school.ts";
 import { zoneBodies } from "../zoneBody.ts";
 import { ZONES, type Zone } from "../zones.ts";
@@ -18,7 +19,7 @@ export interface LikedOnBody {
 
 /** The sheet nearest in time to a day, the earlier of two equally near; null without sheets. */
 export function nearestSheet<S extends Pick<Sheet, "takenOn">>(sheets: readonly S[], day: string): S | null {
-  const away = (sheet: S) => Math.abs(Date.parse(sheet.takenOn) - Date.parse(day));
+  const away = (sheet: S) => Math.abs(daysBetween(sheet.takenOn, day));
   return sheets.reduce<S | null>((best, next) => {
     if (!best) return next;
     const [there, here] = [away(best), away(next)];

@@ -5,11 +5,23 @@ import type { LikedGirth } from "../schools/school.ts";
 import { ZONES, type Zone } from "../zones.ts";
 import type { LikedOnBody } from "./likedOnBody.ts";
 
+/** What one garment says about a zone. */
+export interface GarmentLiking {
+  readonly index: number;
+  /** Strain as worn; negative for a loose one. */
+  readonly strain: number;
+  readonly easeMm: number;
+  /** Share of the usable stretch; null where its cloth is not known. */
+  readonly share: number | null;
+  /** Mean pressure; null where its cloth has no ladder. */
+  readonly pressureKpa: number | null;
+}
+
 /** What the garments that fit say about one zone of a wearer. */
 export interface ZoneLiking {
   readonly zone: Zone;
-  /** Each garment's strain as worn, by its place in the list; negative for a loose one. */
-  readonly garments: readonly { readonly index: number; readonly strain: number }[];
+  /** What each garment says, by its place in the list. */
+  readonly garments: readonly GarmentLiking[];
   readonly median: number;
   readonly least: number;
   readonly most: number;
@@ -24,29 +36,34 @@ export interface ZoneLiking {
 /** The liking of a wearer by zone, of the zones in which any garment was measured on a body. */
 export const likingOf = (garments: readonly LikedOnBody[]): ZoneLiking[] =>
   ZONES.flatMap((zone) => {
-    const worn = garments.flatMap(({ girths }, index) => {
+    const worn = garments.flatMap(({ girths }, index): GarmentLiking[] => {
       const girth = girths[zone];
-      return girth ? [{ index, girth, strain: strainOf(girth) }] : [];
+      return girth ? [{ index, ...oneGarment(girth) }] : [];
     });
     if (worn.length === 0) return [];
     const strains = worn.map(({ strain }) => strain);
     return [
       {
         zone,
-        garments: worn.map(({ index, strain }) => ({ index, strain })),
+        garments: worn,
         median: median(strains),
         least: Math.min(...strains),
         most: Math.max(...strains),
-        easeMm: median(worn.map(({ girth }) => girth.garmentMm - girth.bodyMm)),
-        share: medianOf(worn.flatMap(({ girth, strain }) => (girth.usable ? [strain / girth.usable] : []))),
-        pressureKpa: medianOf(worn.flatMap(({ girth, strain }) => pressureOf(girth, strain))),
+        easeMm: median(worn.map(({ easeMm }) => easeMm)),
+        share: medianOf(worn.flatMap(({ share }) => share ?? [])),
+        pressureKpa: medianOf(worn.flatMap(({ pressureKpa: kpa }) => kpa ?? [])),
       },
     ];
   });
 
-const strainOf = ({ bodyMm, garmentMm }: LikedGirth): number => bodyMm / garmentMm - 1;
-
-const pressureOf = ({ wear, bodyMm }: LikedGirth, strain: number): number[] =>
-  wear ? [pressureKpa(tensionAt(wear, strain).tensionNPerM, bodyMm)] : [];
+function oneGarment({ bodyMm, garmentMm, usable, wear }: LikedGirth): Omit<GarmentLiking, "index"> {
+  const strain = bodyMm / garmentMm - 1;
+  return {
+    strain,
+    easeMm: garmentMm - bodyMm,
+    share: usable ? strain / usable : null,
+    pressureKpa: wear ? pressureKpa(tensionAt(wear, strain).tensionNPerM, bodyMm) : null,
+  };
+}
 
 const medianOf = (numbers: readonly number[]): number | null => (numbers.length === 0 ? null : median(numbers));

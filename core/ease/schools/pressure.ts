@@ -38,13 +38,16 @@ export const pressureSchool: School = {
 };
 
 /**
- * The pressure the share school gives, `2π T(u s)/B`: a known place to start from.
+ * The pressure to start from: the workshop's target for the family and zone, else what the share school gives,
+ * `2π T(u s)/B`, a known place.
  *
  * Problems: `no-curve`, and `no-share-for-zone` where the family has no share for the zone.
  */
 export function proposedPressureKpa(input: SchoolInput): Result<number> {
   const curve = curveOf(input);
   if (!curve.ok) return curve;
+  const target = input.settings.pressureTargetsKpa[input.family][input.zone];
+  if (target !== undefined) return ok(target);
   const share = shareFor(input);
   if (!share.ok) return share;
   return ok(pressureKpa(tensionAt(curve.value, share.value * input.usable).tensionNPerM, input.bodyMm));
@@ -68,7 +71,7 @@ export function refusedProposal(input: SchoolInput): ReturnType<typeof fail> | n
   if (!kpa.ok || pressureBandOf(kpa.value, input.zone) !== "stop") return null;
   return fail(
     "pressure-not-proposed",
-    `The share school would press with ${told(kpa.value)} kPa here. Stenz does not propose that; choose a pressure yourself.`,
+    `To start from, that would be ${told(kpa.value)} kPa here. Stenz does not propose that; choose a pressure yourself.`,
   );
 }
 
