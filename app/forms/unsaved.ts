@@ -23,6 +23,12 @@ export const conflictRow = (fields: Fields, name: string, label: string, theirs:
   theirs,
 });
 
+/** Every field that was typed otherwise than it was newly saved, by names that can be read. */
+export const conflictRows = (fields: Fields, theirs: Fields): ConflictRow[] =>
+  Object.entries(theirs)
+    .map(([name, text]) => conflictRow(fields, name, name.replaceAll(".", ", "), text))
+    .filter(({ yours, theirs: now }) => yours !== now);
+
 /** One field of an edit that met a newer one. */
 export interface ConflictRow {
   readonly name: string;

@@ -9,7 +9,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { chartFields } from "../../forms/chartFields.ts";
 import { readChart } from "../../forms/chartForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
-import { conflictRow } from "../../forms/unsaved.ts";
+import { conflictRows } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
@@ -38,12 +38,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       return redirect(`/charts/${id}`);
     }
     const theirs = found(outcome.theirs, "size chart");
-    const rows = Object.entries(chartFields(theirs)).map(([name, text]) => conflictRow(fields, name, name, text));
-    return conflict(
-      fields,
-      theirs.version,
-      rows.filter(({ yours, theirs: now }) => yours !== now),
-    );
+    return conflict(fields, theirs.version, conflictRows(fields, chartFields(theirs)));
   });
 });
 

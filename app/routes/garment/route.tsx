@@ -9,7 +9,7 @@ import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { readFields } from "../../forms/fields.server.ts";
 import { likedFields } from "../../forms/likedFields.ts";
 import { readLiked } from "../../forms/likedForm.server.ts";
-import { conflictRow } from "../../forms/unsaved.ts";
+import { conflictRows } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { shelfChoices } from "../../server/layupContext.ts";
@@ -52,12 +52,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       return back;
     }
     const theirs = found(outcome.theirs, "garment");
-    const rows = Object.entries(likedFields(theirs, null)).map(([name, text]) => conflictRow(fields, name, name, text));
-    return conflict(
-      fields,
-      theirs.version,
-      rows.filter(({ yours, theirs: now }) => yours !== now),
-    );
+    return conflict(fields, theirs.version, conflictRows(fields, likedFields(theirs, null)));
   });
 });
 

@@ -22,6 +22,7 @@ import {
 } from "../../forms/easeSettingsFields.ts";
 import { readSettings } from "../../forms/easeSettingsForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
+import { conflictRows } from "../../forms/unsaved.ts";
 import { conflict, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import {
@@ -59,10 +60,7 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
     const { versions, ease, cloth } = await readWorkshopSettings(repositories);
     if (Number(fields.version) !== versions.ease + versions.cloth) {
       const theirs = settingsFields(ease, cloth);
-      const rows = Object.keys(theirs)
-        .filter((name) => fields[name] !== undefined && fields[name] !== theirs[name])
-        .map((name) => ({ name, label: name, yours: fields[name] ?? "", theirs: theirs[name] ?? "" }));
-      return conflict(fields, versions.ease + versions.cloth, rows);
+      return conflict(fields, versions.ease + versions.cloth, conflictRows(fields, theirs));
     }
     const value = (settings: object | undefined) => (settings ? JSON.stringify(settings) : "");
     await repositories.settings.save("ease", { value: value(read?.ease), version: versions.ease });

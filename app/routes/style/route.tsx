@@ -14,7 +14,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { dropField, styleFields, zoneField } from "../../forms/styleFields.ts";
 import { readStyle } from "../../forms/styleForm.server.ts";
-import { conflictRow } from "../../forms/unsaved.ts";
+import { conflictRows } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
@@ -42,12 +42,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       return redirect(`/styles/${id}`);
     }
     const theirs = found(outcome.theirs, "style");
-    const rows = Object.entries(styleFields(theirs)).map(([name, text]) => conflictRow(fields, name, name, text));
-    return conflict(
-      fields,
-      theirs.version,
-      rows.filter(({ yours, theirs: now }) => yours !== now),
-    );
+    return conflict(fields, theirs.version, conflictRows(fields, styleFields(theirs)));
   });
 });
 

@@ -42,6 +42,32 @@ export const BODICE: readonly StyleLength[] = [
   { id: "backWaist", name: "Back, nape to waist", segments: [{ code: "back_waist", zones: ["bust", "waist"] }] },
 ];
 
+/** A strap over the shoulder, which is not stretched round the body. */
+export const STRAP: StyleLength = {
+  id: "strap",
+  name: "Strap, front and back",
+  segments: [
+    { code: "strap_front", zones: [] },
+    { code: "strap_back", zones: [] },
+  ],
+};
+
+/** What every boned garment is planned with and careful of, until it has rules of its own. */
+export const BONED = {
+  family: "slip",
+  zones: ["bust", "underbust", "waist", "highHip", "hip"],
+  pullOn: [],
+  lengths: BODICE,
+  drops: NO_DROPS,
+  schools: ["fixed"],
+  usualDirection: "across",
+  seamsTakingChange: sidesAt("bust", "underbust", "waist", "highHip", "hip"),
+  cautions: [
+    "Corset rules (reduction, lacing, bones) are not in this plan yet: it is planned by the fixed cut, which adds ease for stable cloth.",
+    "Not in pregnancy, not for sleeping, not for children; with conditions of lung, heart, gut, spine or circulation ask a clinician first. Pain, numbness, tingling, breathlessness, faintness, heartburn: loosen at once.",
+  ],
+} as const satisfies Partial<Style>;
+
 /** The trunk loop of a piece that runs from shoulder to crotch, by its four parts. */
 export const TRUNK: StyleLength = {
   id: "trunk",

@@ -1,5 +1,5 @@
 import { SCHOOL_IDS } from "../schools/index.ts";
-import { NO_DROPS, sidesAt } from "./parts.ts";
+import { NO_DROPS, STRAP, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A soft bra without wires: pulled on over the shoulders or stepped into, or closed at the back. */
@@ -27,14 +27,7 @@ export const softBra: Style = {
       name: "Front, shoulder to underbust",
       segments: [{ code: "shoulder_to_underbust", zones: ["overbust", "bust"] }],
     },
-    {
-      id: "strap",
-      name: "Strap, front and back",
-      segments: [
-        { code: "strap_front", zones: [] },
-        { code: "strap_back", zones: [] },
-      ],
-    },
+    STRAP,
   ],
   drops: NO_DROPS,
   schools: SCHOOL_IDS,

@@ -1,5 +1,5 @@
 import { SCHOOL_IDS } from "../schools/index.ts";
-import { NO_DROPS, sidesAt } from "./parts.ts";
+import { NO_DROPS, STRAP, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A wired bra, closed with hooks: its band carries, its cups are cut from their own measures. */
@@ -12,16 +12,7 @@ export const wiredBra: Style = {
   measures: ["underbust", "underbust_inhaled", "bust", "overbust", "strap_front", "strap_back", "bridge_width"],
   limits: { ...USUAL_LIMITS, leastStretch: 0.15 },
   pullOn: [],
-  lengths: [
-    {
-      id: "strap",
-      name: "Strap, front and back",
-      segments: [
-        { code: "strap_front", zones: [] },
-        { code: "strap_back", zones: [] },
-      ],
-    },
-  ],
+  lengths: [STRAP],
   drops: NO_DROPS,
   schools: SCHOOL_IDS,
   usualDirection: "across",
