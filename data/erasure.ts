@@ -38,7 +38,7 @@ type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding" | "liked";
 const DRAFTS_OF: Readonly<Record<Owner, readonly string[]>> = {
   wearer: ["wearer", "sheet", "job-new", "sheet-import", "liked-new"],
   liked: ["liked"],
-  job: ["job", "prototype-new", "sewn"],
+  job: ["job", "prototype-new", "sewn", "points"],
   prototype: ["fitting-new"],
   fitting: ["finding", "reading"],
   finding: ["decision", "judgement", "finding-edit"],

@@ -15,6 +15,7 @@ interface JobRow {
   zone_choices: string;
   pressures: string;
   closures: string;
+  pattern_lengths: string;
   girth_direction: Job["girthDirection"];
   school: Job["school"];
   version: number;
@@ -101,6 +102,7 @@ const fromRow = (row: JobRow): Job => ({
   zones: JSON.parse(row.zone_choices),
   pressuresKpa: JSON.parse(row.pressures),
   closures: JSON.parse(row.closures),
+  patternLengthsMm: JSON.parse(row.pattern_lengths),
   girthDirection: row.girth_direction,
   school: row.school,
   version: row.version,
@@ -118,6 +120,7 @@ const toColumns = (job: Omit<Job, "id" | "version">) => ({
   zone_choices: JSON.stringify(job.zones),
   pressures: JSON.stringify(job.pressuresKpa),
   closures: JSON.stringify(job.closures),
+  pattern_lengths: JSON.stringify(job.patternLengthsMm),
   girth_direction: job.girthDirection,
   school: job.school,
 });

@@ -136,6 +136,24 @@ test("the sizes of a graded pattern keep the step, say what it costs and where t
   await expect(page.getByText("An own draft needs nothing here")).toBeVisible();
 });
 
+test("a pattern is held against what fits, point by point, and a wrong length keeps what was typed", async ({ page }) => {
+  await page.goto("/jobs/4/pattern");
+  const table = page.getByRole("table", { name: "The pattern against garments that fit" });
+  await table.getByLabel("Pattern, Front rise").fill("31,8");
+  await table.getByLabel("Pattern, Strap").fill("long");
+  await page.getByRole("button", { name: "Compare" }).click();
+  await expect(table.getByText(/“long”/)).toBeVisible();
+  await expect(table.getByLabel("Pattern, Front rise")).toHaveValue("31,8");
+  await table.getByLabel("Pattern, Strap").fill("13 in");
+  await page.getByRole("button", { name: "Compare" }).click();
+  // 318 against 312 and 320; 330.2 against 330.
+  const rise = table.getByRole("row", { name: /^Front rise/ });
+  await expect(rise).toContainText("+6 mm");
+  await expect(rise).toContainText("−2 mm");
+  await rise.getByRole("button", { name: /against Grey everyday brief/ }).click();
+  await expect(page.getByRole("dialog", { name: "Where this number comes from" })).toContainText("difference = L − L₀");
+});
+
 test("a garment that fits is measured flat, and the fifth school answers from it", async ({ page }) => {
   await page.goto("/wearers/2/garments/new");
   await page.getByRole("button", { name: "Keep this garment" }).click();

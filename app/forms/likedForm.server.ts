@@ -3,19 +3,16 @@ import { LIKED_LENGTHS, type LikedGarment } from "../../core/ease/liked/likedGar
 import { ZONES } from "../../core/ease/zones.ts";
 import { parseDay } from "../../core/units/day.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
 import type { Repositories } from "../../data/store.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { formOf, line, notes } from "./fields.server.ts";
 import { findCloth } from "./findCloth.server.ts";
 import { likedLengthField, widthField } from "./likedFields.ts";
 import { readNumberField } from "./numberField.ts";
+import { readLengths } from "./readLengths.ts";
 import type { Fields } from "./unsaved.ts";
 
 const validate = formValidator(formOf({ name: line("a name for the garment"), notes: notes() }));
-
-/** Longest length of a garment, mm. */
-const LONGEST_MM = 3000;
 
 type ReadLiked =
   | { readonly ok: true; readonly value: Omit<LikedGarment, "id" | "wearerId" | "version"> }
@@ -47,25 +44,6 @@ export async function readLiked(
     ok: true,
     value: { name, measuredOn: measured.value, clothId, direction, usable, widthsMm, lengthsMm, notes: noted },
   };
-}
-
-function readLengths<Key extends string>(
-  fields: Fields,
-  keys: readonly Key[],
-  nameOf: (key: Key) => string,
-  { unit, errors }: { unit: LengthUnit; errors: Record<string, string> },
-): Partial<Record<Key, number>> {
-  const read: Partial<Record<Key, number>> = {};
-  for (const key of keys) {
-    const text = (fields[nameOf(key)] ?? "").trim();
-    if (text === "") continue;
-    const parsed = parseLength(text, unit);
-    if (!parsed.ok) errors[nameOf(key)] = parsed.problem.message;
-    else if (!(parsed.value > 0 && parsed.value <= LONGEST_MM))
-      errors[nameOf(key)] = `Expected a length above 0 and up to 3 m, but got “${text}”.`;
-    else read[key] = parsed.value;
-  }
-  return read;
 }
 
 function readUsable(text: string | undefined, errors: Record<string, string>): number | null {

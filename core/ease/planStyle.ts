@@ -1,5 +1,6 @@
 import type { MeasureCode } from "../body/measure.ts";
 import type { Result } from "../result.ts";
+import { brokenLimits, type LimitBroken } from "./brokenLimits.ts";
 import { type Consequences, consequencesOf, type WornCloth } from "./consequences.ts";
 import { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";
 import { type ClothAlong, type PlannedLengthAnswer, planLengths } from "./planLengths.ts";
@@ -63,20 +64,6 @@ export interface MissingZone {
   /** Why its measure is of no use; null where it is not on the sheet. */
   readonly problem: string | null;
 }
-
-/** A limit of the style that a plan or its cloth leaves. */
-export type LimitBroken =
-  | {
-      readonly limit: "leastStretch" | "leastStretchAlong" | "mostStretch";
-      readonly is: number;
-      readonly asked: number;
-    }
-  | {
-      readonly limit: "mostShare" | "mostPressureKpa";
-      readonly zone: Zone;
-      readonly is: number;
-      readonly asked: number;
-    };
 
 /** The whole plan. Zones without a measure to plan from are missing, not guessed. */
 export interface StylePlan {
@@ -186,25 +173,6 @@ function lengthsBy(school: SchoolId, zones: readonly ZonePlan[], input: StyleInp
     return (school === choice.school ? plan?.chosen?.consequences : girthBy(school, plan))?.strain ?? null;
   };
   return planLengths(school, { style, body, along, settings, strainOf });
-}
-
-function brokenLimits({ limits }: Style, cloth: PlannedCloth, zones: readonly ZonePlan[]): LimitBroken[] {
-  const broken: LimitBroken[] = [];
-  const { usable, usableAlong = null } = cloth;
-  if (usable < limits.leastStretch) broken.push({ limit: "leastStretch", is: usable, asked: limits.leastStretch });
-  if (limits.leastStretchAlong !== null && usableAlong !== null && usableAlong < limits.leastStretchAlong)
-    broken.push({ limit: "leastStretchAlong", is: usableAlong, asked: limits.leastStretchAlong });
-  if (limits.mostStretch !== null && usable >= limits.mostStretch)
-    broken.push({ limit: "mostStretch", is: usable, asked: limits.mostStretch });
-  for (const { zone, chosen } of zones) {
-    const share = chosen?.consequences.shareUsed ?? null;
-    const pressure = chosen?.consequences.pull?.pressureKpa ?? null;
-    if (share !== null && share > limits.mostShare)
-      broken.push({ limit: "mostShare", zone, is: share, asked: limits.mostShare });
-    if (pressure !== null && pressure > limits.mostPressureKpa)
-      broken.push({ limit: "mostPressureKpa", zone, is: pressure, asked: limits.mostPressureKpa });
-  }
-  return broken;
 }
 
 /** True where every zone of the style has a chosen girth. */

@@ -1,5 +1,6 @@
 import type { Direction } from "../cloth/direction.ts";
 import type { EaseChoice } from "../ease/easeChoice.ts";
+import type { LikedLength } from "../ease/liked/likedGarment.ts";
 import type { Closure } from "../ease/pullOn.ts";
 import type { StyleId } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
@@ -24,6 +25,8 @@ export interface Job extends EaseChoice {
   readonly closures: Readonly<Partial<Record<Zone, Closure>>>;
   /** Size chart of the graded pattern it starts from; null where it starts otherwise. */
   readonly chartId: number | null;
+  /** Lengths of the pattern it is cut from, mm, to be held against garments that fit. */
+  readonly patternLengthsMm: Readonly<Partial<Record<LikedLength, number>>>;
   readonly version: number;
 }
 
@@ -36,6 +39,7 @@ export const newJob = (
   edgeElasticId: null,
   closures: {},
   chartId: null,
+  patternLengthsMm: {},
   school: null,
   zones: {},
   pressuresKpa: {},

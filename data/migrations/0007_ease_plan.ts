@@ -31,6 +31,7 @@ export const easePlan: Migration = {
       "alter table jobs add column chart_id integer references size_charts (id)",
       "alter table jobs add column zone_choices text not null default '{}' check (json_valid(zone_choices))",
       "alter table jobs add column pressures text not null default '{}' check (json_valid(pressures))",
+      "alter table jobs add column pattern_lengths text not null default '{}' check (json_valid(pattern_lengths))",
       "alter table jobs add column closures text not null default '{}' check (json_valid(closures))",
     ),
 };

@@ -24,7 +24,7 @@ const ROWS: Readonly<Record<Zone, number>> = { ...LEVEL, leg: 266, arm: 92 };
 const HIGHEST = 60;
 const BOTTOM = 292;
 const STRAIN = { from: 300, width: 190, most: 1.2 };
-const PRESSURE = { from: 560, width: 190, most: 4.6 };
+const PRESSURE = { from: 630, width: 120, most: 4.6 };
 const BAR = 13;
 
 /**
@@ -81,7 +81,13 @@ export function PlanProfile({ zones, label }: { zones: readonly ProfileZone[]; l
           stroke="var(--stz-palette-bench-thread)"
         />
       </g>
-      <Scale {...STRAIN} top={top} title="share of the stretch in use" marks={[0, 0.6, 1]} write={wholePercent} />
+      <Scale
+        {...STRAIN}
+        top={top}
+        title="share of the stretch in use · strain ε"
+        marks={[0, 0.6, 1]}
+        write={wholePercent}
+      />
       <Scale
         {...PRESSURE}
         top={top}
@@ -102,7 +108,7 @@ export function PlanProfile({ zones, label }: { zones: readonly ProfileZone[]; l
           </text>
           <Bar {...STRAIN} y={y} value={shareUsed ?? 0} fill={`url(#${id}${stretchStepOf(shareUsed, strain)})`} />
           <text x={STRAIN.from + STRAIN.width + 6} y={y + 4}>
-            {shareUsed === null ? "none" : percent(shareUsed)}
+            {`${shareUsed === null ? "none" : percent(shareUsed)} · ε ${percent(strain)}`}
           </text>
           {pull ? <Bar {...PRESSURE} y={y} value={pull.pressureKpa} fill={`url(#${id}press)`} /> : null}
           <text x={PRESSURE.from + PRESSURE.width + 6} y={y + 4}>

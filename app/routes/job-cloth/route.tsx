@@ -20,6 +20,8 @@ import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
+import { LayerList } from "./LayerList.tsx";
+import { LittleStretch } from "./LittleStretch.tsx";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
@@ -119,7 +121,7 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
           Somebody changed this job meanwhile. It is shown here as it is now; choose again.
         </Alert>
       ) : null}
-      {layup ? <Layers layers={layers} /> : null}
+      {layup ? <LayerList layers={layers} /> : null}
       {layup ? <LittleStretch {...{ usable, leastStretch, willBag }} /> : null}
       {cloth ? (
         <Box sx={{ mb: 4 }}>
@@ -209,52 +211,6 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
         </Typography>
       )}
     </>
-  );
-}
-
-function LittleStretch({
-  usable,
-  leastStretch,
-  willBag,
-}: {
-  usable: number | null;
-  leastStretch: number;
-  willBag: boolean;
-}) {
-  return (
-    <>
-      {usable !== null && usable < leastStretch ? (
-        <Alert severity="warning" sx={{ my: 1.5 }}>
-          This style wants at least {percent(leastStretch)} round the body; this gives {percent(usable)}. It will be
-          hard to pull on, and the plan gives room instead of taking it.
-        </Alert>
-      ) : null}
-      {willBag ? (
-        <Alert severity="warning" sx={{ my: 1.5 }}>
-          It does not come back well this way and will bag; the plan shows every girth after growth.
-        </Alert>
-      ) : null}
-    </>
-  );
-}
-
-function Layers({
-  layers,
-}: {
-  layers: readonly { id: number; name: string; direction: Direction; usable: number | null; ladder: boolean }[];
-}) {
-  return (
-    <Box sx={{ mb: 3 }}>
-      <PlainList
-        label="Layers of this job"
-        rows={layers.map(({ id, name, direction, usable, ladder }, index) => ({
-          key: `${id} ${direction}`,
-          main: <TextLink to={`/cloths/${id}`}>{`${index + 1}. ${name}`}</TextLink>,
-          side: `${direction} round the body`,
-          more: `${usable === null ? "not tested this way" : `stretches ${percent(usable)}`}; ${ladder ? "with a curve" : "no ladder, so its pull is not known"}`,
-        }))}
-      />
-    </Box>
   );
 }
 

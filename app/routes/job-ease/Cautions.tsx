@@ -1,5 +1,5 @@
 import Alert from "@mui/material/Alert";
-import type { LimitBroken } from "../../../core/ease/planStyle.ts";
+import type { LimitBroken } from "../../../core/ease/brokenLimits.ts";
 import { bandWords, pressureBandOf } from "../../../core/ease/pressure.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import { percent } from "../../components/units/percent.ts";

@@ -12,10 +12,10 @@ import type { StylePlan } from "../../../core/ease/planStyle.ts";
 import { CLOSURES, type RingVerdict } from "../../../core/ease/pullOn.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import type { Job } from "../../../core/job/job.ts";
-import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
+import { ElasticChoice } from "./ElasticChoice.tsx";
 import type { ExplainPlan } from "./PlanTable.tsx";
 import { ZoneFields } from "./ZoneDetail.tsx";
 
@@ -152,44 +152,6 @@ function Ring({
         ) : null}
       </Form>
     </Box>
-  );
-}
-
-function ElasticChoice({ job, elastics }: Pick<PullOnSectionProps, "job" | "elastics">) {
-  if (elastics.length === 0) {
-    return (
-      <Typography sx={{ mt: 1, fontSize: "0.9rem", color: "text.secondary" }}>
-        No elastic on the shelf. An elastic in the edge can stretch less than the cloth:{" "}
-        <TextLink to="/cloths/new">add it like a cloth</TextLink>.
-      </Typography>
-    );
-  }
-  return (
-    <Form method="post" preventScrollReset className="no-print" key={job.edgeElasticId}>
-      <input type="hidden" name="intent" value="elastic" />
-      <input type="hidden" name="version" value={job.version} />
-      <Box sx={{ display: "flex", gap: 1, alignItems: "center", mt: 1.5, maxWidth: 460 }}>
-        <TextField
-          select
-          id="edge-elastic"
-          name="elastic"
-          label="Elastic in the edges"
-          defaultValue={job.edgeElasticId ?? ""}
-          size="small"
-          fullWidth
-        >
-          <MenuItem value="">none, or not chosen yet</MenuItem>
-          {elastics.map(({ id, name }) => (
-            <MenuItem key={id} value={id}>
-              {name}
-            </MenuItem>
-          ))}
-        </TextField>
-        <Button type="submit" variant="outlined">
-          Set
-        </Button>
-      </Box>
-    </Form>
   );
 }
 

@@ -9,7 +9,6 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import type { Consequences } from "../../../core/ease/consequences.ts";
 import { choiceFor, type EaseChoice } from "../../../core/ease/easeChoice.ts";
 import type { EaseNumber } from "../../../core/ease/explain/numbers.ts";
 import type { ZonePlan } from "../../../core/ease/planStyle.ts";
@@ -17,14 +16,13 @@ import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import { PressureMark } from "../../components/ease/PressureMark.tsx";
 import { StretchMark } from "../../components/stretch/StretchMark.tsx";
-import { percent } from "../../components/units/percent.ts";
-import { pressure, tension } from "../../components/units/pull.ts";
-import { type LengthWriter, useLengths } from "../../components/units/UnitContext.tsx";
+import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
 import { columnStyle, consequencesIn, type PlanColumn, rules } from "./columns.ts";
 import type { ExplainPlan } from "./PlanTable.tsx";
 import { schoolMark } from "./schoolMark.tsx";
 import { Value } from "./Value.tsx";
+import { ZONE_ROWS, type ZoneRow } from "./zoneRows.ts";
 
 interface ZoneDetailProps {
   readonly plan: ZonePlan;
@@ -33,46 +31,6 @@ interface ZoneDetailProps {
   readonly version: number;
   readonly explain: ExplainPlan;
 }
-
-interface Row {
-  readonly number: EaseNumber;
-  readonly name: string;
-  write(consequences: Consequences, lengths: LengthWriter): string;
-}
-
-const ROWS: readonly Row[] = [
-  { number: "garment", name: "Garment girth", write: ({ garmentMm }, lengths) => lengths.bare(garmentMm) },
-  { number: "flat", name: "Flat, half", write: ({ flatMm }, lengths) => lengths.bare(flatMm) },
-  { number: "front", name: "Front", write: ({ frontMm }, lengths) => lengths.bare(frontMm) },
-  { number: "back", name: "Back", write: ({ backMm }, lengths) => lengths.bare(backMm) },
-  { number: "quarter", name: "Quarter", write: ({ quarterMm }, lengths) => lengths.bare(quarterMm) },
-  { number: "ease", name: "Ease", write: ({ easeMm }, lengths) => lengths.difference(easeMm) },
-  { number: "easeRatio", name: "Ease, of the body", write: ({ easeRatio }) => percent(easeRatio) },
-  { number: "reduction", name: "Reduction (cut)", write: ({ reduction }) => percent(reduction) },
-  { number: "strain", name: "Strain (worn)", write: ({ strain }) => percent(strain) },
-  {
-    number: "shareUsed",
-    name: "Share of stretch",
-    write: ({ shareUsed }) => (shareUsed === null ? "no stretch" : percent(shareUsed)),
-  },
-  {
-    number: "tension",
-    name: "Tension in wear",
-    write: ({ pull }) => (pull ? tension(pull.tensionNPerM) : "no ladder"),
-  },
-  { number: "pressure", name: "Mean pressure", write: ({ pull }) => (pull ? pressure(pull.pressureKpa) : "no ladder") },
-  {
-    number: "grown",
-    name: "After growth",
-    write: ({ grownGarmentMm }, lengths) =>
-      grownGarmentMm === null ? "recovery not read" : lengths.bare(grownGarmentMm),
-  },
-  {
-    number: "grownStrain",
-    name: "Strain then",
-    write: ({ grownStrain }) => (grownStrain === null ? "recovery not read" : percent(grownStrain)),
-  },
-];
 
 /** One zone in full: what every school would cut and all that each would do. Any of them can be used here alone. */
 export function ZoneDetail({ plan, columns, choice, version, explain }: ZoneDetailProps) {
@@ -118,7 +76,7 @@ export function ZoneDetail({ plan, columns, choice, version, explain }: ZoneDeta
             </TableRow>
           </TableHead>
           <TableBody>
-            {ROWS.map((row) => (
+            {ZONE_ROWS.map((row) => (
               <TableRow key={row.number}>
                 <TableCell component="th">{row.name}</TableCell>
                 {columns.map((column) => (
@@ -168,7 +126,7 @@ function NumberCell({
   column,
   choice,
   explain,
-}: Pick<ZoneDetailProps, "plan" | "choice" | "explain"> & { row: Row; column: PlanColumn }) {
+}: Pick<ZoneDetailProps, "plan" | "choice" | "explain"> & { row: ZoneRow; column: PlanColumn }) {
   const lengths = useLengths();
   const found = consequencesIn(plan, column);
   const of = column.id === "own" ? "chosen" : column.id;

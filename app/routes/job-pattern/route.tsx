@@ -14,13 +14,16 @@ import { readFields } from "../../forms/fields.server.ts";
 import { listQuery } from "../../forms/listQuery.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { jobOfPage } from "../../server/jobContext.ts";
+import { jobOfPage, withEverySchool } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
+import { PointByPoint } from "./PointByPoint.tsx";
+import { pointsDraft, savePoints } from "./points.server.ts";
 import { SizesOfPattern } from "./SizesOfPattern.tsx";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, style, planned, settings, settingsName } = await jobOfPage(context, params.jobId);
+  const read = await withEverySchool(store, await jobOfPage(context, params.jobId));
+  const { job, style, planned, settings, settingsName, likedGarments, wearer } = read;
   const query = listQuery(request);
   const chart = job.chartId === null ? null : await store.charts.find(job.chartId);
   const targets = (planned.planned?.plan.zones ?? []).flatMap(({ zone, body, chosen }) =>
@@ -28,7 +31,10 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   );
   const { sizeStep: maxStep, bustOverChartMm } = settings;
   return {
-    job: { id: job.id, version: job.version },
+    job: { id: job.id, version: job.version, patternLengthsMm: job.patternLengthsMm },
+    wearerId: wearer.id,
+    liked: likedGarments.map(({ garment: { name, lengthsMm } }) => ({ name, lengthsMm })),
+    draft: await store.drafts.find(pointsDraft(job.id)),
     chart: chart
       ? {
           id: chart.id,
@@ -50,17 +56,20 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
-  const { chart = "", version } = await readFields(request);
+  const fields = await readFields(request);
+  const { chart = "", version } = fields;
+  if (fields.intent === "points") return savePoints(fields, jobId, storeOf(context));
   const outcome = await storeOf(context).inTransaction(async ({ jobs, charts }) => {
     const job = found(await jobs.find(jobId), "job");
     const chartId = chart === "" ? null : found(await charts.find(idFrom(chart, "size chart")), "size chart").id;
     return jobs.save({ ...job, chartId, version: Number(version) });
   });
-  return outcome.saved ? redirect(`/jobs/${jobId}/pattern`) : data({ stale: true }, { status: 409 });
+  return outcome.saved ? redirect(`/jobs/${jobId}/pattern`) : data({ stale: true as const }, { status: 409 });
 });
 
 export default function JobPattern({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, chart, grading, maxStep, settingsName, search, charts } = loaderData;
+  const { job, wearerId, liked, draft, chart, grading, maxStep, settingsName, search, charts } = loaderData;
+  const stale = actionData !== undefined && "stale" in actionData;
   return (
     <>
       <PageHead
@@ -85,7 +94,7 @@ export default function JobPattern({ loaderData, actionData }: Route.ComponentPr
           ) : null
         }
       />
-      {actionData?.stale ? (
+      {stale ? (
         <Alert severity="warning" sx={{ mb: 2 }}>
           Somebody changed this job meanwhile. It is shown here as it is now; choose again.
         </Alert>
@@ -103,6 +112,13 @@ export default function JobPattern({ loaderData, actionData }: Route.ComponentPr
       {chart && grading?.ok ? (
         <SizesOfPattern sizes={grading.value} chart={chart} maxStep={maxStep} settingsName={settingsName} />
       ) : null}
+      <PointByPoint
+        job={job}
+        wearerId={wearerId}
+        liked={liked}
+        draft={draft}
+        unsaved={actionData && "fields" in actionData ? actionData : undefined}
+      />
       <Typography variant="h2" sx={{ mt: 4, mb: 1.5 }}>
         {chart ? "Another chart" : "Size charts"}
       </Typography>

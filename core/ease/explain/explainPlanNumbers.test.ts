@@ -11,6 +11,7 @@ import { judgeRings } from "../pullOn.ts";
 import { brief } from "../styles/brief.ts";
 import { explainCost } from "./explainCost.ts";
 import { explainLiking } from "./explainLiking.ts";
+import { explainPoint } from "./explainPoint.ts";
 import { explainLeast, explainShortfall } from "./explainShortfall.ts";
 import { explainFinished, explainSizeEase } from "./explainSize.ts";
 
@@ -118,4 +119,10 @@ describe("what garments that fit say", () => {
     const [only] = likingOf(worn.slice(2));
     expect(only && explainLiking("pressure", only, [])).toBeNull();
   });
+});
+
+it("a pattern's length against one that fits is their difference", () => {
+  const explanation = explainPoint("strap", { patternMm: 342, likedMm: 330, name: "old suit" });
+  expect(evaluate(explanation)).toBe(12);
+  expect(explanation.result.value).toBe(12);
 });
