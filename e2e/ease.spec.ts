@@ -136,7 +136,9 @@ test("the sizes of a graded pattern keep the step, say what it costs and where t
   await expect(page.getByText("An own draft needs nothing here")).toBeVisible();
 });
 
-test("a pattern is held against what fits, point by point, and a wrong length keeps what was typed", async ({ page }) => {
+test("a pattern is held against what fits, point by point, and a wrong length keeps what was typed", async ({
+  page,
+}) => {
   await page.goto("/jobs/4/pattern");
   const table = page.getByRole("table", { name: "The pattern against garments that fit" });
   await table.getByLabel("Pattern, Front rise").fill("31,8");

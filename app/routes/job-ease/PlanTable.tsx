@@ -18,7 +18,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
-import { columnStyle, consequencesIn, type PlanColumn, rules } from "./columns.ts";
+import { columnStyle, consequencesIn, type PlanColumn, rules, tableWidth } from "./columns.ts";
 import { schoolMark } from "./schoolMark.tsx";
 
 /** Opens the formula of a number of a zone and column. */
@@ -41,7 +41,11 @@ export function PlanTable({ zones, columns, choice, shown, explain }: PlanTableP
       <Table
         size="small"
         aria-label="The plan: every zone by every school"
-        sx={{ "& th, & td": { px: 1.25, py: 0.75, verticalAlign: "top" }, "& tr:last-child > *": { borderBottom: 0 } }}
+        sx={{
+          ...tableWidth(columns),
+          "& th, & td": { px: 1.25, py: 0.75, verticalAlign: "top" },
+          "& tr:last-child > *": { borderBottom: 0 },
+        }}
       >
         <TableHead>
           <TableRow>

@@ -18,7 +18,7 @@ import { PressureMark } from "../../components/ease/PressureMark.tsx";
 import { StretchMark } from "../../components/stretch/StretchMark.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
-import { columnStyle, consequencesIn, type PlanColumn, rules } from "./columns.ts";
+import { columnStyle, consequencesIn, type PlanColumn, rules, tableWidth } from "./columns.ts";
 import type { ExplainPlan } from "./PlanTable.tsx";
 import { schoolMark } from "./schoolMark.tsx";
 import { Value } from "./Value.tsx";
@@ -60,6 +60,7 @@ export function ZoneDetail({ plan, columns, choice, version, explain }: ZoneDeta
           size="small"
           aria-label={`${name} by school`}
           sx={{
+            ...tableWidth(columns),
             "& th, & td": { px: 1, py: 0.45 },
             "& tbody th, & tbody td": { whiteSpace: "nowrap" },
             "& tr:last-child > *": { borderBottom: 0 },

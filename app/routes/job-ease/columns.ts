@@ -28,6 +28,10 @@ export const consequencesIn = (plan: ZonePlan, { id }: PlanColumn): Consequences
 export const rules = (choice: EaseChoice, plan: ZonePlan, { id }: PlanColumn): boolean =>
   choiceFor(choice, plan.zone)?.by === id;
 
+/** One or two columns stay narrow, so that a number stands near the name of its row. */
+export const tableWidth = (columns: readonly PlanColumn[]) =>
+  columns.length < 3 ? { width: "auto", minWidth: 420 } : {};
+
 /** The chosen column: sunken, between two lines. */
 export const columnStyle = (chosen: boolean) =>
   chosen

@@ -81,6 +81,9 @@ export default function NewJob({ loaderData, actionData }: Route.ComponentProps)
           legend="Style"
           choices={styles.map(({ id, name, summary }) => ({ value: id, label: `${name}: ${summary.toLowerCase()}` }))}
         />
+        <Typography sx={{ mt: -1, mb: 2, fontSize: "0.9rem" }}>
+          Not quite? <TextLink to="/styles">Copy a style and change it</TextLink>.
+        </Typography>
         <TextInput name="name" label="Name of the job" hint="For example: high-waisted brief." autoFocus />
       </RecordForm>
     </Box>
