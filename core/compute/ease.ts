@@ -1,6 +1,4 @@
 import { type Static, Type } from "typebox";
-import { monotoneCubic } from "../cloth/curve/monotoneCubic.ts";
-import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
 import { planZone } from "../ease/planZone.ts";
 import { SCHOOL_IDS } from "../ease/schools/index.ts";
 import type { LikedGirth, SchoolId } from "../ease/schools/school.ts";
@@ -8,17 +6,17 @@ import { FAMILIES, SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
 import { ZONES } from "../ease/zones.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
+import { givenCurve, givenCurveSchema } from "./givenCurve.ts";
 import { lengthMm, part, stretch } from "./numbers.ts";
-
-const curve = () =>
-  Type.Array(Type.Tuple([Type.Number({ minimum: 1e-9, maximum: 50 }), Type.Number({ minimum: 0, maximum: 1e9 })]), {
-    minItems: 1,
-    maxItems: 200,
-  });
 
 const profile = () =>
   Type.Object(
-    { body: lengthMm(), garment: lengthMm(), usable: Type.Optional(stretch()), curve: Type.Optional(curve()) },
+    {
+      body: lengthMm(),
+      garment: lengthMm(),
+      usable: Type.Optional(stretch()),
+      curve: Type.Optional(givenCurveSchema()),
+    },
     { additionalProperties: false },
   );
 
@@ -39,7 +37,7 @@ export const easeKind = computeKind({
       recovery: Type.Optional(part()),
       share: Type.Optional(Type.Number({ minimum: 0, maximum: 2 })),
       cut: Type.Optional(Type.Number({ minimum: -1000, maximum: 1000 })),
-      curve: Type.Optional(curve()),
+      curve: Type.Optional(givenCurveSchema()),
       pressure: Type.Optional(Type.Number({ minimum: 0, maximum: 1000 })),
       profile: Type.Optional(profile()),
     },
@@ -95,24 +93,6 @@ function told(found: Extract<ReturnType<typeof planZone>, { ok: true }>["value"]
         }),
     ...(found.grownGarmentMm === null ? {} : { grownGarment: found.grownGarmentMm, grownStrain: found.grownStrain }),
   };
-}
-
-type GivenCurve = Static<ReturnType<typeof curve>>;
-
-/** A script's wear curve, taken as it stands: rising strains, tensions that do not fall, no origin. */
-function givenCurve(points: GivenCurve | undefined): Result<TensionCurve | null> {
-  if (!points) return ok(null);
-  const withOrigin: [number, number][] = [[0, 0], ...points];
-  const wrong = withOrigin.findIndex(([strain, tension], at) => {
-    const before = withOrigin[at - 1];
-    return before !== undefined && !(strain > before[0] && tension >= before[1]);
-  });
-  if (wrong !== -1)
-    return fail(
-      "curve-not-rising",
-      `Expected a curve of rising strains and tensions, but point ${wrong} does not rise.`,
-    );
-  return ok({ cubic: monotoneCubic(withOrigin), pooledBy: 0 });
 }
 
 function givenProfile(given: Static<ReturnType<typeof profile>> | undefined): Result<LikedGirth[]> {

@@ -1,4 +1,6 @@
+import { bandKind } from "./band.ts";
 import type { ComputeKind } from "./computeKind.ts";
+import { bustRoomKind, dartKind, labelKind, wireKind } from "./cups.ts";
 import { curveKind } from "./curve.ts";
 import { easeKind } from "./ease.ts";
 import { gradeKind } from "./grade.ts";
@@ -7,6 +9,7 @@ import { lengthKind } from "./length.ts";
 import { parseKind } from "./parse.ts";
 import { passOverKind } from "./passOver.ts";
 import { proposalKind } from "./proposal.ts";
+import { torsoKind } from "./torso.ts";
 
 /** Kinds of the scripting interface that are computed; all others answer `unsupported`. */
 export const COMPUTE_KINDS: readonly ComputeKind[] = [
@@ -17,5 +20,11 @@ export const COMPUTE_KINDS: readonly ComputeKind[] = [
   lengthKind,
   passOverKind,
   gradeKind,
+  torsoKind,
+  bustRoomKind,
+  dartKind,
+  labelKind,
+  bandKind,
+  wireKind,
   proposalKind,
 ];
