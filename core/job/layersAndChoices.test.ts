@@ -1,0 +1,86 @@
+import { describe, expect, it } from "vitest";
+import { ringsOf } from "../fitting/rings.ts";
+import {
+  SAMPLE_CLOTH,
+  SAMPLE_JOB,
+  SAMPLE_LADDER_TEST,
+  SAMPLE_TEST,
+  sampleFrozen,
+  sampleIngredients,
+} from "../testing/sampleJob.ts";
+import { type JobIngredients, planJob } from "./planJob.ts";
+import { stepsOf } from "./steps.ts";
+
+const layer = (name: string, tests = [SAMPLE_LADDER_TEST]) => ({
+  cloth: { ...SAMPLE_CLOTH, name },
+  tests,
+  direction: "across" as const,
+});
+const progress = { prototypeCount: 0, openFindings: 0, movedOn: false, chart: false };
+
+describe("a job of several layers", () => {
+  const layers = [layer("shell"), layer("net")];
+
+  it("is planned by all of them together, in place of its one cloth", () => {
+    const { planned } = planJob(sampleIngredients({ layers }));
+    const alone = planJob(sampleIngredients({ layers: layers.slice(0, 1) })).planned;
+    const pull = (plan: typeof planned) => plan?.plan.zones[0]?.chosen?.consequences.pull?.tensionNPerM ?? Number.NaN;
+    expect(pull(planned)).toBeCloseTo(2 * pull(alone), 6);
+  });
+
+  it("names each layer that was not tested round the body", () => {
+    const { missing, planned } = planJob(sampleIngredients({ layers: [layer("shell"), layer("net", [])] }));
+    expect(planned).toBeNull();
+    expect(missing).toEqual([{ what: "test", direction: "across", clothId: 5, clothName: "net" }]);
+  });
+
+  it("freezes every layer with its test, the curve of all, the style and the lengths", () => {
+    const frozen = sampleFrozen([], { layers });
+    expect(frozen.layers?.map(({ name, testId }) => `${name} ${testId}`)).toEqual(["shell 12", "net 12"]);
+    expect(frozen.stretch.wear?.cubic.points.length).toBeGreaterThan(5);
+    expect(frozen.style?.id).toBe("brief");
+    // Nothing was tested along the body, so by share no length is known; none is guessed.
+    expect(frozen.lengths).toEqual([]);
+  });
+});
+
+describe("choices of a job", () => {
+  const zones = { waist: { by: "own", garmentMm: 611 }, hip: { by: "fixed" } } as const;
+  const own = (job: Partial<JobIngredients["job"]>) => planJob(sampleIngredients({ job: { ...SAMPLE_JOB, ...job } }));
+
+  it("rule their zones, the job's school all others", () => {
+    const rings = ringsOf(own({ zones }).planned?.plan.zones ?? []);
+    expect(rings.map(({ zone, plannedMm }) => `${zone} ${plannedMm}`)).toEqual([
+      "waist 611",
+      "highHip 788",
+      "hip 908",
+      "leg 532",
+      "leg 532",
+    ]);
+  });
+
+  it("are frozen with the plan", () => {
+    const frozen = sampleFrozen([], { job: { ...SAMPLE_JOB, zones, closures: { waist: "zip" } } });
+    expect(frozen).toMatchObject({ choice: { zones }, closures: { waist: "zip" } });
+  });
+
+  it("by a school without an answer leave the plan unfinished, and nothing is frozen from it", () => {
+    const read = own({ school: "pressure" });
+    expect(read.planned?.plan.zones.every(({ chosen }) => chosen === null)).toBe(true);
+    expect(stepsOf(read, progress)[2]).toMatchObject({ state: "missing", words: "a zone cannot be planned" });
+    expect(() => sampleFrozen([], { job: { ...SAMPLE_JOB, school: "pressure" } })).toThrow(/every zone/);
+  });
+
+  it("that press hard want another look", () => {
+    const job = { ...SAMPLE_JOB, zones: { waist: { by: "own", garmentMm: 300 } } } as const;
+    const read = planJob(sampleIngredients({ job, tests: [SAMPLE_LADDER_TEST] }));
+    expect(stepsOf(read, progress)[2]).toMatchObject({ state: "look", words: "presses hard" });
+  });
+});
+
+it("an elastic that was not tested sets no limit and is not guessed", () => {
+  const edge = { cloth: { ...SAMPLE_CLOTH, kind: "elastic" as const }, tests: [], direction: "along" as const };
+  expect(planJob(sampleIngredients({ edge })).planned?.edgeUsable).toBeNull();
+  const tested = { ...edge, tests: [{ ...SAMPLE_TEST, direction: "along" as const }] };
+  expect(planJob(sampleIngredients({ edge: tested })).planned?.edgeUsable).toBeCloseTo(0.62, 12);
+});
