@@ -24,10 +24,10 @@ const EVERYWHERE: readonly Shortcut[] = [
 
 const ADDRESSES: Readonly<Record<string, string>> = { b: "/", w: "/wearers", k: "/cloths" };
 
-const JOB_STEPS = ["", "/body", "/cloth", "/ease", "/prototypes"] as const;
+const JOB_STEPS = ["", "/body", "/cloth", "/ease", "/pattern", "/prototypes"] as const;
 
 const IN_A_JOB: readonly Shortcut[] = [
-  { key: "1 – 5", does: "overview, body, cloth, ease plan, prototypes of this job" },
+  { key: "1 – 6", does: "overview, body, cloth, ease plan, pattern, prototypes of this job" },
 ];
 
 /** The keyboard shortcuts and the list of them. Keys work outside of fields only. */
@@ -90,4 +90,8 @@ function addressOf(key: string, jobId: string | undefined): string | undefined {
 }
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
+    // In an open choice a letter looks for an answer.
+    target.closest("[role=combobox], [role=listbox]") !== null);

@@ -147,7 +147,12 @@ const WORTH_CUTTING_MM = 5;
 
 function zoneWords(zone: PatternZone, lengths: LengthWriter): string[] {
   const name = ZONE_NAMES[zone.zone];
-  if (zone.byOverbust) return [`${name}: ${zone.chosenName}, as the overbust; the cups take the room that is missing.`];
+  if (zone.byOverbust) {
+    const room = zone.adjustMm === null ? null : Math.max(0, Math.round(zone.adjustMm));
+    const words =
+      room === null ? "the cups take the room that is missing" : `room of ${lengths.amount(room)} goes into the cups`;
+    return [`${name}: ${zone.chosenName}, as the overbust; ${words}.`];
+  }
   const held =
     zone.free === zone.chosen ? null : `${name} alone would be ${zone.freeName}; ${zone.chosenName} keeps the step`;
   if (zone.adjustMm === null || zone.easeMm === null) {
