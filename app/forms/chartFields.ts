@@ -1,5 +1,5 @@
 import { CHART_ZONES, type ChartKind, type ChartZone, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
-import { numberText } from "./numberField.ts";
+import { numberText, percentText } from "./numberField.ts";
 import type { Fields } from "./unsaved.ts";
 
 /** Rows a chart's form shows at least, and at most. */
@@ -15,7 +15,7 @@ export const chartFields = ({ name, notes, ease, ownReduction, sizes }: Omit<Siz
   name,
   notes,
   ease,
-  ownReduction: ownReduction === null ? "" : numberText(ownReduction * 100),
+  ownReduction: percentText(ownReduction),
   unit: "cm",
   ...Object.fromEntries(
     sizes.flatMap((size, row) => [

@@ -2,7 +2,7 @@ import { CLOTH_KINDS } from "../../core/cloth/cloth.ts";
 import type { ClothSettings } from "../../core/cloth/settings.ts";
 import { type EaseSettings, FAMILIES } from "../../core/ease/settings.ts";
 import { ZONES } from "../../core/ease/zones.ts";
-import { numberText } from "./numberField.ts";
+import { numberText, percentText } from "./numberField.ts";
 import type { Fields } from "./unsaved.ts";
 
 /** Rows of the reduction table in the form. */
@@ -15,8 +15,6 @@ export const targetField = (family: string, zone: string): string => `target.${f
 export const lengthShareField = (family: string): string => `length.${family}`;
 export const tableField = (row: number, column: "stretch" | "reduction"): string => `table.${row}.${column}`;
 export const referenceField = (kind: string): string => `reference.${kind}`;
-
-const percentText = (ratio: number): string => numberText(ratio * 100);
 
 /** The fields the settings are edited from: ratios in per cent, lengths in mm. */
 export const settingsFields = (ease: EaseSettings, cloth: ClothSettings): Fields => ({

@@ -2,7 +2,7 @@ import type { Direction } from "../../core/cloth/direction.ts";
 import { LIKED_LENGTHS, type LikedGarment, type LikedLength } from "../../core/ease/liked/likedGarment.ts";
 import { ZONES, type Zone } from "../../core/ease/zones.ts";
 import { clothChoice } from "./layupFields.ts";
-import { numberText } from "./numberField.ts";
+import { numberText, percentText } from "./numberField.ts";
 import type { Fields } from "./unsaved.ts";
 
 /** Names of the fields of a garment that fits. */
@@ -15,18 +15,24 @@ export const likedFields = (garment: LikedGarment, clothName: string | null): Fi
   measuredOn: garment.measuredOn,
   cloth: garment.clothId === null ? "" : clothChoice({ id: garment.clothId, name: clothName ?? "" }),
   direction: garment.direction satisfies Direction,
-  usable: garment.usable === null ? "" : numberText(garment.usable * 100),
+  usable: percentText(garment.usable),
   notes: garment.notes,
-  ...Object.fromEntries(
-    ZONES.flatMap((zone) => {
-      const mm = garment.widthsMm[zone];
-      return mm === undefined ? [] : [[widthField(zone), `${numberText(mm)} mm`]];
-    }),
-  ),
-  ...Object.fromEntries(
-    LIKED_LENGTHS.flatMap((length) => {
-      const mm = garment.lengthsMm[length];
-      return mm === undefined ? [] : [[likedLengthField(length), `${numberText(mm)} mm`]];
-    }),
-  ),
+  ...millimetreFields(ZONES, garment.widthsMm, widthField),
+  ...likedLengthFields(garment.lengthsMm),
 });
+
+/** The fields the lengths of a garment, or of a pattern held against it, are edited from. */
+export const likedLengthFields = (lengthsMm: LikedGarment["lengthsMm"]): Fields =>
+  millimetreFields(LIKED_LENGTHS, lengthsMm, likedLengthField);
+
+const millimetreFields = <Key extends string>(
+  keys: readonly Key[],
+  valuesMm: Readonly<Partial<Record<Key, number>>>,
+  nameOf: (key: Key) => string,
+): Fields =>
+  Object.fromEntries(
+    keys.flatMap((key) => {
+      const mm = valuesMm[key];
+      return mm === undefined ? [] : [[nameOf(key), `${numberText(mm)} mm`]];
+    }),
+  );

@@ -1,13 +1,11 @@
 import type { OwnStyle } from "../../core/ease/styles/ownStyle.ts";
 import type { Drops } from "../../core/ease/styles/style.ts";
-import { numberText } from "./numberField.ts";
+import { numberText, percentText } from "./numberField.ts";
 import type { Fields } from "./unsaved.ts";
 
 /** Names of the fields of an own style. */
 export const zoneField = (zone: string): string => `zone.${zone}`;
 export const dropField = (place: keyof Drops): string => `drop.${place}`;
-
-const percentText = (ratio: number | null): string => (ratio === null ? "" : numberText(ratio * 100));
 
 /** The fields an own style is edited from: stretches in per cent, drops in mm. */
 export const styleFields = ({ name, zones, drops, limits }: OwnStyle): Fields => ({

@@ -1,4 +1,5 @@
 import type { Explanation, Term } from "../explain/explanation.ts";
+import { subscript } from "../explain/subscript.ts";
 import type { LayupTension } from "./layup.ts";
 import { type LadderStep, type LoadLadder, stepTension } from "./loadLadder.ts";
 
@@ -79,13 +80,11 @@ export function explainContraction(
   };
 }
 
-const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
-
 /** Explains the summed tension of a layup at a strain: each layer's part. */
 export function explainLayupTension(names: readonly string[], tension: LayupTension, strain: number): Explanation {
   const terms = tension.parts.map(
     (part, index): Term => ({
-      symbol: `T${SUBSCRIPTS[index + 1] ?? ""}`,
+      symbol: `T${subscript(index + 1)}`,
       meaning: names[index] ?? "layer",
       value: part,
       unit: "tension",

@@ -179,13 +179,5 @@ function lengthsBy(school: SchoolId, zones: readonly ZonePlan[], input: StyleInp
 export const isComplete = ({ zones, missing }: Pick<StylePlan, "zones" | "missing">): boolean =>
   missing.length === 0 && zones.length > 0 && zones.every(({ chosen }) => chosen !== null);
 
-/** Why the chosen school of a zone has no girth; null where it has one or nothing was chosen. */
-export function whyNotPlanned({ bySchool: answers, chosen }: ZonePlan, choice: EaseChoice, zone: Zone): string | null {
-  const wanted = choiceFor(choice, zone);
-  if (chosen || !wanted || wanted.by === "own") return null;
-  const answer = answers[wanted.by];
-  return answer.ok ? null : answer.problem.message;
-}
-
 /** Every school that has an answer in a zone. */
 export const answeringSchools = (plan: ZonePlan): SchoolId[] => SCHOOL_IDS.filter((id) => plan.bySchool[id].ok);

@@ -1,4 +1,4 @@
-import { type Static, Type } from "typebox";
+import { Type } from "typebox";
 import { FAMILIES } from "./settings.ts";
 import { ZONES } from "./zones.ts";
 
@@ -60,6 +60,3 @@ export const easeSettingsSchema = Type.Object(
   },
   { additionalProperties: false },
 );
-
-/** Settings as the schema has them. */
-export type KeptEaseSettings = Static<typeof easeSettingsSchema>;

@@ -1,5 +1,6 @@
 import { CartesianGrid, ResponsiveContainer, Scatter, ScatterChart, XAxis, YAxis } from "recharts";
 import { chartInk, tick } from "./chartStyle.ts";
+import { NumberBox } from "./NumberBox.tsx";
 
 /** A garment's strain in one zone. */
 export interface Favourite {
@@ -77,19 +78,9 @@ function sideStepped(favourites: readonly Favourite[]): (Favourite & { step: num
 function Mark({ cx = 0, cy = 0, payload }: { cx?: number; cy?: number; payload: Favourite & { step: number } }) {
   return (
     <g transform={`translate(0 ${payload.step * -13})`}>
-      <rect
-        x={cx - 9}
-        y={cy - 9}
-        width={18}
-        height={18}
-        rx={2}
-        fill={chartInk.sheet}
-        stroke={chartInk.second}
-        strokeWidth={1.6}
-      />
-      <text x={cx} y={cy + 4.5} textAnchor="middle" fontSize={13} fontWeight={750} fill={chartInk.second}>
+      <NumberBox x={cx} y={cy}>
         {payload.mark}
-      </text>
+      </NumberBox>
     </g>
   );
 }

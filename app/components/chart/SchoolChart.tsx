@@ -4,6 +4,7 @@ import { type TensionCurve, tensionAt, testedTo } from "../../../core/cloth/curv
 import { FIRM_FROM_KPA, SNUG_FROM_KPA, STOP_OVER_KPA, tensionForPressure } from "../../../core/ease/pressure.ts";
 import { chartInk, tick } from "./chartStyle.ts";
 import { LineKey } from "./LineKey.tsx";
+import { NumberBox } from "./NumberBox.tsx";
 import { StrainAxes, strainMargin } from "./StrainAxes.tsx";
 
 /** Where one school lands on the curve. */
@@ -129,26 +130,9 @@ function Flag({ cx = 0, cy = 0, payload }: { cx?: number; cy?: number; payload: 
     <g>
       <path d={`M ${cx} ${cy} V ${top}`} stroke={chartInk.text} strokeWidth={1.2} />
       <circle cx={cx} cy={cy} r={3.6} fill={chartInk.main} />
-      <rect
-        x={cx - 8}
-        y={top - 9}
-        width={16}
-        height={18}
-        rx={2}
-        fill={payload.chosen ? chartInk.second : chartInk.sheet}
-        stroke={chartInk.second}
-        strokeWidth={1.4}
-      />
-      <text
-        x={cx}
-        y={top + 4.5}
-        textAnchor="middle"
-        fontSize={13}
-        fontWeight={750}
-        fill={payload.chosen ? "var(--stz-palette-bench-onMulberry)" : chartInk.second}
-      >
+      <NumberBox x={cx} y={top} chosen={payload.chosen}>
         {payload.mark}
-      </text>
+      </NumberBox>
     </g>
   );
 }

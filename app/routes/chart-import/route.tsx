@@ -2,8 +2,8 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useContext, useState } from "react";
 import { redirect } from "react-router";
-import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
-import { FormState } from "../../components/forms/FormState.tsx";
+import { type Choice, ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
+import { FormState, useFieldState } from "../../components/forms/FormState.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { ChartHeadFields } from "../../components/grade/ChartHeadFields.tsx";
@@ -75,44 +75,33 @@ const EXAMPLE = `size;body bust;body waist;body hip;finished bust;finished waist
 38;88;70;96;80;64.5;86.5`;
 
 /** What the file leaves open, asked before anything is taken over. */
-function Questions() {
-  const { errors } = useContext(FormState);
-  return (
-    <>
-      {errors.bareKind ? (
-        <ChoiceInput
-          name="bareKind"
-          legend="Columns headed without a kind"
-          choices={[
-            { value: "", label: "not said yet" },
-            { value: "body", label: "body girths" },
-            { value: "finished", label: "finished girths of the garment" },
-          ]}
-        />
-      ) : (
-        <Kept name="bareKind" />
-      )}
-      {errors.sides ? (
-        <ChoiceInput
-          name="sides"
-          legend="Body and finished"
-          choices={[
-            { value: "", label: "not said yet" },
-            { value: "asHeaded", label: "right as they are headed" },
-            { value: "over", label: "changed over: take them the other way round" },
-          ]}
-        />
-      ) : (
-        <Kept name="sides" />
-      )}
-    </>
-  );
-}
+const Questions = () => (
+  <>
+    <Question
+      name="bareKind"
+      legend="Columns headed without a kind"
+      answers={[
+        { value: "body", label: "body girths" },
+        { value: "finished", label: "finished girths of the garment" },
+      ]}
+    />
+    <Question
+      name="sides"
+      legend="Body and finished"
+      answers={[
+        { value: "asHeaded", label: "right as they are headed" },
+        { value: "over", label: "changed over: take them the other way round" },
+      ]}
+    />
+  </>
+);
 
-/** An answer given before, kept while another question is asked. */
-function Kept({ name }: { name: string }) {
-  const { values } = useContext(FormState);
-  return values[name] ? <input type="hidden" name={name} value={values[name]} /> : null;
+/** One question, asked where the import came back with it; an answer given before is kept while another is asked. */
+function Question({ name, legend, answers }: { name: string; legend: string; answers: readonly Choice[] }) {
+  const { value, error } = useFieldState(name);
+  if (error)
+    return <ChoiceInput name={name} legend={legend} choices={[{ value: "", label: "not said yet" }, ...answers]} />;
+  return value ? <input type="hidden" name={name} value={value} /> : null;
 }
 
 /** The text of the file: read from it in the browser, or pasted, and mended in place where a line is wrong. */

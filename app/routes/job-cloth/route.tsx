@@ -8,6 +8,7 @@ import { adviseChoice } from "../../../core/cloth/directionChoice.ts";
 import { testLayers } from "../../../core/cloth/layupStretch.ts";
 import { adviseDirection, summariseTests } from "../../../core/cloth/summary.ts";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
+import { PickForm } from "../../components/job/PickForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { Pages } from "../../components/Pages.tsx";
 import { PlainList } from "../../components/PlainList.tsx";
@@ -155,19 +156,9 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
                   {directions.map(({ direction, usable: stretch }) => `${direction} ${percent(stretch)}`).join(" · ") ||
                     "not tested yet"}
                 </span>
-                <Form method="post">
-                  <input type="hidden" name="version" value={job.version} />
-                  <Button
-                    type="submit"
-                    name="cloth"
-                    value={id}
-                    variant="outlined"
-                    size="small"
-                    aria-label={`Use ${name}`}
-                  >
-                    Use this cloth
-                  </Button>
-                </Form>
+                <PickForm version={job.version} name="cloth" value={id} label={`Use ${name}`}>
+                  Use this cloth
+                </PickForm>
               </Box>
             ),
           }))}
@@ -189,19 +180,9 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
             main: <TextLink to={`/layups/${id}`}>{name}</TextLink>,
             side: `${count} layers`,
             more: (
-              <Form method="post">
-                <input type="hidden" name="version" value={job.version} />
-                <Button
-                  type="submit"
-                  name="layup"
-                  value={id}
-                  variant="outlined"
-                  size="small"
-                  aria-label={`Use the layers of ${name}`}
-                >
-                  Use these layers
-                </Button>
-              </Form>
+              <PickForm version={job.version} name="layup" value={id} label={`Use the layers of ${name}`}>
+                Use these layers
+              </PickForm>
             ),
           }))}
         />

@@ -7,6 +7,7 @@ import type { ZonePlan } from "../../../core/ease/planStyle.ts";
 import { isLimb } from "../../../core/ease/pressure.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import { SchoolChart } from "../../components/chart/charts.ts";
+import { NumberBox } from "../../components/chart/NumberBox.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { pressure } from "../../components/units/pull.ts";
 import { consequencesIn, type PlanColumn, rules } from "./columns.ts";
@@ -109,25 +110,9 @@ function StrainLine({
         return (
           <g key={mark}>
             <path d={`M ${x} ${LINE.y} V ${top}`} stroke="var(--stz-palette-bench-inkSoft)" />
-            <rect
-              x={x - 8}
-              y={top - 9}
-              width={16}
-              height={18}
-              rx={2}
-              fill={chosen ? "var(--stz-palette-bench-mulberry)" : "var(--stz-palette-bench-sheet)"}
-              stroke="var(--stz-palette-bench-mulberry)"
-            />
-            <text
-              x={x}
-              y={top + 4.5}
-              textAnchor="middle"
-              fontSize={13}
-              fontWeight={750}
-              fill={chosen ? "var(--stz-palette-bench-onMulberry)" : "var(--stz-palette-bench-mulberry)"}
-            >
+            <NumberBox x={x} y={top} chosen={chosen}>
               {mark}
-            </text>
+            </NumberBox>
           </g>
         );
       })}

@@ -14,9 +14,8 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { Why } from "../../components/why/WhyDrawer.tsx";
-import { likedLengthField } from "../../forms/likedFields.ts";
+import { likedLengthField, likedLengthFields } from "../../forms/likedFields.ts";
 import type { Fields, Unsaved } from "../../forms/unsaved.ts";
-import { pointFields } from "./pointFields.ts";
 
 type Lengths = Readonly<Partial<Record<LikedLength, number>>>;
 
@@ -50,7 +49,7 @@ export function PointByPoint({ job, wearerId, liked, draft, unsaved }: PointByPo
           key={job.version}
           draftForm={`points:${job.id}`}
           draft={draft}
-          start={pointFields(job.patternLengthsMm)}
+          start={likedLengthFields(job.patternLengthsMm)}
           unsaved={unsaved}
           hidden={{ intent: "points", version: job.version, unit }}
           submitLabel="Compare"

@@ -1,11 +1,10 @@
 import { redirect } from "react-router";
 import { LIKED_LENGTHS } from "../../../core/ease/liked/likedGarment.ts";
 import type { Store } from "../../../data/store.ts";
-import { likedLengthField } from "../../forms/likedFields.ts";
+import { likedLengthField, likedLengthFields } from "../../forms/likedFields.ts";
 import { readLengths } from "../../forms/readLengths.ts";
 import { conflictRows, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, invalid } from "../../server/answers.ts";
-import { pointFields } from "./pointFields.ts";
 
 /** Name of the draft of a job's pattern lengths. */
 export const pointsDraft = (jobId: number): string => `points:${jobId}`;
@@ -24,6 +23,6 @@ export async function savePoints(fields: Fields, jobId: number, store: Store) {
       return redirect(`/jobs/${jobId}/pattern`);
     }
     const theirs = found(outcome.theirs, "job");
-    return conflict(fields, theirs.version, conflictRows(fields, pointFields(theirs.patternLengthsMm)));
+    return conflict(fields, theirs.version, conflictRows(fields, likedLengthFields(theirs.patternLengthsMm)));
   });
 }

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
 import { gradePattern } from "../../../core/ease/grade/gradePattern.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
+import { PickForm } from "../../components/job/PickForm.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { PlainList } from "../../components/PlainList.tsx";
@@ -133,19 +134,9 @@ export default function JobPattern({ loaderData, actionData }: Route.ComponentPr
             more: (
               <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, flexWrap: "wrap" }}>
                 <span>{notes}</span>
-                <Form method="post">
-                  <input type="hidden" name="version" value={job.version} />
-                  <Button
-                    type="submit"
-                    name="chart"
-                    value={id}
-                    variant="outlined"
-                    size="small"
-                    aria-label={`Start from ${name}`}
-                  >
-                    Start from this
-                  </Button>
-                </Form>
+                <PickForm version={job.version} name="chart" value={id} label={`Start from ${name}`}>
+                  Start from this
+                </PickForm>
               </Box>
             ),
           }))}

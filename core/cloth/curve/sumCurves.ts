@@ -1,5 +1,5 @@
-import { type CurvePoint, cubicAt, cubicSlopeAt } from "./monotoneCubic.ts";
-import { lastSlope, type TensionCurve, testedTo } from "./tensionCurve.ts";
+import { type CurvePoint, cubicSlopeAt } from "./monotoneCubic.ts";
+import { lastSlope, type TensionCurve, tensionAt, testedTo } from "./tensionCurve.ts";
 
 /**
  * The curve of layers that are stretched together: `T(ε) = Σ Tᵢ(ε)`, exactly. Between the strains at which any layer
@@ -15,21 +15,15 @@ export function sumCurves(curves: readonly TensionCurve[]): TensionCurve {
   const strains = [...new Set(curves.flatMap(({ cubic }) => cubic.points.map(([strain]) => strain)))].toSorted(
     (a, b) => a - b,
   );
-  const sum = (read: (curve: TensionCurve, strain: number) => number, strain: number) =>
-    curves.reduce((total, curve) => total + read(curve, strain), 0);
+  const sum = (read: (curve: TensionCurve) => number) => curves.reduce((total, curve) => total + read(curve), 0);
   return {
     cubic: {
-      points: strains.map((strain): CurvePoint => [strain, sum(tensionThere, strain)]),
-      slopes: strains.map((strain) => sum(slopeThere, strain)),
+      points: strains.map((strain): CurvePoint => [strain, sum((curve) => tensionAt(curve, strain).tensionNPerM)]),
+      slopes: strains.map((strain) => sum((curve) => slopeThere(curve, strain))),
     },
     pooledBy: Math.max(...curves.map(({ pooledBy }) => pooledBy)),
     testedTo: Math.min(...curves.map(testedTo)),
   };
-}
-
-function tensionThere({ cubic }: TensionCurve, strain: number): number {
-  const [end, tension] = cubic.points.at(-1) as CurvePoint;
-  return strain <= end ? cubicAt(cubic, strain) : tension + lastSlope(cubic) * (strain - end);
 }
 
 function slopeThere({ cubic }: TensionCurve, strain: number): number {

@@ -146,6 +146,10 @@ const BEYOND_TEST = "Beyond the test: the curve is drawn straight on past its la
 export const readDerived = (number: DerivedNumber, consequences: Consequences): number | null =>
   DERIVATIONS[number].read(consequences);
 
+/** What a girth asks to be careful about, whatever number of it is looked at. */
+export const cautionsOf = (consequences: Consequences): readonly string[] =>
+  (["pressure", "shareUsed"] as const).flatMap((number) => DERIVATIONS[number].cautionsOf?.(consequences) ?? []);
+
 /** A girth on a body with the words for where each number comes from. */
 export interface DerivedFrom {
   /** The place, as it begins the title: `Waist`, `Leg, left`. */

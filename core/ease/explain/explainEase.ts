@@ -6,7 +6,7 @@ import type { SchoolOutcome } from "../planZone.ts";
 import { SCHOOLS, schoolOf } from "../schools/index.ts";
 import type { SchoolId } from "../schools/school.ts";
 import { ZONE_NAMES, type Zone } from "../zones.ts";
-import { type DerivedNumber, explainDerived, readDerived } from "./derivations.ts";
+import { cautionsOf, type DerivedNumber, explainDerived, readDerived } from "./derivations.ts";
 import { explainPullOn } from "./explainPullOn.ts";
 import { garmentTerms } from "./garmentTerms.ts";
 import type { EaseNumber } from "./numbers.ts";
@@ -129,20 +129,6 @@ function garmentNotes({ heldByStableCloth, garments = [], school, habit }: Schoo
   if (school === "profile" && habit < 0) return ["A loose garment: its ease in millimetres is carried over as it is."];
   return [];
 }
-
-/** What a girth asks to be careful about, whatever number of it is looked at. */
-const cautionsOf = (consequences: Consequences): readonly string[] =>
-  (["pressure", "shareUsed"] as const).flatMap(
-    (number) =>
-      explainDerived(number, {
-        place: "",
-        bodyMm: 1,
-        consequences,
-        usable: 1,
-        recovery: null,
-        sources: { body: "", garment: "", cloth: "" },
-      })?.cautions ?? [],
-  );
 
 function explainOwn(zonePlan: ZonePlan, sources: EaseSources): Explanation | null {
   if (!zonePlan.chosen) return null;

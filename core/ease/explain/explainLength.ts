@@ -1,11 +1,10 @@
 import { measureOf } from "../../body/catalogue/index.ts";
 import type { Explanation, Term } from "../../explain/explanation.ts";
+import { subscript } from "../../explain/subscript.ts";
 import type { PlannedLength } from "../planLengths.ts";
 import { schoolOf } from "../schools/index.ts";
 import type { SchoolId } from "../schools/school.ts";
 import type { EaseSources } from "./explainEase.ts";
-
-const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
 
 const NOTES: Readonly<Record<PlannedLength["drawIn"], string>> = {
   counted: "Cloth stretched round the body draws in along it, though less than a free strip: body and seams hold it.",
@@ -21,9 +20,7 @@ export function explainLength(
   { freedom, others }: { freedom: number; others: Explanation["others"] },
   sources: Pick<EaseSources, "sheet" | "test" | "settings">,
 ): Explanation {
-  const parts = length.segments.map(
-    (_, index) => `L${SUBSCRIPTS[index + 1]} · (1 + ε${SUBSCRIPTS[index + 1]})^(φ · ν)`,
-  );
+  const parts = length.segments.map((_, index) => `L${subscript(index + 1)} · (1 + ε${subscript(index + 1)})^(φ · ν)`);
   const sum = parts.length > 1 ? `(${parts.join(" + ")})` : parts[0];
   return {
     title: `${length.name}, cut by ${schoolOf(school).name.toLowerCase()}`,
@@ -31,7 +28,7 @@ export function explainLength(
     terms: [
       ...length.segments.flatMap((segment, index): Term[] => [
         {
-          symbol: `L${SUBSCRIPTS[index + 1]}`,
+          symbol: `L${subscript(index + 1)}`,
           meaning: `${measureOf(segment.code).name.toLowerCase()}${index === 0 && length.dropMm > 0 ? ", less the drop" : ""}`,
           value: segment.bodyMm,
           unit: "length",
@@ -39,7 +36,7 @@ export function explainLength(
           source: sources.sheet,
         },
         {
-          symbol: `ε${SUBSCRIPTS[index + 1]}`,
+          symbol: `ε${subscript(index + 1)}`,
           meaning: "strain of the garment round the body there",
           value: segment.girthStrain,
           unit: "ratio",

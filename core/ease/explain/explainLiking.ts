@@ -1,4 +1,5 @@
 import type { Explanation, NumberUnit, Term } from "../../explain/explanation.ts";
+import { subscript } from "../../explain/subscript.ts";
 import type { ZoneLiking } from "../liked/liking.ts";
 import { ZONE_NAMES } from "../zones.ts";
 
@@ -55,8 +56,6 @@ const LIKINGS: Readonly<Record<LikingNumber, Liking>> = {
   },
 };
 
-const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
-
 /** Explains the middle of what several garments say about a zone; null where none says it. */
 export function explainLiking(number: LikingNumber, liking: ZoneLiking, names: readonly string[]): Explanation | null {
   const { title, unit, garmentUnit, meaning, note, median, of } = LIKINGS[number];
@@ -68,7 +67,7 @@ export function explainLiking(number: LikingNumber, liking: ZoneLiking, names: r
     const place = garment.index + 1;
     return [
       {
-        symbol: `x${SUBSCRIPTS[place] ?? place}`,
+        symbol: `x${subscript(place)}`,
         meaning: `${meaning} “${names[garment.index] ?? ""}”`,
         value: own,
         unit: garmentUnit,

@@ -1,4 +1,5 @@
 import type { Term } from "../../explain/explanation.ts";
+import { subscript } from "../../explain/subscript.ts";
 import type { ZonePlan } from "../planStyle.ts";
 import type { SchoolOutcome } from "../planZone.ts";
 import { tensionForPressure } from "../pressure.ts";
@@ -72,7 +73,7 @@ function habitTerms(zonePlan: ZonePlan, outcome: SchoolOutcome, zone: string, so
         { symbol: "ε", meaning: "strain carried over", value: habit, unit: "ratio", kind: "result", source: "below" },
         ...(outcome.garments ?? []).map(
           (garment, index): Term => ({
-            symbol: `G${SUBSCRIPTS[index + 1] ?? ""}`,
+            symbol: `G${subscript(index + 1)}`,
             meaning: `what “${garment.name}” gives, by equal ${garment.by === "share" ? "share of stretch" : garment.by}`,
             value: garment.exactMm,
             unit: "length",
@@ -83,8 +84,6 @@ function habitTerms(zonePlan: ZonePlan, outcome: SchoolOutcome, zone: string, so
       ];
   }
 }
-
-const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
 
 function pressureTerms({ body }: ZonePlan, { habit, ownHabit, exactMm }: SchoolOutcome, sources: EaseSources): Term[] {
   return [

@@ -1,5 +1,3 @@
-import type { Zone } from "../zones.ts";
-
 /** Zones a size chart can have, in body order; neighbours in this order may differ by a step only. */
 export const CHART_ZONES = ["overbust", "bust", "underbust", "waist", "highHip", "hip"] as const;
 
@@ -36,9 +34,6 @@ export interface SizeChart {
 
 /** True for a text that names a zone of a chart. */
 export const isChartZone = (text: string): text is ChartZone => (CHART_ZONES as readonly string[]).includes(text);
-
-/** True where the zone is one a chart can have. */
-export const chartZonesOf = (zones: readonly Zone[]): ChartZone[] => CHART_ZONES.filter((zone) => zones.includes(zone));
 
 /** Where a finished girth comes from. */
 export type FinishedBasis = "stated" | "ownReduction";

@@ -1,15 +1,12 @@
 import type { DerivedFrom } from "../../ease/explain/derivations.ts";
 import { ZONE_NAMES } from "../../ease/zones.ts";
 import type { Explanation, Term } from "../../explain/explanation.ts";
+import { subscript } from "../../explain/subscript.ts";
 import { SEWING_ERROR_MM, SEWING_ERROR_PART, sewingError } from "../asSewn.ts";
 import { type NextRing, touches } from "../nextPlan.ts";
 import type { CarriedChange } from "../prototype.ts";
 import { ringName } from "../ringName.ts";
 import type { RingId } from "../rings.ts";
-
-const SUBSCRIPTS = "₀₁₂₃₄₅₆₇₈₉";
-
-const subscript = (index: number): string => [...String(index)].map((digit) => SUBSCRIPTS[Number(digit)]).join("");
 
 /** Explains the girth a ring is planned to now: body and cloth, and every decided change that touches it. */
 export function explainNow(ring: NextRing, changes: readonly CarriedChange[], planSource: string): Explanation {
