@@ -28,11 +28,20 @@ describe("erasing a wearer", () => {
 
     expect(await store.wearers.find(1)).toBeNull();
     expect(await store.sheets.ofWearer(1)).toEqual([]);
-    expect((await store.jobs.list("")).map(({ wearerId }) => wearerId)).toEqual([3, 2]);
+    expect((await store.jobs.list("")).map(({ wearerId }) => wearerId)).toEqual([5, 5, 3, 2]);
+    expect(await db("body_wraps").pluck("wearer_id")).toEqual([]);
+    expect(await db("job_workings").distinct("job_id").pluck("job_id")).toEqual([5, 6]);
     expect(await db("findings").pluck("fitting_id")).toHaveLength(2);
     expect(Object.keys(await store.drafts.findAll(["sheet:1", "decision:1", "sheet:2"]))).toEqual(["sheet:2"]);
     const left = bytesOf(file);
-    for (const trace of ["Thornbeck", "High-waisted", "small of the back", "74.2", "Grey everyday brief"])
+    for (const trace of [
+      "Thornbeck",
+      "High-waisted",
+      "small of the back",
+      "74.2",
+      "Grey everyday brief",
+      "First wrap, standing",
+    ])
       expect(left).not.toContain(trace);
     expect(left).toContain("Dellinge");
   });

@@ -15,8 +15,12 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   const prototypes: number[] = await db("prototypes").whereIn("job_id", jobs).pluck("id");
   const fittings: number[] = await db("fittings").whereIn("prototype_id", prototypes).pluck("id");
   const liked: number[] = await db("liked_garments").where({ wearer_id: wearerId }).pluck("id");
+  const wraps: number[] = await db("body_wraps").where({ wearer_id: wearerId }).pluck("id");
   const findings: number[] = await db("findings").whereIn("fitting_id", fittings).pluck("id");
-  const owners = { wearer: [wearerId], job: jobs, prototype: prototypes, fitting: fittings, finding: findings, liked };
+  const owners = {
+    ...{ wearer: [wearerId], job: jobs, prototype: prototypes, fitting: fittings, finding: findings },
+    ...{ liked, wrap: wraps },
+  };
   await dropDrafts(db, owners);
   await db("judgements").whereIn("finding_id", findings).delete();
   await db("changes").whereIn("finding_id", findings).delete();
@@ -25,20 +29,23 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   await db("fittings").whereIn("id", fittings).delete();
   await db("sewn_rings").whereIn("prototype_id", prototypes).delete();
   await db("prototypes").whereIn("id", prototypes).delete();
+  await db("job_workings").whereIn("job_id", jobs).delete();
   await db("jobs").whereIn("id", jobs).delete();
+  await db("body_wraps").where({ wearer_id: wearerId }).delete();
   await db("liked_garments").where({ wearer_id: wearerId }).delete();
   const sheets = await db("sheets").where({ wearer_id: wearerId }).delete();
   await db("wearers").where({ id: wearerId }).delete();
   return { sheets, jobs: jobs.length };
 }
 
-type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding" | "liked";
+type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding" | "liked" | "wrap";
 
 /** Names of the forms whose drafts belong to each thing; the id stands behind the first colon. */
 const DRAFTS_OF: Readonly<Record<Owner, readonly string[]>> = {
-  wearer: ["wearer", "sheet", "job-new", "sheet-import", "liked-new"],
+  wearer: ["wearer", "sheet", "job-new", "sheet-import", "liked-new", "wrap-new"],
   liked: ["liked"],
-  job: ["job", "prototype-new", "sewn", "points"],
+  wrap: ["wrap"],
+  job: ["job", "prototype-new", "sewn", "points", "working"],
   prototype: ["fitting-new"],
   fitting: ["finding", "reading"],
   finding: ["decision", "judgement", "finding-edit"],

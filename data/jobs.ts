@@ -5,6 +5,7 @@ import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
 interface JobRow {
   id: number;
   name: string;
+  notes: string;
   style: Job["styleId"];
   wearer_id: number;
   sheet_id: number | null;
@@ -92,6 +93,7 @@ async function list(db: Knex, search: string): Promise<ListedJob[]> {
 const fromRow = (row: JobRow): Job => ({
   id: row.id,
   name: row.name,
+  notes: row.notes,
   styleId: row.style,
   wearerId: row.wearer_id,
   sheetId: row.sheet_id,
@@ -110,6 +112,7 @@ const fromRow = (row: JobRow): Job => ({
 
 const toColumns = (job: Omit<Job, "id" | "version">) => ({
   name: job.name,
+  notes: job.notes,
   style: job.styleId,
   wearer_id: job.wearerId,
   sheet_id: job.sheetId,

@@ -1,4 +1,5 @@
 import type { Knex } from "knex";
+import { type BodyWrapRepository, bodyWrapRepository } from "./bodyWraps.ts";
 import { type ClothRepository, clothRepository } from "./cloths.ts";
 import { type DraftRepository, draftRepository } from "./drafts.ts";
 import { type Erased, eraseWearer, scrub } from "./erasure.ts";
@@ -13,6 +14,7 @@ import { type SheetRepository, sheetRepository } from "./sheets.ts";
 import { type SizeChartRepository, sizeChartRepository } from "./sizeCharts.ts";
 import { type StyleRepository, styleRepository } from "./styles.ts";
 import { type WearerRepository, wearerRepository } from "./wearers.ts";
+import { type WorkingRepository, workingRepository } from "./workings.ts";
 
 /** All repositories over one connection or transaction. */
 export interface Repositories {
@@ -23,7 +25,9 @@ export interface Repositories {
   readonly styles: StyleRepository;
   readonly liked: LikedGarmentRepository;
   readonly charts: SizeChartRepository;
+  readonly wraps: BodyWrapRepository;
   readonly jobs: JobRepository;
+  readonly workings: WorkingRepository;
   readonly prototypes: PrototypeRepository;
   readonly fittings: FittingRepository;
   readonly drafts: DraftRepository;
@@ -66,7 +70,9 @@ const repositoriesOver = (db: Knex): Repositories => ({
   styles: styleRepository(db),
   liked: likedGarmentRepository(db),
   charts: sizeChartRepository(db),
+  wraps: bodyWrapRepository(db),
   jobs: jobRepository(db),
+  workings: workingRepository(db),
   prototypes: prototypeRepository(db),
   fittings: fittingRepository(db),
   drafts: draftRepository(db),

@@ -83,6 +83,10 @@ export function readSettings(fields: Fields): ReadSettings {
     drawInFreedom: percent("freedom", "a part of the draw-in"),
     sizeStep: number("sizeStep", { what: "a number of sizes", least: 0, most: 10, whole: true }),
     bustOverChartMm: number("bustOver", { what: "millimetres", least: 0, most: 200 }),
+    leaveLengthUnderMm: number("leaveUnder", { what: "millimetres", least: 0, most: 100 }),
+    draftedDifferenceMm: number("draftedDifference", { what: "millimetres", least: 0, most: 300 }),
+    cupStrain: percent("cupStrain", "a strain of the cup", 50),
+    strapStrain: percent("strapStrain", "a strain of the straps"),
   };
   const cloth: ClothSettings = {
     referenceNPerM: Object.fromEntries(

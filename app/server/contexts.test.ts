@@ -28,7 +28,7 @@ describe("a job read whole", () => {
       test: "hand test across, 28 Sep 2026",
       usable: expect.closeTo(0.62, 9),
     });
-    expect(jobSteps(read).map(({ state }) => state)).toEqual(["done", "done", "done", "done", "look"]);
+    expect(jobSteps(read, []).map(({ state }) => state)).toEqual(["done", "done", "done", "done", "look"]);
   });
 
   it("says what has moved in the plan since the last prototype, once the school is another", async () => {
@@ -37,7 +37,7 @@ describe("a job read whole", () => {
     await store.inTransaction(({ jobs }) => jobs.save(school));
     const moved = movedSinceLast(await readJob(store, 2));
     expect(moved.map(({ zone }) => zone)).toContain("waist");
-    expect(jobSteps(await readJob(store, 2)).at(-1)).toMatchObject({ state: "look", words: "2 findings open" });
+    expect(jobSteps(await readJob(store, 2), []).at(-1)).toMatchObject({ state: "look", words: "2 findings open" });
   });
 
   it("without a plan has no rings and no sources of numbers that are not there", async () => {

@@ -163,14 +163,15 @@ export function movedSinceLast(context: JobContext): MovedRing[] {
   return last ? movedOn(last.frozen.rings, ringsToday(context)) : [];
 }
 
-/** The steps of the job for its rail. */
-export function jobSteps(context: JobContext): Step[] {
+/** The steps of the job for its rail; those of torso, cups and band are given. */
+export function jobSteps(context: JobContext, further: readonly Step[]): Step[] {
   const findings = context.fittings.flatMap((fitting) => fitting.findings);
   return stepsOf(context.planned, {
     prototypeCount: context.prototypes.length,
     openFindings: findings.filter(({ change }) => change === null).length,
     movedOn: movedSinceLast(context).length > 0,
     chart: context.job.chartId !== null,
+    further,
   });
 }
 

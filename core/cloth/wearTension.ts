@@ -1,3 +1,4 @@
+import { scaledCurve } from "./curve/scaledCurve.ts";
 import { type TensionCurve, type TensionThere, tensionAt } from "./curve/tensionCurve.ts";
 import type { LadderResult } from "./loadLadder.ts";
 
@@ -28,13 +29,5 @@ export function wearCurve(
   { loading, returning }: Pick<LadderResult, "loading" | "returning">,
   wearFactor: number,
 ): TensionCurve {
-  if (returning) return returning;
-  const { points, slopes } = loading.cubic;
-  return {
-    ...loading,
-    cubic: {
-      points: points.map(([strain, tension]) => [strain, tension * wearFactor]),
-      slopes: slopes.map((slope) => slope * wearFactor),
-    },
-  };
+  return returning ?? scaledCurve(loading, wearFactor);
 }

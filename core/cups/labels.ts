@@ -42,14 +42,17 @@ export const cupBustMm = (bustMm: number, leaningMm: number | null): number =>
  *
  * @param underbustMm snug.
  * @param bustMm full bust for the cup.
+ * @param sister bands up (below 0: down); each takes one cup letter down, so that volume and wire stay.
  */
-export function braLabels(underbustMm: number, bustMm: number, inchRule: InchRule): BraLabels {
-  const en = enSize(underbustMm, bustMm);
-  const inches = inchRule === "trade" ? tradeSize(en) : inchSize(underbustMm, bustMm, inchRule);
+export function braLabels(underbustMm: number, bustMm: number, inchRule: InchRule, sister = 0): BraLabels {
+  const own = enSize(underbustMm, bustMm);
+  const en = own && sisterOf(own, sister, EN_STEP);
+  const ownInches = inchRule === "trade" ? tradeSize(own) : inchSize(underbustMm, bustMm, inchRule);
+  const inches = ownInches && written(ownInches, UK_CUPS) ? sisterOf(ownInches, sister, INCH_STEP) : null;
   const uk = inches && inBands(inches.band, INCH_BANDS) ? inches : null;
   return {
-    en: written(en, EN_CUPS),
-    fr: written(en && { ...en, band: en.band + 15 }, EN_CUPS),
+    en: written(en && inBands(en.band, EN_BANDS) ? en : null, EN_CUPS),
+    fr: written(en && inBands(en.band, EN_BANDS) ? { ...en, band: en.band + 15 } : null, EN_CUPS),
     uk: written(uk, UK_CUPS),
     us: written(uk, US_CUPS),
     au: written(uk && { ...uk, band: uk.band - 22 }, UK_CUPS),
@@ -61,6 +64,15 @@ function enSize(underbustMm: number, bustMm: number): Sized | null {
   const place = Math.floor((bustMm - underbustMm - 100) / 20 + ROUNDED_AWAY);
   return inBands(band, EN_BANDS) && place >= 0 && place < EN_CUPS.length ? { band, place } : null;
 }
+
+/** From one band to the next: cm and inches. */
+const EN_STEP = 5;
+const INCH_STEP = 2;
+
+const sisterOf = ({ band, place }: Sized, up: number, step: number): Sized => ({
+  band: band + up * step,
+  place: place - up,
+});
 
 /** What wires, cups and hooks are sold by: the cup at the same place of its list as the EN letter in its own. */
 const tradeSize = (en: Sized | null): Sized | null => en && { band: 28 + (2 * (en.band - 60)) / 5, place: en.place };

@@ -30,17 +30,12 @@ export interface PlannedSegment {
 }
 
 /** A length as planned. */
-export interface PlannedLength extends LengthCut {
+export interface PlannedLength extends LengthCut, AlongStretch {
   readonly id: string;
   readonly name: string;
   /** Body length after the drop, mm. */
   readonly bodyMm: number;
   readonly dropMm: number;
-  /** ε_L. */
-  readonly lengthStrain: number;
-  /** ν used: 0 where the school takes none or it was not read. */
-  readonly contraction: number;
-  readonly drawIn: "counted" | "schoolTakesNone" | "notRead";
   readonly segments: readonly PlannedSegment[];
 }
 
@@ -91,10 +86,34 @@ export interface PlannedLengthAnswer {
   readonly answer: Result<PlannedLength>;
 }
 
-function planLength(school: SchoolId, length: StyleLength, input: LengthsInput): Result<PlannedLength> {
-  const { style, along, settings } = input;
+/** How a school stretches every length of a garment, and what draws it in. */
+export interface AlongStretch {
+  /** ε_L. */
+  readonly lengthStrain: number;
+  /** ν used: 0 where the school takes none or it was not read. */
+  readonly contraction: number;
+  readonly drawIn: "counted" | "schoolTakesNone" | "notRead";
+}
+
+/** The strain along the body and the draw-in by a school. Problems as {@link lengthStrainFor}. */
+export function alongStretchBy(
+  school: SchoolId,
+  { style, along, settings }: Pick<LengthsInput, "style" | "along" | "settings">,
+): Result<AlongStretch> {
   const lengthStrain = lengthStrainFor(school, style, along.usableAlong, settings);
   if (!lengthStrain.ok) return lengthStrain;
+  const takesDrawIn = !WITHOUT_DRAW_IN.includes(school);
+  return ok({
+    lengthStrain: lengthStrain.value,
+    contraction: takesDrawIn ? (along.contraction ?? 0) : 0,
+    drawIn: takesDrawIn ? (along.contraction === null ? "notRead" : "counted") : "schoolTakesNone",
+  });
+}
+
+function planLength(school: SchoolId, length: StyleLength, input: LengthsInput): Result<PlannedLength> {
+  const { style, settings } = input;
+  const stretch = alongStretchBy(school, input);
+  if (!stretch.ok) return stretch;
   const dropMm = length.drop ? style.drops[length.drop] : 0;
   const segments: PlannedSegment[] = [];
   for (const [index, wanted] of length.segments.entries()) {
@@ -102,18 +121,14 @@ function planLength(school: SchoolId, length: StyleLength, input: LengthsInput):
     if (!segment.ok) return segment;
     segments.push(segment.value);
   }
-  const takesDrawIn = !WITHOUT_DRAW_IN.includes(school);
-  const contraction = takesDrawIn ? (along.contraction ?? 0) : 0;
   return ok({
     id: length.id,
     name: length.name,
     bodyMm: segments.reduce((sum, { bodyMm }) => sum + bodyMm, 0),
     dropMm,
-    lengthStrain: lengthStrain.value,
-    contraction,
-    drawIn: takesDrawIn ? (along.contraction === null ? "notRead" : "counted") : "schoolTakesNone",
+    ...stretch.value,
     segments,
-    ...lengthCut(segments, { lengthStrain: lengthStrain.value, contraction, freedom: settings.drawInFreedom }),
+    ...lengthCut(segments, { ...stretch.value, freedom: settings.drawInFreedom }),
   });
 }
 

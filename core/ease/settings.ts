@@ -37,6 +37,14 @@ export interface EaseSettings {
   readonly sizeStep: number;
   /** Over this much more bust above the overbust than the chart has, a pattern is sized by the overbust, mm. */
   readonly bustOverChartMm: number;
+  /** A trunk that lacks less than this is left as it is, mm. */
+  readonly leaveLengthUnderMm: number;
+  /** Difference of bust and overbust a pattern is taken to be drafted for where nobody knows, mm. */
+  readonly draftedDifferenceMm: number;
+  /** Strain of the cup's cloth over the breast, ratio: 0 for rigid or lined cups, 0.03 to 0.06 for stretch lace. */
+  readonly cupStrain: number;
+  /** Strain of strap elastic in wear, ratio. */
+  readonly strapStrain: number;
 }
 
 /** The settings as shipped (domain notes, section 4). */
@@ -73,4 +81,8 @@ export const SHIPPED_EASE_SETTINGS: EaseSettings = {
   drawInFreedom: 0.5,
   sizeStep: 1,
   bustOverChartMm: 25,
+  leaveLengthUnderMm: 10,
+  draftedDifferenceMm: 50,
+  cupStrain: 0,
+  strapStrain: 0.08,
 };

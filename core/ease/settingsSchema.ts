@@ -57,6 +57,10 @@ export const easeSettingsSchema = Type.Object(
     drawInFreedom: share(),
     sizeStep: Type.Integer({ minimum: 0, maximum: 10 }),
     bustOverChartMm: Type.Number({ minimum: 0, maximum: 200 }),
+    leaveLengthUnderMm: Type.Number({ minimum: 0, maximum: 100 }),
+    draftedDifferenceMm: Type.Number({ minimum: 0, maximum: 300 }),
+    cupStrain: Type.Number({ minimum: 0, maximum: 0.5 }),
+    strapStrain: Type.Number({ minimum: 0, maximum: 1 }),
   },
   { additionalProperties: false },
 );

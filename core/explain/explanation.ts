@@ -8,7 +8,12 @@ export type NumberUnit =
   | "tension"
   | "pressure"
   | "count"
-  | "force";
+  | "force"
+  /** Newtons per centimetre of width. */
+  | "linePressure"
+  /** cm³. */
+  | "volume"
+  | "degrees";
 
 /** Whose number it is: told apart by word and style wherever numbers are shown. */
 export type NumberKind = "body" | "garment" | "cloth" | "setting" | "finding" | "result";

@@ -9,6 +9,7 @@ import type { SchoolId } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
 import type { Style, StyleId } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
+import type { Workings } from "../workings/workings.ts";
 import type { DecidedChange } from "./nextPlan.ts";
 import type { PlannedRing, RingId } from "./rings.ts";
 
@@ -85,6 +86,10 @@ export interface FrozenPlan {
   readonly closures?: Readonly<Partial<Record<Zone, Closure>>>;
   /** Lengths as cut; left out in older files. */
   readonly lengths?: readonly FrozenLength[];
+  /** What was entered for torso, cups and band; left out in older files. */
+  readonly workings?: Partial<Workings>;
+  /** What the calculations want looked at in a fitting; left out in older files. */
+  readonly watch?: readonly string[];
   readonly rings: readonly FrozenRing[];
   readonly changes: readonly CarriedChange[];
 }

@@ -1,5 +1,6 @@
 import { stretchOf } from "../cloth/evaluateTest.ts";
 import type { TestedLayer } from "../cloth/layupStretch.ts";
+import { tissueNotes } from "../cups/roomWays.ts";
 import type { PlannedLength } from "../ease/planLengths.ts";
 import { isComplete } from "../ease/planStyle.ts";
 import { nextPlan } from "../fitting/nextPlan.ts";
@@ -19,7 +20,7 @@ export function freezePlan(
   wearerName: string,
   changes: readonly CarriedChange[],
 ): Result<FrozenPlan> {
-  const { job, style, sheet, settings } = ingredients;
+  const { job, style, sheet, settings, workings = {} } = ingredients;
   const { planned } = planJob(ingredients);
   const cloth = planned?.layers[0]?.cloth;
   if (!planned || !sheet || !cloth || !job.school || !isComplete(planned.plan)) {
@@ -42,6 +43,8 @@ export function freezePlan(
     choice: { zones: job.zones, pressuresKpa: job.pressuresKpa },
     closures: job.closures,
     lengths: plan.lengths[job.school].flatMap(({ answer }) => (answer.ok ? [frozenLength(answer.value)] : [])),
+    workings,
+    watch: workings.bustRoom ? tissueNotes(workings.bustRoom) : [],
     rings: rings.map(({ consequences: _computed, ...ring }) => ring),
     changes: [...changes],
   });

@@ -9,6 +9,8 @@ import type { Zone } from "../ease/zones.ts";
 export interface Job extends EaseChoice {
   readonly id: number;
   readonly name: string;
+  /** What it is about, in the maker's words. */
+  readonly notes: string;
   readonly styleId: StyleId;
   readonly wearerId: number;
   /** The sheet the plan is made from. */
@@ -34,6 +36,7 @@ export interface Job extends EaseChoice {
 export const newJob = (
   own: Pick<Job, "name" | "styleId" | "wearerId" | "sheetId" | "girthDirection"> & Partial<Omit<Job, "id" | "version">>,
 ): Omit<Job, "id" | "version"> => ({
+  notes: "",
   clothId: null,
   layupId: null,
   edgeElasticId: null,

@@ -16,6 +16,7 @@ import type { LikedGirth } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
 import type { Style } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
+import type { Workings } from "../workings/workings.ts";
 import type { Job } from "./job.ts";
 
 /** What a job is planned from, as far as it is there. */
@@ -32,6 +33,8 @@ export interface JobIngredients {
   readonly edge?: GarmentLayer | null;
   /** Garments of the wearer that fit, by zone. */
   readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
+  /** What was entered for torso, cups and band, as far as it was kept. */
+  readonly workings?: Partial<Workings>;
   readonly settings: EaseSettings;
   readonly clothSettings?: ClothSettings;
 }

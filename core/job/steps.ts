@@ -2,7 +2,7 @@ import { isComplete } from "../ease/planStyle.ts";
 import type { MissingThing, PlannedJob } from "./planJob.ts";
 
 /** Steps of a job in the order of the work. */
-export type StepId = "body" | "cloth" | "ease" | "pattern" | "prototypes";
+export type StepId = "body" | "cloth" | "ease" | "pattern" | "torso" | "cups" | "band" | "prototypes";
 
 /** Where a step stands: finished for this job, lacking something, or worth another look. */
 export type StepState = "done" | "missing" | "look" | "next";
@@ -23,6 +23,8 @@ export interface JobProgress {
   readonly movedOn: boolean;
   /** True where a graded pattern's size chart was chosen. */
   readonly chart: boolean;
+  /** Steps between pattern and prototypes that the style needs. */
+  readonly further?: readonly Step[];
 }
 
 /** The order of the work for one job: what is done, what is missing, what wants another look. */
@@ -32,11 +34,13 @@ export function stepsOf({ planned, missing }: PlannedJob, progress: JobProgress)
     { id: "cloth", name: "Cloth", ...clothStep(missing, planned) },
     { id: "ease", name: "Ease plan", ...easeStep(missing, planned) },
     { id: "pattern", name: "Pattern", state: "done", words: progress.chart ? "from a size chart" : "own draft" },
+    ...(progress.further ?? []),
     { id: "prototypes", name: "Prototypes", ...prototypeStep(planned, missing, progress) },
   ];
 }
 
-type Standing = Pick<Step, "state" | "words">;
+/** Where a step stands, and what to say about it. */
+export type Standing = Pick<Step, "state" | "words">;
 
 function bodyStep(missing: readonly MissingThing[]): Standing {
   if (missing.some(({ what }) => what === "sheet")) return { state: "missing", words: "no sheet yet" };

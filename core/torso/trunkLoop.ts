@@ -6,7 +6,7 @@ export const TRUNK_PARTS = ["frontWaist", "crotchFront", "crotchBack", "backWais
 /** One of {@link TRUNK_PARTS}. */
 export type TrunkPart = (typeof TRUNK_PARTS)[number];
 
-/** Less than this is left as it is, mm (a habit). */
+/** Less than this is left as it is, mm, as shipped. */
 export const LEAVE_UNDER_MM = 10;
 
 /** A trunk loop with as many of its parts as are known, mm. */
@@ -44,6 +44,16 @@ export interface TrunkPlacing {
   readonly missing: readonly TrunkPart[];
 }
 
+/** What a trunk is compared by. */
+export interface TrunkInput {
+  readonly body: TrunkLoop;
+  /** As cut; or the body it is drawn for, where nothing is stretched. */
+  readonly pattern: TrunkLoop;
+  readonly stretch: LoopStretch;
+  /** Less is left as it is, mm; 10 where left out. */
+  readonly leaveUnderMm?: number;
+}
+
 /**
  * Compares the loop a body needs with the one a pattern has, and places the difference.
  *
@@ -52,13 +62,13 @@ export interface TrunkPlacing {
  */
 export function placeTrunkLength(
   school: PlacingSchool,
-  { body, pattern, stretch }: { body: TrunkLoop; pattern: TrunkLoop; stretch: LoopStretch },
+  { body, pattern, stretch, leaveUnderMm = LEAVE_UNDER_MM }: TrunkInput,
 ): TrunkPlacing {
   const cut = (bodyMm: number) => lengthCut([{ bodyMm, girthStrain: stretch.girthStrain }], stretch).cutMm;
   const neededMm = cut(body.trunkLoop);
   const deltaMm = neededMm - pattern.trunkLoop;
   const missing = school === "segments" ? TRUNK_PARTS.filter((part) => lacks(body, part) || lacks(pattern, part)) : [];
-  const common = { neededMm, deltaMm, act: Math.abs(deltaMm) >= LEAVE_UNDER_MM, missing };
+  const common = { neededMm, deltaMm, act: Math.abs(deltaMm) >= leaveUnderMm, missing };
   if (school === "halves" || missing.length > 0)
     return { ...common, school: "halves", frontMm: deltaMm / 2, backMm: deltaMm / 2, byPart: null };
   const byPart = spreadOverParts(body, pattern, deltaMm, cut);

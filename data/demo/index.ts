@@ -1,4 +1,5 @@
 import type { Store } from "../store.ts";
+import { addBras } from "./bras.ts";
 import { addJobs } from "./jobs.ts";
 import { addOnePiece } from "./onePiece.ts";
 import { addPatterns } from "./patterns.ts";
@@ -14,5 +15,6 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
     const charts = await addPatterns(repositories, people, cloths);
     await addJobs(repositories, people, cloths);
     await addOnePiece(repositories, { people, layup, charts });
+    await addBras(repositories, people, cloths);
   });
 }

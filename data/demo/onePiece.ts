@@ -1,16 +1,20 @@
 import { newJob } from "../../core/job/job.ts";
+import type { WrapEdge } from "../../core/torso/bodyWrap.ts";
+import { NEW_TRUNK } from "../../core/torso/workings.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";
 
 /** A one-piece in three layers from a graded block, planned by share with the underbust chosen by pressure. */
 export async function addOnePiece(
-  { jobs }: Repositories,
+  { jobs, workings, wraps }: Repositories,
   { people, layup, charts }: { people: DemoPeople; layup: number; charts: DemoCharts },
 ): Promise<void> {
-  await jobs.add(
+  const jobId = await jobs.add(
     newJob({
       name: "Winter one-piece",
+      notes:
+        "A long torso: girths fit the block, the trunk does not. The loop was measured along the draft; the torso step says where the length is missing, and which layers take it too.",
       styleId: "onePiece",
       wearerId: people.ilva.wearer,
       sheetId: people.ilva.sheet,
@@ -22,4 +26,47 @@ export async function addOnePiece(
       chartId: charts.onePiece,
     }),
   );
+  const trunk = {
+    ...NEW_TRUNK,
+    trunkLoop: 1440,
+    frontWaist: 402,
+    crotchFront: 304,
+    crotchBack: 338,
+    backWaist: 378,
+    linked: "facing",
+  };
+  await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 });
+  await wraps.add({
+    wearerId: people.ilva.wearer,
+    name: "First wrap, standing",
+    takenOn: "2026-09-30",
+    notes: "Film and tape over a thin shirt; cut off at the centre back.",
+    edges: WRAP_EDGES,
+  });
 }
+
+/** Edges of a wrap: each piece stands for both sides; one seam of it is a few millimetres off. */
+const WRAP_EDGES: readonly WrapEdge[] = (
+  [
+    ["Centre front", 122, "bust", ""],
+    ["Side front", 116, "bust", ""],
+    ["Side back", 112, "bust", ""],
+    ["Centre back", 121, "bust", ""],
+    ["Centre front", 92, "waist", ""],
+    ["Side front", 98, "waist", ""],
+    ["Side back", 96, "waist", ""],
+    ["Centre back", 93, "waist", ""],
+    ["Centre front", 122, "hip", ""],
+    ["Side front", 128, "hip", ""],
+    ["Side back", 134, "hip", ""],
+    ["Centre back", 131, "hip", ""],
+    ["Centre front", 441, "frontWaist", ""],
+    ["Centre front", 324, "crotchFront", ""],
+    ["Centre back", 379, "crotchBack", ""],
+    ["Centre back", 409, "backWaist", ""],
+    ["Side front", 396, "none", "A"],
+    ["Side back", 395, "none", "A"],
+    ["Centre back", 402, "none", "B"],
+    ["Side back", 407, "none", "B"],
+  ] as const
+).map(([piece, lengthMm, counts, seam]) => ({ piece, lengthMm, counts, seam, twice: true }));

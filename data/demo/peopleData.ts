@@ -130,6 +130,7 @@ export const PEOPLE = {
         consent: "Agreed; breast measures self-taken with the guide.",
         notes: "",
         typed: {
+          shoulder_girth: "104",
           overbust: "91",
           bust: "104.5",
           bust_leaning: "108",
@@ -139,6 +140,9 @@ export const PEOPLE = {
           hip: "106",
           upper_arm: "31.5 / 32.8",
           shoulder_to_apex: "29.4 / 28.6",
+          shoulder_to_underbust: "37.2",
+          strap_front: "25.8",
+          strap_back: "31.4",
           apex_span: "19.5",
           bridge_width: "1.8",
           root_width: "14.2 / 13.6",

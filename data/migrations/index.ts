@@ -6,6 +6,7 @@ import { wholeBody } from "./0004_whole_body.ts";
 import { swatchBench } from "./0005_swatch_bench.ts";
 import { settings } from "./0006_settings.ts";
 import { easePlan } from "./0007_ease_plan.ts";
+import { torsoAndCups } from "./0008_torso_and_cups.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -17,6 +18,7 @@ export const MIGRATIONS: readonly Migration[] = [
   swatchBench,
   settings,
   easePlan,
+  torsoAndCups,
 ];
 
 /**

@@ -16,7 +16,7 @@ describe("migrations", () => {
   it("make an empty file whole", async () => {
     const { db } = await temporaryStore();
     expect((await tables(db)).join(" ")).toBe(
-      "changes check_answers cloth_photos cloths drafts findings fittings jobs judgements ladder_steps layup_layers layups liked_garments own_styles prototypes readings settings sewn_rings sheet_not_taken sheet_values sheets size_charts swatch_tests wearers",
+      "body_wraps changes check_answers cloth_photos cloths drafts findings fittings job_workings jobs judgements ladder_steps layup_layers layups liked_garments own_styles prototypes readings settings sewn_rings sheet_not_taken sheet_values sheets size_charts swatch_tests wearers",
     );
   });
 

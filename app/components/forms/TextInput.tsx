@@ -12,6 +12,8 @@ interface TextInputProps {
   readonly numeric?: boolean;
   readonly autoFocus?: boolean;
   readonly suffix?: string;
+  /** The label stands above the field from the start: for narrow fields, whose label would not fit inside. */
+  readonly shrink?: boolean;
 }
 
 /** A labelled text field that keeps what was typed and shows its error beside it. */
@@ -24,6 +26,7 @@ export function TextInput({
   numeric = false,
   autoFocus = false,
   suffix,
+  shrink = false,
 }: TextInputProps) {
   const { value, error } = useFieldState(name);
   return (
@@ -41,7 +44,7 @@ export function TextInput({
       autoComplete="off"
       slotProps={{
         htmlInput: numeric ? { inputMode: "decimal" } : {},
-        inputLabel: type === "date" ? { shrink: true } : {},
+        inputLabel: type === "date" || shrink ? { shrink: true } : {},
         input: suffix ? { endAdornment: <span>{suffix}</span> } : {},
       }}
     />

@@ -21,6 +21,12 @@ export function writeNumber(value: number, unit: NumberUnit, lengths: LengthWrit
       return `${plain(value, 3)} kPa`;
     case "ratio":
       return plain(value, 4);
+    case "volume":
+      return `${plain(value, 0)} cm³`;
+    case "degrees":
+      return `${plain(value, 1)}°`;
+    case "linePressure":
+      return `${plain(value, 2)} N/cm`;
     case "count":
       return plain(value, 0);
   }

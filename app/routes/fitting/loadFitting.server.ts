@@ -45,6 +45,7 @@ export async function loadFitting(
     zones: read.style.zones,
     isForm: wearer.kind === "form",
     prototype: { id: prototype.id, number, kind: prototype.kind },
+    watch: prototype.frozen.watch ?? [],
     fitting,
     others: own.filter(({ id }) => id !== fitting?.id).map(({ id, fittedOn }) => ({ id, fittedOn })),
     findings,

@@ -1,3 +1,4 @@
+import Alert from "@mui/material/Alert";
 import { data } from "react-router";
 import { formatDay } from "../../../core/units/day.ts";
 import { LinkButton } from "../../components/LinkButton.tsx";
@@ -43,7 +44,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function FittingPage({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, prototype, fitting, drafts, isForm } = loaderData;
+  const { job, prototype, fitting, drafts, isForm, watch } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   const address = `/jobs/${job.id}/prototypes/${prototype.number}`;
   return (
@@ -64,6 +65,11 @@ export default function FittingPage({ loaderData, actionData }: Route.ComponentP
           ) : null
         }
       />
+      {watch.length > 0 ? (
+        <Alert severity="info" icon={false} sx={{ mb: 2 }}>
+          <strong>Look at this too:</strong> {watch.join(" ")}
+        </Alert>
+      ) : null}
       {fitting ? (
         <FittingSheet {...loaderData} fitting={fitting} unsaved={unsaved} />
       ) : (

@@ -8,15 +8,16 @@ import { TextInput } from "../../components/forms/TextInput.tsx";
 import { MissingList } from "../../components/job/MissingList.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
-import { formOf, line, readFields } from "../../forms/fields.server.ts";
+import { formOf, line, notes, readFields } from "../../forms/fields.server.ts";
 import { conflictRow } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
-import { jobOfPage, jobSteps } from "../../server/jobContext.ts";
+import { jobOfPage } from "../../server/jobContext.ts";
+import { stepsOfPage } from "../../server/workingContext.ts";
 import type { Route } from "./+types/route.ts";
 import { JobFigure } from "./JobFigure.tsx";
 
-const validate = formValidator(formOf({ name: line("a name for the job") }));
+const validate = formValidator(formOf({ name: line("a name for the job"), notes: notes() }));
 const draftOf = (jobId: number) => `job:${jobId}`;
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
@@ -28,7 +29,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     wearerId: wearer.id,
     style: { name: style.name, summary: style.summary, zones: style.zones },
     missing: planned.missing,
-    steps: jobSteps(read),
+    steps: await stepsOfPage(context, read),
     zones: job.school && planned.planned ? stretchedZones(planned.planned.plan.zones) : null,
     prototypeCount: prototypes.length,
     draft: await store.drafts.find(draftOf(job.id)),
@@ -42,13 +43,21 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (!valid.ok) return invalid(fields, valid.errors);
   const outcome = await storeOf(context).inTransaction(async ({ jobs, drafts }) => {
     const job = found(await jobs.find(jobId), "job");
-    const result = await jobs.save({ ...job, name: valid.value.name, version: Number(fields.version) });
+    const result = await jobs.save({
+      ...job,
+      name: valid.value.name,
+      notes: valid.value.notes ?? "",
+      version: Number(fields.version),
+    });
     if (result.saved) await drafts.drop(draftOf(jobId));
     return result;
   });
   if (outcome.saved) return redirect(`/jobs/${jobId}`);
   const theirs = found(outcome.theirs, "job");
-  return conflict(fields, theirs.version, [conflictRow(fields, "name", "Name", theirs.name)]);
+  return conflict(fields, theirs.version, [
+    conflictRow(fields, "name", "Name", theirs.name),
+    conflictRow(fields, "notes", "Notes", theirs.notes),
+  ]);
 });
 
 export default function JobOverview({ loaderData, actionData }: Route.ComponentProps) {
@@ -72,6 +81,7 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
         }
       />
       <MissingList missing={missing} jobId={job.id} wearerId={wearerId} sheetId={job.sheetId} />
+      {job.notes ? <Typography sx={{ mb: 2, maxWidth: 760 }}>{job.notes}</Typography> : null}
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", lg: "1.1fr 1fr" }, gap: 4, alignItems: "start" }}>
         <JobFigure garment={style.zones} zones={zones} />
         <Box>
@@ -97,13 +107,14 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
             key={job.version}
             draftForm={draftOf(job.id)}
             draft={draft}
-            start={{ name: job.name }}
+            start={{ name: job.name, notes: job.notes }}
             unsaved={actionData}
             hidden={{ version: job.version }}
-            submitLabel="Rename"
+            submitLabel="Save"
             quiet
           >
             <TextInput name="name" label="Name of the job" />
+            <TextInput name="notes" label="What it is about" lines={2} />
           </RecordForm>
           {prototypeCount > 0 ? (
             <Typography color="text.secondary" sx={{ mt: 2 }}>

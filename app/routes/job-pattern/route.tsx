@@ -3,7 +3,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
-import { gradePattern } from "../../../core/ease/grade/gradePattern.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
 import { PickForm } from "../../components/job/PickForm.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
@@ -16,6 +15,7 @@ import { listQuery } from "../../forms/listQuery.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage, withEverySchool } from "../../server/jobContext.ts";
+import { patternSizes } from "../../server/patternSizes.ts";
 import type { Route } from "./+types/route.ts";
 import { PointByPoint } from "./PointByPoint.tsx";
 import { pointsDraft, savePoints } from "./points.server.ts";
@@ -24,13 +24,10 @@ import { SizesOfPattern } from "./SizesOfPattern.tsx";
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const read = await withEverySchool(store, await jobOfPage(context, params.jobId));
-  const { job, style, planned, settings, settingsName, likedGarments, wearer } = read;
+  const { job, settings, settingsName, likedGarments, wearer } = read;
   const query = listQuery(request);
-  const chart = job.chartId === null ? null : await store.charts.find(job.chartId);
-  const targets = (planned.planned?.plan.zones ?? []).flatMap(({ zone, body, chosen }) =>
-    chosen ? [{ zone, bodyMm: body.snugMm, targetMm: chosen.consequences.garmentMm }] : [],
-  );
-  const { sizeStep: maxStep, bustOverChartMm } = settings;
+  const sized = await patternSizes(store, read);
+  const chart = sized?.chart ?? null;
   return {
     job: { id: job.id, version: job.version, patternLengthsMm: job.patternLengthsMm },
     wearerId: wearer.id,
@@ -45,8 +42,8 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
           sizes: chart.sizes.map(({ name }) => name),
         }
       : null,
-    grading: chart && targets.length > 0 ? gradePattern(chart, targets, { style, maxStep, bustOverChartMm }) : null,
-    maxStep,
+    grading: sized?.grading ?? null,
+    maxStep: settings.sizeStep,
     settingsName,
     search: query.search,
     charts: (await store.charts.list(query)).rows

@@ -10,6 +10,7 @@ import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
 import { stepOn } from "../../../core/fitting/stepOn.ts";
 import { freezePlan } from "../../../core/job/freezePlan.ts";
+import { workingsKept } from "../../../data/workings.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
@@ -71,7 +72,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (!form.ok) return invalid(fields, form.errors);
   return storeOf(context).inTransaction(async (repositories) => {
     const read = await readJob(repositories, jobId);
-    const frozen = freezePlan(read, read.wearer.name, decidedChanges(read.fittings));
+    const workings = workingsKept(await repositories.workings.ofJob(jobId));
+    const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings));
     if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
     const { kind, startedOn } = form.value;
     const number = await repositories.prototypes.start({

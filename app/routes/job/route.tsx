@@ -2,7 +2,8 @@ import Box from "@mui/material/Box";
 import { Outlet } from "react-router";
 import { TextLink } from "../../components/TextLink.tsx";
 import { guarded } from "../../server/guarded.ts";
-import { jobOfPage, jobSteps } from "../../server/jobContext.ts";
+import { jobOfPage } from "../../server/jobContext.ts";
+import { stepsOfPage } from "../../server/workingContext.ts";
 import type { Route } from "./+types/route.ts";
 import { StepRail } from "./StepRail.tsx";
 
@@ -15,7 +16,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     job: { id: job.id, name: job.name },
     styleName: style.name,
     wearer: { id: wearer.id, name: wearer.name, kind: wearer.kind },
-    steps: jobSteps(read),
+    steps: await stepsOfPage(context, read),
   };
 });
 

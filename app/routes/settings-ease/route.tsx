@@ -178,6 +178,16 @@ export default function EaseSettingsPage({ loaderData, actionData }: Route.Compo
             numeric
             hint="More: size by the overbust."
           />
+          <TextInput name="leaveUnder" label="Leave a trunk under" suffix="mm" numeric hint="Too little to act on." />
+          <TextInput
+            name="draftedDifference"
+            label="Bust over overbust, drafted"
+            suffix="mm"
+            numeric
+            hint="Where a pattern does not say."
+          />
+          <TextInput name="cupStrain" label="Strain of cups" suffix="%" numeric hint="0 rigid; 3–6 stretch lace." />
+          <TextInput name="strapStrain" label="Strain of straps" suffix="%" numeric hint="Strap elastic in wear." />
         </Box>
         <Heading>Swatch bench</Heading>
         <NumberTable

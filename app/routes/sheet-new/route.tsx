@@ -1,5 +1,8 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
+import { isMeasureCode } from "../../../core/body/catalogue/index.ts";
+import type { MeasureCode } from "../../../core/body/measure.ts";
+import type { Style } from "../../../core/ease/styles/style.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -37,11 +40,16 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     wearer,
     job: job ? { id: job.id, name: job.name } : null,
     copied: from !== null,
-    needed: job ? found(await store.styles.find(job.styleId), "style").measures : null,
+    needed: job ? neededFor(found(await store.styles.find(job.styleId), "style"), address.get("also")) : null,
     start,
     draft: await store.drafts.find(draftOf(wearer.id)),
   };
 });
+
+/** What a job's style needs, and what one of its calculations asked for beside it. */
+const neededFor = ({ measures }: Style, also: string | null): MeasureCode[] => [
+  ...new Set([...measures, ...(also ?? "").split(",").filter(isMeasureCode)]),
+];
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const wearerId = idFrom(params.wearerId, "wearer");

@@ -1,3 +1,4 @@
+import { bareWorkings } from "../../../data/workings.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { download } from "../../server/download.ts";
 import { guarded } from "../../server/guarded.ts";
@@ -10,13 +11,20 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const jobs = [];
   for (const job of await store.jobs.ofWearer(wearer.id)) {
     const prototypes = await store.prototypes.ofJob(job.id);
-    jobs.push({ ...job, prototypes, fittings: await store.fittings.ofPrototypes(prototypes.map(({ id }) => id)) });
+    const workings = bareWorkings(await store.workings.ofJob(job.id));
+    jobs.push({
+      ...job,
+      workings,
+      prototypes,
+      fittings: await store.fittings.ofPrototypes(prototypes.map(({ id }) => id)),
+    });
   }
   const document = {
     format: "stenz.wearer",
     version: 1,
     wearer,
     sheets: await store.sheets.ofWearer(wearer.id),
+    bodyWraps: await store.wraps.ofWearer(wearer.id),
     likedGarments: await store.liked.ofWearer(wearer.id),
     jobs,
   };

@@ -148,6 +148,13 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
             </TextLink>
           </Typography>
           <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+            Body wraps
+          </Typography>
+          <Typography color="text.secondary">
+            <TextLink to={`/wearers/${wearer.id}/wraps`}>Wraps, cut off and flattened</TextLink>: edges, girths and
+            seams of a first draft.
+          </Typography>
+          <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
             Jobs
           </Typography>
           {jobs.length > 0 ? (

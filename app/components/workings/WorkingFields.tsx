@@ -1,0 +1,97 @@
+import Box from "@mui/material/Box";
+import TextField from "@mui/material/TextField";
+import type { LengthUnit } from "../../../core/units/length.ts";
+import type { WorkingId } from "../../../core/workings/workings.ts";
+import { suffixOf, type WorkingField } from "../../forms/workings/field.ts";
+import { fieldsOfWorking } from "../../forms/workings/readWorking.ts";
+import { CheckInput } from "../forms/CheckInput.tsx";
+import { ChoiceInput } from "../forms/ChoiceInput.tsx";
+import { useFieldState } from "../forms/FormState.tsx";
+import { TextInput } from "../forms/TextInput.tsx";
+
+/** Records a pick field offers. */
+export type PickOptions = readonly { readonly id: number; readonly name: string }[];
+
+/**
+ * The fields of a working. Fields that are of no use as things stand are hidden, not taken away: what was typed in them
+ * is still there when they are wanted again.
+ */
+export function WorkingFields({
+  id,
+  unit,
+  hidden,
+  options,
+}: {
+  id: WorkingId;
+  unit: LengthUnit;
+  hidden: readonly string[];
+  options: PickOptions;
+}) {
+  return (
+    <Box sx={{ display: "grid", gridTemplateColumns: "repeat(2, minmax(0, 1fr))", columnGap: 1.5 }}>
+      {fieldsOfWorking(id).map(([name, field]) => (
+        <Box
+          key={name}
+          sx={{
+            display: hidden.includes(name) ? "none" : "block",
+            gridColumn: wide(field) ? "1 / -1" : "auto",
+          }}
+        >
+          <OneField name={name} field={field} unit={unit} options={options} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const wide = ({ as }: WorkingField): boolean => as === "choice" || as === "check" || as === "pick" || as === "text";
+
+function OneField({
+  name,
+  field,
+  unit,
+  options,
+}: {
+  name: string;
+  field: WorkingField;
+  unit: LengthUnit;
+  options: PickOptions;
+}) {
+  const suffix = suffixOf(field, unit);
+  if (field.as === "choice") return <ChoiceInput name={name} legend={field.label} choices={field.choices} />;
+  if (field.as === "check") return <CheckInput name={name}>{field.label}</CheckInput>;
+  if (field.as === "pick") return <PickInput name={name} label={field.label} options={options} />;
+  return (
+    <TextInput
+      name={name}
+      label={suffix ? `${field.label}, ${suffix}` : field.label}
+      numeric={field.as === "number" || field.as === "percent"}
+      shrink
+      {...(field.hint ? { hint: field.hint } : {})}
+    />
+  );
+}
+
+/** A plain list to pick from: it reports every change like any other field. */
+function PickInput({ name, label, options }: { name: string; label: string; options: PickOptions }) {
+  const { value, error } = useFieldState(name);
+  return (
+    <TextField
+      select
+      id={`field-${name}`}
+      name={name}
+      label={label}
+      defaultValue={value}
+      error={error !== undefined}
+      helperText={error ?? " "}
+      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+    >
+      <option value="">none</option>
+      {options.map((option) => (
+        <option key={option.id} value={option.id}>
+          {option.name}
+        </option>
+      ))}
+    </TextField>
+  );
+}

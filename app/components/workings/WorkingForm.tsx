@@ -1,0 +1,114 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { type FormEvent, type ReactNode, useState } from "react";
+import { type Reckonings, reckonWorking } from "../../../core/job/reckonWorking.ts";
+import type { WorkingFacts } from "../../../core/job/workingFacts.ts";
+import type { WorkingId, Workings } from "../../../core/workings/workings.ts";
+import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
+import { readWorking } from "../../forms/workings/readWorking.ts";
+import { RecordForm } from "../forms/RecordForm.tsx";
+import { useFormUnit } from "../units/useFormUnit.ts";
+import { LackList, type MeasuresAt } from "./LackList.tsx";
+import { type PickOptions, WorkingFields } from "./WorkingFields.tsx";
+
+/** One working with what its page knows of it. */
+export interface WorkingPage<Id extends WorkingId> {
+  readonly id: Id;
+  readonly facts: WorkingFacts[Id];
+  readonly kept: { readonly working: Workings[Id]; readonly version: number };
+  readonly start: Fields;
+  readonly draft: Fields | null;
+}
+
+/** What a working comes to, for its view. */
+export interface WorkingView<Id extends WorkingId> {
+  readonly working: Workings[Id];
+  readonly reckoning: Reckonings[Id];
+  /** False while what is shown is typed and not kept. */
+  readonly kept: boolean;
+}
+
+interface WorkingFormProps<Id extends WorkingId> {
+  readonly page: WorkingPage<Id>;
+  readonly at: MeasuresAt;
+  readonly title: string;
+  readonly intro: ReactNode;
+  readonly unsaved: Unsaved | undefined;
+  readonly options?: PickOptions;
+  /** Fields that are of no use as things stand. */
+  readonly hides?: (working: Workings[Id]) => readonly string[];
+  readonly children: (view: WorkingView<Id>) => ReactNode;
+}
+
+/**
+ * A calculation: its fields on the left, what comes of them on the right as they are typed. Nothing is kept until it is
+ * said; the same functions do it on the server.
+ */
+export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
+  const { page, at, title, intro, unsaved, options = [], hides, children } = props;
+  const { id, kept, start, draft } = page;
+  const unit = useFormUnit(unsaved?.fields, draft);
+  const begun: Fields = { unit, ...(unsaved?.fields ?? draft ?? start) };
+  const [typed, setTyped] = useState<{ readonly from: string; readonly fields: Fields } | null>(null);
+  const from = JSON.stringify(begun);
+  const fields = typed?.from === from ? typed.fields : begun;
+  const { working } = readWorking(id, fields, kept.working);
+  const reckoning = reckonWorking(id, working, page.facts);
+  const isKept = Object.entries(start).every(([name, text]) => (fields[name] ?? "") === text);
+  const listen = (event: FormEvent<HTMLElement>) => {
+    const form = (event.target as HTMLInputElement).form;
+    if (form) setTyped({ from, fields: textsOf(new FormData(form)) });
+  };
+  return (
+    <Box component="section" aria-labelledby={`working-${id}`} sx={{ mb: 5 }}>
+      <Typography variant="h2" id={`working-${id}`}>
+        {title}
+      </Typography>
+      <Typography sx={{ mb: 2, maxWidth: 760, color: "text.secondary" }}>{intro}</Typography>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 380px) minmax(0, 1fr)" },
+          gap: 4,
+          alignItems: "start",
+        }}
+      >
+        <Box onInput={listen}>
+          <RecordForm
+            key={kept.version}
+            draftForm={`working:${at.jobId}:${id.toLowerCase()}`}
+            draft={draft}
+            start={start}
+            unsaved={unsaved}
+            hidden={{ intent: "working", working: id, version: kept.version, unit }}
+            submitLabel={kept.version === 0 ? "Keep" : "Keep the change"}
+            quiet
+          >
+            <WorkingFields id={id} unit={unit} hidden={hides?.(working) ?? []} options={options} />
+          </RecordForm>
+        </Box>
+        <Box aria-live="polite">
+          {reckoning.headline ? (
+            <Typography sx={{ mb: 1.25, fontWeight: 700, fontSize: "1.08rem" }}>{reckoning.headline}</Typography>
+          ) : null}
+          {reckoning.warnings.map((warning) => (
+            <Alert key={warning} severity="warning" sx={{ mb: 1.5 }}>
+              {warning}
+            </Alert>
+          ))}
+          {children({ working, reckoning, kept: isKept })}
+          <LackList lacks={reckoning.lacks} at={at} />
+          {reckoning.notes.map((note) => (
+            <Typography key={note} sx={{ mb: 0.5, fontSize: "0.92rem", color: "text.secondary" }}>
+              {note}
+            </Typography>
+          ))}
+          {isKept ? null : (
+            <Typography sx={{ fontSize: "0.85rem", color: "warning.main", mt: 1 }}>As typed; not kept yet.</Typography>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

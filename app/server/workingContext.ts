@@ -1,0 +1,113 @@
+import type { RouterContextProvider } from "react-router";
+import { shelfElastic } from "../../core/cups/elasticForce.ts";
+import type { BandFacts } from "../../core/cups/reckonBand.ts";
+import type { BustRoomFacts } from "../../core/cups/reckonBustRoom.ts";
+import type { Step } from "../../core/job/steps.ts";
+import { type WorkingFacts, workingFacts } from "../../core/job/workingFacts.ts";
+import { workingSteps } from "../../core/job/workingSteps.ts";
+import { wrapLoop } from "../../core/torso/bodyWrap.ts";
+import type { WrapLoop } from "../../core/torso/trunk.ts";
+import { formatDay } from "../../core/units/day.ts";
+import { hasTrunk, type WorkingId, workingsOf } from "../../core/workings/workings.ts";
+import type { Repositories } from "../../data/store.ts";
+import { bareWorkings, type KeptWorkings, keptIds } from "../../data/workings.ts";
+import type { Fields } from "../forms/unsaved.ts";
+import { workingFields } from "../forms/workings/readWorking.ts";
+import { storeOf } from "./answers.ts";
+import { type JobContext, jobOfPage, jobSteps } from "./jobContext.ts";
+import { patternSizes } from "./patternSizes.ts";
+
+/** The draft of a working that is half-typed. */
+export const workingDraft = (jobId: number, id: WorkingId): string => `working:${jobId}:${id.toLowerCase()}`;
+
+/** What is kept of a job's calculations, with the facts they rest on. */
+export interface JobWorkings {
+  readonly kept: KeptWorkings;
+  readonly facts: WorkingFacts;
+}
+
+/** Reads the calculations of a job; only what its style needs is looked up beside it. */
+export async function readWorkings(repositories: Repositories, read: JobContext): Promise<JobWorkings> {
+  const kept = await repositories.workings.ofJob(read.job.id);
+  const needed = workingsOf(read.style);
+  const facts = workingFacts(read, read.planned, {
+    sheetName: read.sheet ? `sheet of ${formatDay(read.sheet.takenOn)}` : "",
+    settingsName: read.settingsName,
+    isForm: read.wearer.kind === "form",
+    wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
+    elastics: needed.includes("band") || needed.includes("strap") ? await elasticsOf(repositories, read) : [],
+    chartBust: needed.includes("bustRoom") ? await chartBustOf(repositories, read) : null,
+  });
+  return { kept, facts };
+}
+
+async function wrapsOf({ wraps }: Pick<Repositories, "wraps">, wearerId: number): Promise<WrapLoop[]> {
+  return (await wraps.ofWearer(wearerId)).map(({ id, name, edges }) => ({ id, name, loop: wrapLoop(edges) }));
+}
+
+async function elasticsOf(
+  { cloths }: Pick<Repositories, "cloths">,
+  { clothSettings }: JobContext,
+): Promise<BandFacts["elastics"]> {
+  const shelf = await cloths.findAll((await cloths.elastics()).map(({ id }) => id));
+  return shelf.map((cloth) => shelfElastic({ cloth, tests: cloth.tests, direction: "along" }, clothSettings));
+}
+
+/** The finished bust of the graded pattern at the size the plan chooses there. */
+async function chartBustOf(repositories: Repositories, read: JobContext): Promise<BustRoomFacts["chartBust"]> {
+  const chosen = await patternSizes(repositories, read);
+  if (!chosen?.grading?.ok) return null;
+  const bust = chosen.grading.value.zones.find(({ zone }) => zone === "bust");
+  if (!bust || bust.finishedMm === null) return null;
+  return { mm: bust.finishedMm, words: `size ${bust.chosenName} of ${chosen.chart.name}` };
+}
+
+const readOnce = new WeakMap<JobContext, Promise<JobWorkings>>();
+
+/** The calculations of a page's job, read once for all loaders of one request. */
+export function workingsOfPage(context: Readonly<RouterContextProvider>, read: JobContext): Promise<JobWorkings> {
+  const reading = readOnce.get(read) ?? readWorkings(storeOf(context), read);
+  readOnce.set(read, reading);
+  return reading;
+}
+
+/** The steps of a page's job, those of torso, cups and band among them. */
+export async function stepsOfPage(context: Readonly<RouterContextProvider>, read: JobContext): Promise<Step[]> {
+  const { kept, facts } = await workingsOfPage(context, read);
+  const further = workingSteps(read.style, { workings: bareWorkings(kept), kept: keptIds(kept), facts });
+  return jobSteps(read, further);
+}
+
+/** One working as its form needs it. */
+export interface WorkingOnPage<Id extends WorkingId> {
+  readonly id: Id;
+  readonly facts: WorkingFacts[Id];
+  readonly kept: KeptWorkings[Id];
+  readonly start: Fields;
+  readonly draft: Fields | null;
+}
+
+/** The workings of a page by name, with their drafts. */
+export async function loadWorkings<const Ids extends readonly WorkingId[]>(
+  context: Readonly<RouterContextProvider>,
+  jobIdText: string | undefined,
+  ids: Ids,
+): Promise<{ read: JobContext; needed: readonly WorkingId[]; pages: { [Id in Ids[number]]: WorkingOnPage<Id> } }> {
+  const read = await jobOfPage(context, jobIdText);
+  const { kept, facts } = await workingsOfPage(context, read);
+  const drafts = await storeOf(context).drafts.findAll(ids.map((id) => workingDraft(read.job.id, id)));
+  const page = <Id extends WorkingId>(id: Id): WorkingOnPage<Id> => ({
+    id,
+    facts: facts[id],
+    kept: kept[id],
+    start: workingFields(id, kept[id]),
+    draft: drafts[workingDraft(read.job.id, id)] ?? null,
+  });
+  return {
+    read,
+    needed: workingsOf(read.style),
+    pages: Object.fromEntries(ids.map((id) => [id, page(id)])) as unknown as {
+      [Id in Ids[number]]: WorkingOnPage<Id>;
+    },
+  };
+}

@@ -1,0 +1,69 @@
+import type { Style } from "../ease/styles/style.ts";
+import type { Reckoning } from "../explain/reckoning.ts";
+import { type WorkingId, type Workings, workingsOf } from "../workings/workings.ts";
+import { type Reckonings, reckonWorking } from "./reckonWorking.ts";
+import type { Standing, Step } from "./steps.ts";
+import type { WorkingFacts } from "./workingFacts.ts";
+
+/** The workings of a job and which of them were kept. */
+export interface WorkingsSoFar {
+  readonly workings: Workings;
+  readonly kept: readonly WorkingId[];
+  readonly facts: WorkingFacts;
+}
+
+/** The steps of a job that its style needs for torso, cups and band; none for what it has not. */
+export function workingSteps(style: Pick<Style, "lengths" | "zones" | "family">, soFar: WorkingsSoFar): Step[] {
+  const needed = workingsOf(style);
+  const bra = needed.includes("band");
+  const bandName = needed.includes("wire") ? "Band and wire" : bra ? "Band and straps" : "Straps";
+  return [
+    ...(needed.includes("trunk") || needed.includes("rise")
+      ? [{ id: "torso" as const, name: "Torso", ...torsoStanding(needed.includes("trunk"), soFar) }]
+      : []),
+    ...(needed.includes("bustRoom") ? [{ id: "cups" as const, name: "Cups", ...cupStanding(bra, soFar) }] : []),
+    ...(needed.includes("strap") ? [{ id: "band" as const, name: bandName, ...bandStanding(needed, soFar) }] : []),
+  ];
+}
+
+const reckon = <Id extends WorkingId>(id: Id, { workings, facts }: WorkingsSoFar): Reckonings[Id] =>
+  reckonWorking(id, workings[id], facts[id]);
+
+function torsoStanding(hasTrunk: boolean, soFar: WorkingsSoFar): Standing {
+  if (!hasTrunk) return { state: "done", words: soFar.kept.includes("rise") ? "rises compared" : "rises by the plan" };
+  if (!soFar.kept.includes("trunk")) return { state: "next", words: "compare the trunk" };
+  const { trunk, placements } = reckon("trunk", soFar);
+  if (!trunk) return { state: "missing", words: "something lacking" };
+  if (!trunk.placing.act) return { state: "done", words: "the length agrees" };
+  const open = placements.flatMap(({ linked }) => linked).filter(({ ticked }) => !ticked).length;
+  const mm = Math.round(trunk.placing.deltaMm);
+  const amount = `${mm > 0 ? "+" : "−"}${Math.abs(mm)} mm`;
+  if (open > 0) return { state: "look", words: `${amount}, ${open} linked to tick` };
+  return { state: "done", words: `${amount}, placed` };
+}
+
+function cupStanding(bra: boolean, soFar: WorkingsSoFar): Standing {
+  const cup = reckon("cup", soFar);
+  if (cup.warnings.length > 0) return { state: "look", words: "the sides differ" };
+  const { room } = reckon("bustRoom", soFar);
+  if (room?.verdict === "needed" && !soFar.kept.includes("bustRoom")) return { state: "look", words: "room is needed" };
+  const kept = soFar.kept.some((id) => id === "cup" || id === "bustRoom" || id === "dart" || id === "label");
+  if (kept) return { state: "done", words: "worked out" };
+  return bra ? { state: "next", words: "not worked out yet" } : { state: "done", words: "if it needs room" };
+}
+
+function bandStanding(needed: readonly WorkingId[], soFar: WorkingsSoFar): Standing {
+  const own = (["band", "wire", "strap", "closure"] as const).filter((id) => needed.includes(id));
+  const kept = own.filter((id) => soFar.kept.includes(id));
+  const reckonings: Reckoning[] = kept.map((id) => reckon(id, soFar));
+  const warnings = reckonings.reduce((sum, reckoning) => sum + reckoning.warnings.length, 0);
+  if (warnings > 0) return { state: "look", words: warnings === 1 ? "1 thing to mend" : `${warnings} things to mend` };
+  if (kept.length === 0)
+    return needed.includes("band")
+      ? { state: "next", words: "not worked out yet" }
+      : { state: "done", words: "if it has straps" };
+  return {
+    state: "done",
+    words: kept.length === own.length ? "worked out" : `${kept.length} of ${own.length} worked out`,
+  };
+}

@@ -1,0 +1,182 @@
+import { type BodyFacts, type Wants, wantsOf } from "../body/wants.ts";
+import type { AlongStretch } from "../ease/planLengths.ts";
+import { known, type Lack, type Reckoning } from "../explain/reckoning.ts";
+import type { Result } from "../result.ts";
+import { explainTrunk } from "./explain/explainTrunk.ts";
+import { type Placement, placementsOf } from "./placements.ts";
+import { placeTrunkLength, TRUNK_PARTS, type TrunkLoop, type TrunkPart, type TrunkPlacing } from "./trunkLoop.ts";
+import { type TrunkStrain, trunkStrain } from "./trunkStrain.ts";
+import type { TrunkWorking } from "./workings.ts";
+
+/** Strains of the chosen girths that draw a trunk in; null where a zone is not planned. */
+export type TrunkStrains = Readonly<Record<"bust" | "waist" | "hip", number | null>>;
+
+/** A body wrap as far as its trunk is concerned. */
+export interface WrapLoop {
+  readonly id: number;
+  readonly name: string;
+  readonly loop: Readonly<Partial<Record<TrunkPart | "trunkLoop", number>>>;
+}
+
+/** What a trunk is reckoned from beside the working. */
+export interface TrunkFacts {
+  readonly body: BodyFacts | null;
+  readonly strains: TrunkStrains;
+  /** Stretch along the body by the chosen school; null where no school was chosen. */
+  readonly along: Result<AlongStretch> | null;
+  /** φ of the settings. */
+  readonly freedom: number;
+  readonly leaveUnderMm: number;
+  readonly settingsName: string;
+  /** Names of the layers under the outermost, which take every change of it. */
+  readonly innerLayers: readonly string[];
+  readonly wraps: readonly WrapLoop[];
+}
+
+/** How the loop of the pattern stands against the body's. */
+export interface ComparedTrunk {
+  readonly placing: TrunkPlacing;
+  readonly body: TrunkLoop;
+  readonly pattern: TrunkLoop;
+  /** Body against body, since nobody knows how much shorter the pattern is drawn. */
+  readonly bodyToBody: boolean;
+  /** Null where compared body to body: nothing is stretched then. */
+  readonly strain: TrunkStrain | null;
+  readonly along: AlongStretch;
+}
+
+/** A trunk with its placements. */
+export interface TrunkReckoning extends Reckoning {
+  /** Null where something is lacking. */
+  readonly trunk: ComparedTrunk | null;
+  readonly placements: readonly Placement[];
+}
+
+/** No stretch and no draw-in: body is held against body. */
+const AS_WORN: AlongStretch = { lengthStrain: 0, contraction: 0, drawIn: "schoolTakesNone" };
+
+/** Compares the trunk of a body with a pattern's, and says where which piece gets how much. */
+export function reckonTrunk(working: TrunkWorking, facts: TrunkFacts): TrunkReckoning {
+  const wants = wantsOf(facts.body);
+  const trunk = compareTrunk(working, facts, wants);
+  if (!trunk) return { numbers: [], lacks: wants.lacks, notes: [], warnings: [], trunk, placements: [] };
+  const placements = placementsOf(trunk.placing, working, facts.innerLayers);
+  return {
+    numbers: explainTrunk(trunk, working, facts),
+    lacks: trunk.placing.missing.length > 0 ? partLacks(trunk, wants) : [],
+    headline: headlineOf(trunk.placing, facts),
+    notes: notesOf(trunk),
+    warnings: [],
+    trunk,
+    placements,
+  };
+}
+
+function compareTrunk(working: TrunkWorking, facts: TrunkFacts, wants: Wants): ComparedTrunk | null {
+  const loopMm = wants.length("trunk_loop");
+  const present = presentOf(working, facts, wants);
+  const bodyToBody = working.from === "chart" && working.ownReduction === null;
+  const stretch = bodyToBody ? { along: AS_WORN, strain: null } : stretchOf(loopMm, facts, wants);
+  if (loopMm === null || present === null || stretch === null) return null;
+  const body = { trunkLoop: loopMm, ...partsOf(facts.body) };
+  const { along, strain } = stretch;
+  const placing = placeTrunkLength(working.school, {
+    body,
+    pattern: present,
+    stretch: { ...along, girthStrain: strain?.mean ?? 0, freedom: facts.freedom },
+    leaveUnderMm: facts.leaveUnderMm,
+  });
+  return { placing, body, pattern: present, bodyToBody, strain, along };
+}
+
+const PART_MEASURES = {
+  frontWaist: "front_waist",
+  crotchFront: "crotch_front",
+  crotchBack: "crotch_back",
+  backWaist: "back_waist",
+} as const;
+
+/** The parts of a body's trunk that were taken, mm. */
+export function partsOf(body: BodyFacts | null): Partial<Record<TrunkPart, number>> {
+  const quiet = wantsOf(body);
+  return Object.fromEntries(
+    TRUNK_PARTS.flatMap((part) => {
+      const mm = quiet.length(PART_MEASURES[part]);
+      return mm === null ? [] : [[part, mm]];
+    }),
+  );
+}
+
+/** What the segments school would still need, on the body's side and on the pattern's. */
+function partLacks({ body, pattern, placing }: ComparedTrunk, wants: Wants): readonly Lack[] {
+  for (const part of placing.missing) {
+    if (body[part] === undefined) wants.length(PART_MEASURES[part]);
+    if (pattern[part] === undefined) wants.entry(null, PART_ENTRIES[part]);
+  }
+  return wants.lacks;
+}
+
+const PART_ENTRIES: Readonly<Record<TrunkPart, string>> = {
+  frontWaist: "the pattern’s front, shoulder to waist",
+  crotchFront: "the pattern’s front, waist to crotch",
+  crotchBack: "the pattern’s back, crotch to waist",
+  backWaist: "the pattern’s back, waist to nape",
+};
+
+function presentOf(working: TrunkWorking, { wraps }: TrunkFacts, wants: Wants): TrunkLoop | null {
+  if (working.from === "wrap") {
+    const wrap = wants.entry(wraps.find(({ id }) => id === working.wrapId) ?? null, "which body wrap");
+    const loopMm = wrap && wants.entry(wrap.loop.trunkLoop ?? null, "the edges of the wrap that make up the loop");
+    return wrap && loopMm !== null ? { ...wrap.loop, trunkLoop: loopMm } : null;
+  }
+  const loopMm = wants.entry(working.trunkLoop, "the loop of the pattern");
+  if (loopMm === null) return null;
+  const asDrawn = 1 - (working.from === "chart" ? (working.ownReduction ?? 0) : 0);
+  const parts = TRUNK_PARTS.flatMap((part) => (working[part] === null ? [] : [[part, working[part] * asDrawn]]));
+  return { trunkLoop: loopMm * asDrawn, ...Object.fromEntries(parts) };
+}
+
+function stretchOf(loopMm: number | null, { body, strains, along }: TrunkFacts, wants: Wants) {
+  const given = known(strains);
+  if (!given) return wants.plan("Needs a planned girth at bust, waist and hip: choose a school in the ease plan.");
+  if (!along) return wants.plan("Needs a chosen school: it decides the stretch along the body.");
+  if (!along.ok) return wants.plan(along.problem.message);
+  if (loopMm === null) return null;
+  const quiet = wantsOf(body);
+  const straps = known({ front: quiet.length("strap_front"), back: quiet.length("strap_back") });
+  const parts = partsOf(body);
+  const upper = known({ front: parts.frontWaist ?? null, back: parts.backWaist ?? null });
+  const lower = known({ front: parts.crotchFront ?? null, back: parts.crotchBack ?? null });
+  const both = upper && lower ? upper.front + upper.back + lower.front + lower.back : null;
+  return {
+    along: along.value,
+    strain: trunkStrain({
+      loopMm,
+      strapsMm: straps ? straps.front + straps.back : null,
+      upperPart: upper && both !== null ? (upper.front + upper.back) / both : null,
+      bustStrain: given.bust,
+      waistStrain: given.waist,
+      hipStrain: given.hip,
+    }),
+  };
+}
+
+function headlineOf({ deltaMm, act }: TrunkPlacing, { leaveUnderMm }: TrunkFacts): string {
+  const mm = Math.round(Math.abs(deltaMm));
+  if (!act) return `The lengths agree within ${leaveUnderMm} mm: leave it.`;
+  return deltaMm > 0
+    ? `The pattern is ${mm} mm too short in the trunk.`
+    : `The pattern is ${mm} mm too long in the trunk.`;
+}
+
+function notesOf({ bodyToBody, along, strain }: ComparedTrunk): string[] {
+  return [
+    ...(bodyToBody
+      ? ["Compared body to body: the pattern’s own length reduction is not known, so nothing is taken for stretch."]
+      : []),
+    ...(along.drawIn === "notRead"
+      ? ["No draw-in is counted: the width of the cloth was not read while it was pulled."]
+      : []),
+    ...(strain ? [] : bodyToBody ? [] : ["The strain round the trunk is not known."]),
+  ];
+}

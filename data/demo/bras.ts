@@ -1,0 +1,108 @@
+import {
+  NEW_BAND,
+  NEW_BUST_ROOM,
+  NEW_CLOSURE,
+  NEW_CUP,
+  NEW_DART,
+  NEW_LABEL,
+  NEW_STRAP,
+  NEW_WIRE,
+} from "../../core/cups/workings.ts";
+import { newJob } from "../../core/job/job.ts";
+import type { WorkingId, Workings } from "../../core/workings/workings.ts";
+import type { Repositories } from "../store.ts";
+import type { DemoPeople } from "./people.ts";
+import type { DemoShelf } from "./shelf.ts";
+
+/** Two bras for one wearer: a soft one for a full bust of unequal sides, and a wired one whose wire is too long. */
+export async function addBras(repositories: Repositories, people: DemoPeople, shelf: DemoShelf): Promise<void> {
+  await softBra(repositories, people, shelf);
+  await wiredBra(repositories, people, shelf);
+}
+
+async function softBra(repositories: Repositories, { tova }: DemoPeople, shelf: DemoShelf): Promise<void> {
+  const jobId = await repositories.jobs.add(
+    newJob({
+      name: "Soft bra, unequal sides",
+      notes:
+        "A full bust, the left side the fuller. The pattern lacks room, the sides want a cup each, and a gape at the armhole goes into the underbust.",
+      styleId: "softBra",
+      wearerId: tova.wearer,
+      sheetId: tova.sheet,
+      clothId: shelf.net,
+      girthDirection: "across",
+      school: "share",
+    }),
+  );
+  await keep(repositories, jobId, {
+    bustRoom: { ...NEW_BUST_ROOM, patternBustMm: 860, tissue: "softLow", amount: "full", school: "dart" },
+    dart: {
+      ...NEW_DART,
+      from: "armhole",
+      into: "underbust",
+      widthMm: 22,
+      toApexMm: 118,
+      newToApexMm: 92,
+      stopMm: 25,
+      ownEdgeMm: 205,
+      neighbourMm: 196,
+    },
+    cup: { ...NEW_CUP, strain: 0.04, remedy: "twoCups" },
+    label: NEW_LABEL,
+    band: { ...NEW_BAND, rigidMm: 0, heightMm: 45, bottomElastic: shelf.plush, bottomRatio: 0.9 },
+    strap: { ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, widthMm: 18 },
+  });
+}
+
+async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf: DemoShelf): Promise<void> {
+  const jobId = await repositories.jobs.add(
+    newJob({
+      name: "Wired bra, first frame",
+      notes:
+        "The wire on the shelf is longer than its channel: the band step says how far the underarm is raised, and which cup piece with it.",
+      styleId: "wiredBra",
+      wearerId: tova.wearer,
+      sheetId: tova.sheet,
+      clothId: shelf.net,
+      girthDirection: "across",
+      school: "share",
+    }),
+  );
+  await keep(repositories, jobId, {
+    cup: { ...NEW_CUP, remedy: "twoCups" },
+    label: NEW_LABEL,
+    band: {
+      ...NEW_BAND,
+      rigidMm: 290,
+      heightMm: 62,
+      topElastic: shelf.picot,
+      topRatio: 0.92,
+      bottomElastic: shelf.plush,
+      bottomRatio: 0.88,
+    },
+    strap: { ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, widthMm: 15 },
+    closure: {
+      ...NEW_CLOSURE,
+      rows: 3,
+      availableMm: 52,
+      bridgeToEdgeMm: 24,
+      edgeFoldMm: 7,
+      dipMm: 10,
+    },
+    wire: {
+      ...NEW_WIRE,
+      channelMm: 262,
+      foldTopMm: 8,
+      foldBridgeMm: 6,
+      wireMm: 246,
+      tipDistanceMm: 138,
+      springMm: 6,
+      diameterMm: 140,
+    },
+  });
+}
+
+async function keep({ workings }: Repositories, jobId: number, kept: Partial<Workings>): Promise<void> {
+  for (const [id, working] of Object.entries(kept))
+    await workings.save(jobId, id as WorkingId, { working, texts: {}, version: 0 });
+}
