@@ -1,4 +1,4 @@
-import { CHART_ZONES, type ChartKind, type ChartZone, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURES, type ChartKind, type ChartMeasure, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
 import { numberText, percentText } from "./numberField.ts";
 import type { Fields } from "./unsaved.ts";
 
@@ -8,7 +8,7 @@ export const MOST_ROWS = 24;
 
 /** Names of the fields of a chart, rows counted from 0. */
 export const sizeField = (row: number): string => `size.${row}`;
-export const girthField = (row: number, kind: ChartKind, zone: ChartZone): string => `${kind}.${zone}.${row}`;
+export const girthField = (row: number, kind: ChartKind, zone: ChartMeasure): string => `${kind}.${zone}.${row}`;
 
 /** The fields a chart is edited from, girths in centimetres. */
 export const chartFields = ({ name, notes, ease, ownReduction, sizes }: Omit<SizeChart, "id" | "version">): Fields => ({
@@ -21,7 +21,7 @@ export const chartFields = ({ name, notes, ease, ownReduction, sizes }: Omit<Siz
     sizes.flatMap((size, row) => [
       [sizeField(row), size.name],
       ...(["body", "finished"] as const).flatMap((kind) =>
-        CHART_ZONES.flatMap((zone) => {
+        CHART_MEASURES.flatMap((zone) => {
           const mm = size[kind][zone];
           return mm === undefined ? [] : [[girthField(row, kind, zone), numberText(mm / 10)]];
         }),

@@ -1,9 +1,9 @@
 import { chartDoubts } from "../../core/ease/grade/chartDoubts.ts";
 import {
-  CHART_ZONES,
+  CHART_MEASURES,
   type ChartKind,
+  type ChartMeasure,
   type ChartSize,
-  type ChartZone,
   type SizeChart,
 } from "../../core/ease/grade/sizeChart.ts";
 import { readGirth } from "../../formats/charts/chartCsv.ts";
@@ -84,10 +84,10 @@ function readRow(
   row: number,
   { unit, errors }: { unit: "cm" | "in" | "mm"; errors: Record<string, string> },
 ): ChartSize | null {
-  const read: Record<ChartKind, Partial<Record<ChartZone, number>>> = { body: {}, finished: {} };
+  const read: Record<ChartKind, Partial<Record<ChartMeasure, number>>> = { body: {}, finished: {} };
   let filled = false;
   for (const kind of ["body", "finished"] as const) {
-    for (const zone of CHART_ZONES) {
+    for (const zone of CHART_MEASURES) {
       const name = girthField(row, kind, zone);
       const text = (fields[name] ?? "").trim();
       if (text === "") continue;

@@ -1,6 +1,6 @@
 import { chartDoubts, turnedOver } from "../../core/ease/grade/chartDoubts.ts";
 import type { ChartKind } from "../../core/ease/grade/sizeChart.ts";
-import { ZONE_NAMES } from "../../core/ease/zones.ts";
+import { CHART_MEASURE_NAMES } from "../../core/ease/grade/sizeChart.ts";
 import { readChartCsv } from "../../formats/charts/chartCsv.ts";
 import { type ImportedChart, readChartDocument } from "../../formats/charts/chartDocument.ts";
 import type { FieldErrors } from "../../formats/validation.ts";
@@ -45,7 +45,7 @@ function readCsv(text: string, fields: Fields): Read {
   const read = readChartCsv(text, { bareKind, unit: fields.unit === "in" ? "in" : "cm" });
   if (!read.ok) return refused({ text: read.problem.message });
   if (read.value.unkinded.length > 0 && bareKind === null) {
-    const zones = read.value.unkinded.map((zone) => ZONE_NAMES[zone].toLowerCase()).join(", ");
+    const zones = read.value.unkinded.map((zone) => CHART_MEASURE_NAMES[zone].toLowerCase()).join(", ");
     return refused({ bareKind: `Headed without a kind: ${zones}. Are they body or finished girths?` });
   }
   return { ok: true, value: { ...head.value, sizes: read.value.sizes } };

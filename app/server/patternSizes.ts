@@ -4,11 +4,17 @@ import type { Result } from "../../core/result.ts";
 import type { Repositories } from "../../data/store.ts";
 import type { JobContext } from "./jobContext.ts";
 
-/** The size chart of a job with the sizes chosen from it; grading is null while the plan has no girth to size by. */
+/** A size chart with the sizes chosen from it; grading is null while the plan has no girth to size by. */
+export interface SizedPattern {
+  readonly chart: SizeChart;
+  readonly grading: Result<PatternSizes> | null;
+}
+
+/** The size chart of a job with the sizes chosen from it. */
 export async function patternSizes(
   { charts }: Pick<Repositories, "charts">,
   { job, style, planned, settings }: Pick<JobContext, "job" | "style" | "planned" | "settings">,
-): Promise<{ readonly chart: SizeChart; readonly grading: Result<PatternSizes> | null } | null> {
+): Promise<SizedPattern | null> {
   const chart = job.chartId === null ? null : await charts.find(job.chartId);
   if (!chart) return null;
   const targets = (planned.planned?.plan.zones ?? []).flatMap(({ zone, body, chosen }) =>

@@ -6,7 +6,7 @@ import type { Step } from "../../core/job/steps.ts";
 import { type WorkingFacts, workingFacts } from "../../core/job/workingFacts.ts";
 import { workingSteps } from "../../core/job/workingSteps.ts";
 import { wrapLoop } from "../../core/torso/bodyWrap.ts";
-import type { WrapLoop } from "../../core/torso/trunk.ts";
+import type { ChartLoops, WrapLoop } from "../../core/torso/trunk.ts";
 import { formatDay } from "../../core/units/day.ts";
 import { hasTrunk, type WorkingId, workingsOf } from "../../core/workings/workings.ts";
 import type { Repositories } from "../../data/store.ts";
@@ -15,7 +15,7 @@ import type { Fields } from "../forms/unsaved.ts";
 import { workingFields } from "../forms/workings/readWorking.ts";
 import { storeOf } from "./answers.ts";
 import { type JobContext, jobOfPage, jobSteps } from "./jobContext.ts";
-import { patternSizes } from "./patternSizes.ts";
+import { patternSizes, type SizedPattern } from "./patternSizes.ts";
 
 /** The draft of a working that is half-typed. */
 export const workingDraft = (jobId: number, id: WorkingId): string => `working:${jobId}:${id.toLowerCase()}`;
@@ -30,13 +30,15 @@ export interface JobWorkings {
 export async function readWorkings(repositories: Repositories, read: JobContext): Promise<JobWorkings> {
   const kept = await repositories.workings.ofJob(read.job.id);
   const needed = workingsOf(read.style);
+  const sized = needed.includes("bustRoom") ? await patternSizes(repositories, read) : null;
   const facts = workingFacts(read, read.planned, {
     sheetName: read.sheet ? `sheet of ${formatDay(read.sheet.takenOn)}` : "",
     settingsName: read.settingsName,
     isForm: read.wearer.kind === "form",
     wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
     elastics: needed.includes("band") || needed.includes("strap") ? await elasticsOf(repositories, read) : [],
-    chartBust: needed.includes("bustRoom") ? await chartBustOf(repositories, read) : null,
+    chartBust: chartBustOf(sized),
+    chartLoops: chartLoopsOf(sized),
   });
   return { kept, facts };
 }
@@ -54,12 +56,25 @@ async function elasticsOf(
 }
 
 /** The finished bust of the graded pattern at the size the plan chooses there. */
-async function chartBustOf(repositories: Repositories, read: JobContext): Promise<BustRoomFacts["chartBust"]> {
-  const chosen = await patternSizes(repositories, read);
-  if (!chosen?.grading?.ok) return null;
-  const bust = chosen.grading.value.zones.find(({ zone }) => zone === "bust");
+function chartBustOf(sized: SizedPattern | null): BustRoomFacts["chartBust"] {
+  if (!sized?.grading?.ok) return null;
+  const bust = sized.grading.value.zones.find(({ zone }) => zone === "bust");
   if (!bust || bust.finishedMm === null) return null;
-  return { mm: bust.finishedMm, words: `size ${bust.chosenName} of ${chosen.chart.name}` };
+  return { mm: bust.finishedMm, words: `size ${bust.chosenName} of ${sized.chart.name}` };
+}
+
+/** The trunk loops of the graded pattern, and the size chosen in the middle of the trunk. */
+function chartLoopsOf(sized: SizedPattern | null): ChartLoops | null {
+  if (!sized) return null;
+  const zones = sized.grading?.ok ? sized.grading.value.zones : [];
+  return {
+    sizes: sized.chart.sizes.map(({ name, body, finished }) => ({
+      name,
+      bodyMm: body.trunkLoop ?? null,
+      finishedMm: finished.trunkLoop ?? null,
+    })),
+    chosen: (zones.find(({ zone }) => zone === "waist") ?? zones[0])?.chosenName ?? null,
+  };
 }
 
 const readOnce = new WeakMap<JobContext, Promise<JobWorkings>>();

@@ -64,7 +64,9 @@ function verdictWords({ verdict, decidedBy, excessMm, strain }: BustRoom): strin
   const by =
     decidedBy === "strain"
       ? `the bust would be strained ${percent}, past 0.6 of the usable stretch`
-      : `bust over overbust stands ${Math.round(excessMm)} mm against what the pattern is drafted for`;
+      : excessMm > 0
+        ? `bust over overbust is ${Math.round(excessMm)} mm more than the pattern is drafted for`
+        : "bust over overbust is no more than the pattern is drafted for";
   const words = { needed: "Room is needed", optional: "Room is optional", none: "No room is needed" } as const;
   return `${words[verdict]}: ${by}.`;
 }

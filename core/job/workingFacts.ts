@@ -7,7 +7,7 @@ import { alongStretchBy } from "../ease/planLengths.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Result } from "../result.ts";
 import type { PlannedRise, RiseFacts } from "../torso/riseNeed.ts";
-import type { TrunkFacts, WrapLoop } from "../torso/trunk.ts";
+import type { ChartLoops, TrunkFacts, WrapLoop } from "../torso/trunk.ts";
 import { hasTrunk } from "../workings/workings.ts";
 import type { JobIngredients, PlannedJob } from "./planJob.ts";
 
@@ -34,6 +34,7 @@ export interface BesideJob {
   readonly wraps: readonly WrapLoop[];
   readonly elastics: readonly ShelfElastic[];
   readonly chartBust: BustRoomFacts["chartBust"];
+  readonly chartLoops: ChartLoops | null;
 }
 
 /** Gathers the facts of all calculations of a job. */
@@ -88,7 +89,7 @@ function trunkFacts(
   { job, style, settings, layers }: JobIngredients,
   planned: PlannedJob["planned"],
   body: BodyFacts | null,
-  { settingsName, wraps }: BesideJob,
+  { settingsName, wraps, chartLoops }: BesideJob,
 ): TrunkFacts {
   const strainAt = (zone: Zone) =>
     planned?.plan.zones.find((one) => one.zone === zone)?.chosen?.consequences.strain ?? null;
@@ -109,6 +110,7 @@ function trunkFacts(
     settingsName,
     innerLayers: (layers ?? []).slice(1).map(({ cloth }) => cloth.name),
     wraps,
+    chart: chartLoops,
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Wants } from "../body/wants.ts";
+import { type Wants, wantsOf } from "../body/wants.ts";
 import { type Reckoned, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
 import { girthAtHeight, type LevelGirth } from "./edgeByHeight.ts";
@@ -21,11 +21,12 @@ export function topEdge(
   facts: RiseFacts,
   wants: Wants,
 ): { numbers: Reckoned[]; warnings: string[] } {
-  const heights = heightsOf(wants);
-  const body = levels(heights, (zone) => wants.girth(EDGE_MEASURES[zone]));
-  const garment = levels(heights, (zone) => facts.garment[zone] ?? null);
   const wanted = (dropOf("front", working, facts.drops) + dropOf("back", working, facts.drops)) / 2;
   const left = heightIfLeft(working, facts);
+  // At the waist itself no height is wanted.
+  const heights = heightsOf(wanted === 0 && left === null ? wantsOf(facts.body) : wants);
+  const body = levels(heights, (zone) => wants.girth(EDGE_MEASURES[zone]));
+  const garment = levels(heights, (zone) => facts.garment[zone] ?? null);
   const [bodyThere, garmentThere] = [girthAtHeight(body, wanted), girthAtHeight(garment, wanted)];
   const source = facts.body?.source ?? "";
   return {

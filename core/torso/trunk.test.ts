@@ -16,6 +16,7 @@ const facts = (own: Partial<TrunkFacts> = {}): TrunkFacts => ({
   settingsName: "settings as shipped",
   innerLayers: ["Lining"],
   wraps: [],
+  chart: null,
   ...own,
 });
 
@@ -88,6 +89,24 @@ describe("a trunk against its pattern", () => {
     const drawn = reckonTrunk({ ...chart, ownReduction: 0.04 }, facts());
     expect(drawn.trunk?.bodyToBody).toBe(false);
     expect(drawn.trunk?.pattern.trunkLoop).toBe(1440);
+  });
+
+  it("takes the loop its chart states for the size chosen at the waist, or for the size named", () => {
+    const chart = {
+      sizes: [
+        { name: "38", bodyMm: 1500, finishedMm: null },
+        { name: "40", bodyMm: 1530, finishedMm: 1462 },
+        { name: "42", bodyMm: null, finishedMm: null },
+      ],
+      chosen: "38",
+    };
+    const by = (own: Partial<TrunkWorking>) =>
+      reckonTrunk({ ...NEW_TRUNK, from: "chart", school: "halves", ...own }, facts({ chart }));
+    expect(by({}).trunk).toMatchObject({ bodyToBody: true, pattern: { trunkLoop: 1500 } });
+    expect(by({ size: "40" }).trunk).toMatchObject({ bodyToBody: false, pattern: { trunkLoop: 1462 } });
+    expect(by({ size: "42" }).lacks).toEqual([
+      { what: "entry", name: "the loop of size 42, which its chart does not state" },
+    ]);
   });
 
   it("takes the loop of a body wrap", () => {

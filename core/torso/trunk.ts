@@ -4,6 +4,7 @@ import { known, type Lack, type Reckoning } from "../explain/reckoning.ts";
 import type { Result } from "../result.ts";
 import { explainTrunk } from "./explain/explainTrunk.ts";
 import { type Placement, placementsOf } from "./placements.ts";
+import { type PresentLoop, presentOf } from "./presentLoop.ts";
 import { placeTrunkLength, TRUNK_PARTS, type TrunkLoop, type TrunkPart, type TrunkPlacing } from "./trunkLoop.ts";
 import { type TrunkStrain, trunkStrain } from "./trunkStrain.ts";
 import type { TrunkWorking } from "./workings.ts";
@@ -16,6 +17,17 @@ export interface WrapLoop {
   readonly id: number;
   readonly name: string;
   readonly loop: Readonly<Partial<Record<TrunkPart | "trunkLoop", number>>>;
+}
+
+/** The trunk loops of a graded pattern's chart. mm; null where a size does not state it. */
+export interface ChartLoops {
+  readonly sizes: readonly {
+    readonly name: string;
+    readonly bodyMm: number | null;
+    readonly finishedMm: number | null;
+  }[];
+  /** The size that was chosen at the waist, in the middle of the trunk; null where none was. */
+  readonly chosen: string | null;
 }
 
 /** What a trunk is reckoned from beside the working. */
@@ -31,6 +43,8 @@ export interface TrunkFacts {
   /** Names of the layers under the outermost, which take every change of it. */
   readonly innerLayers: readonly string[];
   readonly wraps: readonly WrapLoop[];
+  /** Null where the job starts from no chart. */
+  readonly chart: ChartLoops | null;
 }
 
 /** How the loop of the pattern stands against the body's. */
@@ -38,6 +52,7 @@ export interface ComparedTrunk {
   readonly placing: TrunkPlacing;
   readonly body: TrunkLoop;
   readonly pattern: TrunkLoop;
+  readonly present: PresentLoop;
   /** Body against body, since nobody knows how much shorter the pattern is drawn. */
   readonly bodyToBody: boolean;
   /** Null where compared body to body: nothing is stretched then. */
@@ -75,18 +90,18 @@ export function reckonTrunk(working: TrunkWorking, facts: TrunkFacts): TrunkReck
 function compareTrunk(working: TrunkWorking, facts: TrunkFacts, wants: Wants): ComparedTrunk | null {
   const loopMm = wants.length("trunk_loop");
   const present = presentOf(working, facts, wants);
-  const bodyToBody = working.from === "chart" && working.ownReduction === null;
+  const bodyToBody = present?.bodyToBody ?? false;
   const stretch = bodyToBody ? { along: AS_WORN, strain: null } : stretchOf(loopMm, facts, wants);
   if (loopMm === null || present === null || stretch === null) return null;
   const body = { trunkLoop: loopMm, ...partsOf(facts.body) };
   const { along, strain } = stretch;
   const placing = placeTrunkLength(working.school, {
     body,
-    pattern: present,
+    pattern: present.loop,
     stretch: { ...along, girthStrain: strain?.mean ?? 0, freedom: facts.freedom },
     leaveUnderMm: facts.leaveUnderMm,
   });
-  return { placing, body, pattern: present, bodyToBody, strain, along };
+  return { placing, body, pattern: present.loop, present, bodyToBody, strain, along };
 }
 
 const PART_MEASURES = {
@@ -122,19 +137,6 @@ const PART_ENTRIES: Readonly<Record<TrunkPart, string>> = {
   crotchBack: "the pattern’s back, crotch to waist",
   backWaist: "the pattern’s back, waist to nape",
 };
-
-function presentOf(working: TrunkWorking, { wraps }: TrunkFacts, wants: Wants): TrunkLoop | null {
-  if (working.from === "wrap") {
-    const wrap = wants.entry(wraps.find(({ id }) => id === working.wrapId) ?? null, "which body wrap");
-    const loopMm = wrap && wants.entry(wrap.loop.trunkLoop ?? null, "the edges of the wrap that make up the loop");
-    return wrap && loopMm !== null ? { ...wrap.loop, trunkLoop: loopMm } : null;
-  }
-  const loopMm = wants.entry(working.trunkLoop, "the loop of the pattern");
-  if (loopMm === null) return null;
-  const asDrawn = 1 - (working.from === "chart" ? (working.ownReduction ?? 0) : 0);
-  const parts = TRUNK_PARTS.flatMap((part) => (working[part] === null ? [] : [[part, working[part] * asDrawn]]));
-  return { trunkLoop: loopMm * asDrawn, ...Object.fromEntries(parts) };
-}
 
 function stretchOf(loopMm: number | null, { body, strains, along }: TrunkFacts, wants: Wants) {
   const given = known(strains);

@@ -1,4 +1,4 @@
-import type { ChartSize, ChartZone } from "../../core/ease/grade/sizeChart.ts";
+import type { ChartMeasure, ChartSize } from "../../core/ease/grade/sizeChart.ts";
 import { styleOf } from "../../core/ease/styles/index.ts";
 import { copyOf } from "../../core/ease/styles/ownStyle.ts";
 import type { ShippedStyleId, Style } from "../../core/ease/styles/style.ts";
@@ -28,6 +28,7 @@ export async function addPatterns(
       underbust: [650, 40, 0.94],
       waist: [620, 40, 0.93],
       hip: [810, 40, 0.91],
+      trunkLoop: [1430, 22, null],
     }),
   });
   await repositories.charts.add({
@@ -53,7 +54,7 @@ export async function addPatterns(
 }
 
 type Grading = Readonly<
-  Partial<Record<ChartZone, readonly [firstMm: number, stepMm: number, finished: number | null]>>
+  Partial<Record<ChartMeasure, readonly [firstMm: number, stepMm: number, finished: number | null]>>
 >;
 
 /** Sizes by first body, step and, where stated, the finished part of it. */

@@ -1,20 +1,20 @@
 import Papa from "papaparse";
 import {
-  CHART_ZONES,
+  CHART_MEASURE_NAMES,
+  CHART_MEASURES,
   type ChartKind,
+  type ChartMeasure,
   type ChartSize,
-  type ChartZone,
-  isChartZone,
+  isChartMeasure,
   type SizeChart,
 } from "../../core/ease/grade/sizeChart.ts";
-import { ZONE_NAMES } from "../../core/ease/zones.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
 
 /** A column of a chart: what it says of which zone. */
 export interface ChartColumn {
-  readonly zone: ChartZone;
+  readonly zone: ChartMeasure;
   /** Null where its heading does not say. */
   readonly kind: ChartKind | null;
   /** Unit its heading names; null where it does not. */
@@ -25,7 +25,7 @@ export interface ChartColumn {
 export interface ReadChartCsv {
   readonly sizes: readonly ChartSize[];
   /** Zones whose column is headed without a kind: to be asked about, never guessed. */
-  readonly unkinded: readonly ChartZone[];
+  readonly unkinded: readonly ChartMeasure[];
 }
 
 /** How bare columns and bare numbers are taken, where the file does not say. */
@@ -78,7 +78,7 @@ function readHeading(titles: readonly string[]): Result<ChartColumn[]> {
     if (!column) {
       return fail(
         "column-unknown",
-        `Line 1: expected a kind (body or finished) and a zone (${CHART_ZONES.map((zone) => ZONE_NAMES[zone].toLowerCase()).join(", ")}), but got “${title.trim().slice(0, 40)}”.`,
+        `Line 1: expected a kind (body or finished) and a zone (${CHART_MEASURES.map((zone) => CHART_MEASURE_NAMES[zone].toLowerCase()).join(", ")}), but got “${title.trim().slice(0, 40)}”.`,
       );
     }
     columns.push(column);
@@ -86,7 +86,7 @@ function readHeading(titles: readonly string[]): Result<ChartColumn[]> {
   return ok(columns);
 }
 
-/** Reads a heading such as `body high hip (cm)`; null where it names no zone. */
+/** Reads a heading such as `body high hip (cm)`; null where it names nothing a chart states. */
 export function columnOf(title: string): ChartColumn | null {
   const words = title
     .toLowerCase()
@@ -96,8 +96,8 @@ export function columnOf(title: string): ChartColumn | null {
   const kind = words.includes("body") ? "body" : words.includes("finished") ? "finished" : null;
   const unit = (["cm", "mm", "in"] as const).find((known) => words.includes(known)) ?? null;
   const rest = words.filter((word) => !["body", "finished", "cm", "mm", "in", "girth"].includes(word)).join("");
-  const zone = rest === "highhip" ? "highHip" : rest;
-  return isChartZone(zone) ? { zone, kind, unit } : null;
+  const zone = rest === "highhip" ? "highHip" : rest === "trunkloop" ? "trunkLoop" : rest;
+  return isChartMeasure(zone) ? { zone, kind, unit } : null;
 }
 
 type KindedColumn = ChartColumn & { readonly kind: ChartKind };
@@ -129,7 +129,7 @@ function readCells(
   columns: readonly KindedColumn[],
   { unit, line }: { unit: LengthUnit; line: string },
 ): Result<Pick<ChartSize, "body" | "finished">> {
-  const read: Record<ChartKind, Partial<Record<ChartZone, number>>> = { body: {}, finished: {} };
+  const read: Record<ChartKind, Partial<Record<ChartMeasure, number>>> = { body: {}, finished: {} };
   for (const [index, column] of columns.entries()) {
     const text = (cells[index] ?? "").trim();
     if (text === "") continue;
@@ -155,9 +155,12 @@ export function readGirth(text: string, unit: LengthUnit | "mm"): Result<number>
 /** Writes a chart as CSV in millimetres, so that nothing is rounded; read back it is the same. */
 export function chartToCsv({ sizes }: Pick<SizeChart, "sizes">): string {
   const columns = (["body", "finished"] as const).flatMap((kind) =>
-    CHART_ZONES.filter((zone) => sizes.some((size) => size[kind][zone] !== undefined)).map((zone) => ({ kind, zone })),
+    CHART_MEASURES.filter((zone) => sizes.some((size) => size[kind][zone] !== undefined)).map((zone) => ({
+      kind,
+      zone,
+    })),
   );
   const rows = sizes.map((size) => [size.name, ...columns.map(({ kind, zone }) => size[kind][zone] ?? "")]);
-  const heading = ["size", ...columns.map(({ kind, zone }) => `${kind} ${ZONE_NAMES[zone].toLowerCase()} mm`)];
+  const heading = ["size", ...columns.map(({ kind, zone }) => `${kind} ${CHART_MEASURE_NAMES[zone].toLowerCase()} mm`)];
   return `${Papa.unparse([heading, ...rows], { delimiter: ";", newline: "\n" })}\n`;
 }

@@ -1,5 +1,5 @@
 import { type Static, Type } from "typebox";
-import { CHART_ZONES, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURES, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { validator } from "../validation.ts";
 import { MOST_SIZES } from "./chartCsv.ts";
@@ -7,7 +7,7 @@ import { MOST_SIZES } from "./chartCsv.ts";
 const girthMm = () => Type.Number({ minimum: 200, maximum: 2500 });
 
 const girths = (description: string) =>
-  Type.Object(Object.fromEntries(CHART_ZONES.map((zone) => [zone, Type.Optional(girthMm())])), {
+  Type.Object(Object.fromEntries(CHART_MEASURES.map((zone) => [zone, Type.Optional(girthMm())])), {
     description,
     additionalProperties: false,
   });

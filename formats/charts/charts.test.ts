@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CHART_ZONES, type ChartSize } from "../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURES, type ChartSize } from "../../core/ease/grade/sizeChart.ts";
 import { type ChartCsvOptions, chartToCsv, columnOf, readChartCsv } from "./chartCsv.ts";
 import { chartDocument, chartDocumentSchema, type ImportedChart, readChartDocument } from "./chartDocument.ts";
 
@@ -31,8 +31,8 @@ const charts = fc
       ...names.map((name) =>
         fc.record({
           name: fc.constant(name),
-          body: fc.dictionary(fc.constantFrom(...CHART_ZONES), fc.double({ min: 200, max: 2500, noNaN: true })),
-          finished: fc.dictionary(fc.constantFrom(...CHART_ZONES), fc.double({ min: 200, max: 2500, noNaN: true })),
+          body: fc.dictionary(fc.constantFrom(...CHART_MEASURES), fc.double({ min: 200, max: 2500, noNaN: true })),
+          finished: fc.dictionary(fc.constantFrom(...CHART_MEASURES), fc.double({ min: 200, max: 2500, noNaN: true })),
         }),
       ),
     ),

@@ -60,7 +60,19 @@ export function NumberTable({
 }
 
 /** One number field of a table; its heading is its label. */
-export function NumberCell({ name, label, wide = false }: { name: string; label: string; wide?: boolean }) {
+export function NumberCell({
+  name,
+  label,
+  wide = false,
+  width = wide ? 92 : 66,
+}: {
+  name: string;
+  label: string;
+  /** Holds a text or a number with its unit. */
+  wide?: boolean;
+  /** px. */
+  width?: number;
+}) {
   const { value, error } = useFieldState(name);
   return (
     <>
@@ -75,7 +87,7 @@ export function NumberCell({ name, label, wide = false }: { name: string; label:
         inputMode={wide ? "text" : "decimal"}
         autoComplete="off"
         sx={{
-          width: wide ? 92 : 66,
+          width,
           height: 36,
           px: 0.75,
           font: "inherit",

@@ -7,8 +7,7 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useContext, useState } from "react";
-import { CHART_ZONES, type ChartKind } from "../../../core/ease/grade/sizeChart.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import { CHART_MEASURE_NAMES, CHART_MEASURES, type ChartKind } from "../../../core/ease/grade/sizeChart.ts";
 import { girthField, LEAST_ROWS, MOST_ROWS, sizeField } from "../../forms/chartFields.ts";
 import { FormState } from "../forms/FormState.tsx";
 import { NumberCell } from "../forms/NumberTable.tsx";
@@ -31,7 +30,7 @@ export function ChartGrid({ unit }: { unit: string }) {
             <TableRow>
               <TableCell />
               {KINDS.map(({ kind, words }) => (
-                <TableCell key={kind} colSpan={CHART_ZONES.length} sx={kindStyle(kind)}>
+                <TableCell key={kind} colSpan={CHART_MEASURES.length} sx={kindStyle(kind)}>
                   {words}, {unit}
                 </TableCell>
               ))}
@@ -39,9 +38,9 @@ export function ChartGrid({ unit }: { unit: string }) {
             <TableRow>
               <TableCell>Size</TableCell>
               {KINDS.flatMap(({ kind }) =>
-                CHART_ZONES.map((zone) => (
+                CHART_MEASURES.map((zone) => (
                   <TableCell key={`${kind} ${zone}`} sx={{ ...kindStyle(kind), fontSize: "0.82rem" }}>
-                    {ZONE_NAMES[zone]}
+                    {CHART_MEASURE_NAMES[zone]}
                   </TableCell>
                 )),
               )}
@@ -54,11 +53,11 @@ export function ChartGrid({ unit }: { unit: string }) {
                   <NumberCell name={sizeField(row)} label={`Size ${row + 1}`} wide />
                 </TableCell>
                 {KINDS.flatMap(({ kind }) =>
-                  CHART_ZONES.map((zone) => (
+                  CHART_MEASURES.map((zone) => (
                     <TableCell key={`${kind} ${zone}`} sx={kindStyle(kind)}>
                       <NumberCell
                         name={girthField(row, kind, zone)}
-                        label={`Size ${row + 1}, ${kind} ${ZONE_NAMES[zone].toLowerCase()}`}
+                        label={`Size ${row + 1}, ${kind} ${CHART_MEASURE_NAMES[zone].toLowerCase()}`}
                       />
                     </TableCell>
                   )),

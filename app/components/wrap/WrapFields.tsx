@@ -59,7 +59,7 @@ function EdgeRow({ row }: { row: number }) {
   return (
     <TableRow>
       <TableCell>
-        <NumberCell name={names.piece} label={`Edge ${row}, piece`} wide />
+        <NumberCell name={names.piece} label={`Edge ${row}, piece`} wide width={150} />
       </TableCell>
       <TableCell>
         <NumberCell name={names.length} label={`Edge ${row}, length`} wide />

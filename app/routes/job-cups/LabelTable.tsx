@@ -8,7 +8,7 @@ import TableRow from "@mui/material/TableRow";
 import type { LabelReckoning } from "../../../core/cups/reckonLabel.ts";
 
 const MARKETS = [
-  { id: "en", name: "EN", rule: "to the nearest 5 cm" },
+  { id: "en", name: "EN", rule: "by 5 cm" },
   { id: "fr", name: "FR, ES, BE", rule: "EN band + 15" },
   { id: "uk", name: "UK", rule: "inches" },
   { id: "us", name: "US", rule: "inches" },
@@ -25,7 +25,7 @@ export function LabelTable({ label }: { label: LabelReckoning }) {
             <TableRow>
               <TableCell />
               {MARKETS.map(({ id, name, rule }) => (
-                <TableCell key={id}>
+                <TableCell key={id} sx={{ verticalAlign: "top", whiteSpace: "nowrap" }}>
                   {name}
                   <Box sx={{ fontSize: "0.78rem", color: "text.secondary", fontWeight: 400 }}>{rule}</Box>
                 </TableCell>

@@ -24,6 +24,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   return {
     at: { jobId: read.job.id, wearerId: read.wearer.id, sheetId: read.job.sheetId },
     zones: read.style.zones,
+    legs: read.style.measures.includes("inseam"),
     needed,
     wraps,
     ...pages,
@@ -50,7 +51,7 @@ async function keepTicks(fields: Fields, jobId: number, store: ReturnType<typeof
 }
 
 export default function JobTorso({ loaderData, actionData }: Route.ComponentProps) {
-  const { at, needed, trunk, rise, wraps, zones } = loaderData;
+  const { at, needed, trunk, rise, wraps, zones, legs } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   if (!needed.includes("trunk") && !needed.includes("rise"))
     return (
@@ -65,7 +66,11 @@ export default function JobTorso({ loaderData, actionData }: Route.ComponentProp
     <>
       <PageHead
         title="Torso"
-        below="Length down the body. However well the girths fit, a trunk that is too short drags straps into shoulders and seat into the body."
+        below={
+          needed.includes("trunk")
+            ? "Length down the body. However well the girths fit, a trunk that is too short drags straps into shoulders and seat into the body."
+            : "Length down the body: how high the edge sits, and what that does to its elastic."
+        }
       />
       {needed.includes("trunk") ? (
         <WorkingForm
@@ -113,9 +118,12 @@ export default function JobTorso({ loaderData, actionData }: Route.ComponentProp
             : "A rise that changes puts the top edge at another height of the body: its girth and its elastic change with it."
         }
         unsaved={unsavedFor("rise", unsaved)}
-        hides={() =>
-          needed.includes("trunk") ? ["dropFrontMm", "dropBackMm", "frontRiseMm", "backRiseMm", "elasticRatio"] : []
-        }
+        hides={() => [
+          ...(needed.includes("trunk")
+            ? ["dropFrontMm", "dropBackMm", "frontRiseMm", "backRiseMm", "elasticRatio"]
+            : ["frontWaistMm", "backWaistMm"]),
+          ...(legs ? [] : ["inseamMm"]),
+        ]}
       >
         {({ reckoning }) => (
           <NumberList

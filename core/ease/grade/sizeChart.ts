@@ -1,8 +1,19 @@
+import { ZONE_NAMES } from "../zones.ts";
+
 /** Zones a size chart can have, in body order; neighbours in this order may differ by a step only. */
 export const CHART_ZONES = ["overbust", "bust", "underbust", "waist", "highHip", "hip"] as const;
 
 /** One of {@link CHART_ZONES}. */
 export type ChartZone = (typeof CHART_ZONES)[number];
+
+/** What a size chart can state: girths by zone, and the loop of the trunk, by which no size is chosen. */
+export const CHART_MEASURES = [...CHART_ZONES, "trunkLoop"] as const;
+
+/** One of {@link CHART_MEASURES}. */
+export type ChartMeasure = (typeof CHART_MEASURES)[number];
+
+/** Plain words for what a chart can state. */
+export const CHART_MEASURE_NAMES: Readonly<Record<ChartMeasure, string>> = { ...ZONE_NAMES, trunkLoop: "Trunk loop" };
 
 /** The two kinds of numbers in a chart, which are never mixed up: every column is headed by its kind. */
 export type ChartKind = "body" | "finished";
@@ -11,9 +22,9 @@ export type ChartKind = "body" | "finished";
 export interface ChartSize {
   readonly name: string;
   /** Body the size is drawn for. */
-  readonly body: Readonly<Partial<Record<ChartZone, number>>>;
+  readonly body: Readonly<Partial<Record<ChartMeasure, number>>>;
   /** Garment as finished, all round. */
-  readonly finished: Readonly<Partial<Record<ChartZone, number>>>;
+  readonly finished: Readonly<Partial<Record<ChartMeasure, number>>>;
 }
 
 /** What a pattern is drawn for: worn smaller than the body, or with ease. */
@@ -32,8 +43,9 @@ export interface SizeChart {
   readonly version: number;
 }
 
-/** True for a text that names a zone of a chart. */
-export const isChartZone = (text: string): text is ChartZone => (CHART_ZONES as readonly string[]).includes(text);
+/** True for a text that names something a chart can state. */
+export const isChartMeasure = (text: string): text is ChartMeasure =>
+  (CHART_MEASURES as readonly string[]).includes(text);
 
 /** Where a finished girth comes from. */
 export type FinishedBasis = "stated" | "ownReduction";

@@ -17,7 +17,7 @@ export function explainTrunk(trunk: ComparedTrunk, working: TrunkWorking, facts:
     formula: "Δ = N − P",
     terms: [
       patternMm("N", "loop needed", placing.neededMm, "computed above"),
-      patternMm("P", "loop of the pattern", trunk.pattern.trunkLoop, presentWords(working)),
+      patternMm("P", "loop of the pattern", trunk.pattern.trunkLoop, trunk.present.words),
     ],
     result: { value: placing.deltaMm, unit: "difference" },
     notes: [`Under ${facts.leaveUnderMm} mm it is left (${facts.settingsName}). Below 0 the pattern is too long.`],
@@ -27,7 +27,7 @@ export function explainTrunk(trunk: ComparedTrunk, working: TrunkWorking, facts:
     ...(trunk.strain ? [meanStrain(trunk, facts, source)] : []),
     presentLoop(trunk, working),
     delta,
-    ...(placing.byPart ? TRUNK_PARTS.map((part) => partNumber(part, trunk, source, working)) : halves(trunk)),
+    ...(placing.byPart ? TRUNK_PARTS.map((part) => partNumber(part, trunk, source)) : halves(trunk)),
   ];
 }
 
@@ -76,30 +76,30 @@ function meanStrain({ strain: round, body }: ComparedTrunk, { strains }: TrunkFa
   });
 }
 
-function presentLoop({ pattern }: ComparedTrunk, working: TrunkWorking): Reckoned {
+function presentLoop({ pattern, present }: ComparedTrunk, { ownReduction }: TrunkWorking): Reckoned {
   const name = "Loop of the pattern";
   const result = { value: pattern.trunkLoop, unit: "length" as const };
-  if (working.from !== "chart" || working.ownReduction === null)
+  if (present.drawnForMm === null || ownReduction === null)
     return reckoned("present", name, {
       formula: "P = D",
-      terms: [patternMm("D", "loop as drawn", pattern.trunkLoop, presentWords(working))],
+      terms: [
+        patternMm(
+          "D",
+          present.bodyToBody ? "loop of the body it is drawn for" : "loop as drawn",
+          pattern.trunkLoop,
+          present.words,
+        ),
+      ],
       result,
     });
   return reckoned("present", name, {
     formula: "P = L · (1 − r)",
     terms: [
-      bodyMm("L", "loop of the body the size is drawn for", working.trunkLoop ?? 0, presentWords(working)),
-      term("setting", "ratio")("r", "the pattern's own length reduction", working.ownReduction, "as its maker states"),
+      bodyMm("L", "loop of the body the size is drawn for", present.drawnForMm, present.words),
+      term("setting", "ratio")("r", "the pattern's own length reduction", ownReduction, "as its maker states"),
     ],
     result,
   });
-}
-
-/** Where the present loop comes from, in words. */
-export function presentWords({ from, size }: Pick<TrunkWorking, "from" | "size">): string {
-  if (from === "wrap") return "edges of the body wrap";
-  if (from === "chart") return size === "" ? "size chart" : `size chart, size ${size}`;
-  return "measured along the draft's centre lines";
 }
 
 function halves({ placing }: ComparedTrunk): Reckoned[] {
@@ -113,7 +113,7 @@ function halves({ placing }: ComparedTrunk): Reckoned[] {
   );
 }
 
-function partNumber(part: TrunkPart, trunk: ComparedTrunk, source: string, working: TrunkWorking): Reckoned {
+function partNumber(part: TrunkPart, trunk: ComparedTrunk, source: string): Reckoned {
   const { placing, body, pattern, strain: round } = trunk;
   const bodyParts = TRUNK_PARTS.map((one) => body[one] ?? 0);
   const [sum, drawn] = [bodyParts.reduce((a, b) => a + b, 0), TRUNK_PARTS.map((one) => pattern[one] ?? 0)];
@@ -122,7 +122,7 @@ function partNumber(part: TrunkPart, trunk: ComparedTrunk, source: string, worki
   const terms: Term[] = [
     bodyMm("L", "of the body", body[part] ?? 0, source),
     strain("k", "needed over body", perMm, round ? "as for the whole loop" : "body against body"),
-    patternMm("P", "of the pattern", pattern[part] ?? 0, presentWords(working)),
+    patternMm("P", "of the pattern", pattern[part] ?? 0, trunk.present.words),
     term("result", "difference")("R", "left over by all parts together", rest, "Δ less the sum of the parts' own"),
     bodyMm("S", "all parts of the body together", sum, source),
   ];
