@@ -138,7 +138,7 @@ function volumeNumber(side: CupSide, { measures, volumeCm3 }: CupOfSide, { body 
       formula: "V = 2/3 · π · (w / 2) · (h / 2) · p",
       terms: [of("w", "root_width"), of("h", "root_height"), of("p", "projection")],
       result: { value: volumeCm3, unit: "volume" },
-      notes: ["Half an ellipsoid over the root, with the projection as its depth."],
+      notes: ["Half an ellipsoid over the root, with the projection as its depth; each measure in cm."],
     }),
   ];
 }

@@ -12,8 +12,13 @@ export function evaluate({ formula, terms }: Explanation): number {
     .replaceAll("−", "-")
     .replaceAll("^", "**")
     .replaceAll("π", "Math.PI")
-    .replaceAll("ln", "Math.log");
-  if (!/^[\d\s.()*/+e-]+$/.test(arithmetic.replaceAll(/Math\.(log|PI)/g, "")))
+    .replaceAll("ln", "Math.log")
+    .replaceAll(/\|([^|]*)\|/g, "Math.abs($1)")
+    .replaceAll("max(", "Math.max(")
+    // Angles are written in degrees.
+    .replaceAll(/\basin\(/g, "(180 / Math.PI) * Math.asin(")
+    .replaceAll(/\bsin\(/g, "Math.sin((Math.PI / 180) * ");
+  if (!/^[\d\s.,()*/+e-]+$/.test(arithmetic.replaceAll(/Math\.(log|PI|abs|max|asin|sin)/g, "")))
     throw new Error(`A symbol has no term in “${arithmetic}”.`);
   return Number(new Function(`return ${arithmetic}`)());
 }

@@ -45,7 +45,13 @@ export const VIEWS: readonly View[] = [
   },
   { name: "garments", address: "/wearers/1/garments" },
   { name: "pattern", address: "/jobs/4/pattern" },
-  { name: "habits", address: "/settings/ease" },
+  { name: "torso", address: "/jobs/4/torso" },
+  { name: "cups", address: "/jobs/5/cups" },
+  {
+    name: "wire",
+    address: "/jobs/6/band",
+    prepare: (page) => page.getByRole("region", { name: "The wire" }).evaluate((region) => region.scrollIntoView()),
+  },
   {
     name: "why",
     address: "/jobs/1/ease",

@@ -118,7 +118,7 @@ function loadNumbers(band: MadeBand, { wear, body }: BandFacts, at: "rest" | "in
         bodyMm("B", `underbust ${words}`, girthMm, body?.source ?? ""),
       ],
       result: { value: load.pressureKpa, unit: "pressure" },
-      notes: ["A mean round the ribs; over bone it presses more. F in N, h and B in m give Pa."],
+      notes: ["A mean round the ribs; over bone it presses more. F in N, h in m and B in mm give kPa."],
     }),
   ];
 }

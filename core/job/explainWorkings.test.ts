@@ -1,0 +1,182 @@
+import { describe, expect, it } from "vitest";
+import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
+import { NEW_BUST_ROOM, NEW_WIRE } from "../cups/workings.ts";
+import { ok } from "../result.ts";
+import { evaluate } from "../testing/evaluate.ts";
+import { sampleBody } from "../testing/sampleBody.ts";
+import { NEW_TRUNK } from "../torso/workings.ts";
+import { NEW_WORKINGS, WORKING_IDS, type Workings } from "../workings/workings.ts";
+import { reckonWorking } from "./reckonWorking.ts";
+import type { WorkingFacts } from "./workingFacts.ts";
+
+const body = sampleBody({
+  overbust: 910,
+  bust: 1045,
+  bust_leaning: 1080,
+  underbust: 815,
+  underbust_inhaled: 850,
+  waist: 790,
+  high_hip: 960,
+  hip: 1060,
+  trunk_loop: 1545,
+  front_waist: 430,
+  back_waist: 400,
+  crotch_front: 320,
+  crotch_back: 370,
+  crotch_depth: 268,
+  waist_to_high_hip: 100,
+  waist_to_hip: 200,
+  strap_front: 258,
+  strap_back: 314,
+  apex_span: 195,
+  shoulder_to_apex: [294, 286],
+  root_width: [142, 136],
+  root_height: [125, 118],
+  projection: [96, 87],
+  wire_line: [254, 241],
+  lower_cup: [109, 101],
+  upper_cup: [124, 119],
+  cross_cup: [246, 232],
+});
+
+const wear = tensionCurve([
+  [0.2, 40],
+  [0.5, 160],
+]);
+const elastics = [
+  { id: 7, name: "Plush", forceN: tensionCurve([[0.5, 4]]) },
+  { id: 8, name: "Picot", forceN: tensionCurve([[0.6, 2.5]]) },
+];
+const settingsName = "settings as shipped";
+
+const facts: WorkingFacts = {
+  trunk: {
+    body,
+    strains: { bust: 0.2, waist: 0.1, hip: 0.22 },
+    along: ok({ lengthStrain: 0.06, contraction: 0.3, drawIn: "counted" }),
+    freedom: 0.5,
+    leaveUnderMm: 10,
+    settingsName,
+    innerLayers: [],
+    wraps: [],
+    chart: null,
+  },
+  rise: {
+    body,
+    drops: { front: 80, back: 60, side: 70 },
+    front: { bodyMm: 320, cutPerMm: 0.95 },
+    back: { bodyMm: 370, cutPerMm: 0.94 },
+    noPlan: null,
+    garment: { waist: 640, highHip: 780, hip: 860 },
+    ownTopEdge: true,
+  },
+  bustRoom: { body, chartBust: null, usable: 0.48, plannedGarmentMm: 940, draftedDifferenceMm: 50, settingsName },
+  dart: { body },
+  cup: { body, cupStrain: 0.04, settingsName },
+  label: { body },
+  band: { body, isForm: false, plannedStrain: 0.24, usable: 0.48, wear, elastics },
+  strap: { body, strapStrain: 0.08, settingsName, elastics },
+  closure: null,
+  wire: { body },
+};
+
+const trunk = {
+  ...NEW_TRUNK,
+  trunkLoop: 1440,
+  frontWaist: 402,
+  crotchFront: 304,
+  crotchBack: 338,
+  backWaist: 378,
+};
+
+/** Workings that reach every number there is, several ways where there are several. */
+const TYPED: readonly Partial<Workings>[] = [
+  {
+    trunk,
+    rise: {
+      dropFrontMm: null,
+      dropBackMm: 50,
+      frontRiseMm: 220,
+      backRiseMm: 290,
+      depthMm: 190,
+      frontWaistMm: 420,
+      backWaistMm: 390,
+      inseamMm: null,
+      elasticRatio: null,
+    },
+    bustRoom: { ...NEW_BUST_ROOM, patternBustMm: 860 },
+    dart: {
+      from: "armhole",
+      into: "underbust",
+      widthMm: 22,
+      toApexMm: 118,
+      newToApexMm: 92,
+      stopMm: 25,
+      ownEdgeMm: 205,
+      neighbourMm: 196,
+      movedOutMm: -5,
+      movedDownMm: 8,
+    },
+    band: {
+      rigidMm: 290,
+      heightMm: 62,
+      by: "strain",
+      strain: null,
+      pressureKpa: null,
+      topElastic: 8,
+      topRatio: null,
+      bottomElastic: 7,
+      bottomRatio: 0.88,
+    },
+    strap: { hardwareMm: 24, allowanceMm: 40, by: "habit", elastic: null, widthMm: 15, halter: false },
+    closure: { rows: 3, tapeMm: null, availableMm: 52, bridgeToEdgeMm: 24, edgeFoldMm: 7, dipMm: 10 },
+    wire: {
+      ...NEW_WIRE,
+      channelMm: 262,
+      foldTopMm: 8,
+      foldBridgeMm: 6,
+      wireMm: 246,
+      tipDistanceMm: 138,
+      springMm: 6,
+      diameterMm: 140,
+    },
+  },
+  {
+    trunk: { ...trunk, from: "chart", school: "halves", ownReduction: 0.04 },
+    bustRoom: { ...NEW_BUST_ROOM, patternBustMm: 860, amount: "least" },
+    strap: { hardwareMm: 24, allowanceMm: 40, by: "test", elastic: 7, widthMm: null, halter: false },
+  },
+  { trunk: { ...trunk, from: "chart", school: "halves" } },
+];
+
+/** Formulas in words: read off between levels, or solved for. */
+const IN_WORDS = /girth at h|garment at h|as given|where /;
+
+describe.each(TYPED.map((typed, index) => ({ typed, name: `case ${index + 1}` })))(
+  "every number of $name",
+  ({ typed }) => {
+    it.each(WORKING_IDS)("of the %s follows from its own terms", (id) => {
+      const { numbers } = reckonWorking(id, { ...NEW_WORKINGS, ...typed }[id] as never, facts[id] as never);
+      const formulas = numbers.filter(({ explanation }) => !IN_WORDS.test(explanation.formula));
+      for (const { id: name, explanation } of formulas) {
+        // Lengths are kept in mm, volumes in cm³.
+        const inCm = explanation.result.unit === "volume" && explanation.terms[0]?.unit === "length" ? 1000 : 1;
+        const worked = evaluate(explanation) / inCm;
+        const { value } = explanation.result;
+        expect(Math.abs(worked - value), `${id} ${name}: ${explanation.formula}`).toBeLessThanOrEqual(
+          1e-9 * Math.max(1, Math.abs(value)),
+        );
+      }
+    });
+  },
+);
+
+it("reaches the numbers it means to", () => {
+  const count = (index: number) =>
+    WORKING_IDS.reduce(
+      (sum, id) =>
+        sum + reckonWorking(id, { ...NEW_WORKINGS, ...TYPED[index] }[id] as never, facts[id] as never).numbers.length,
+      0,
+    );
+  expect(count(0)).toBeGreaterThan(55);
+});
