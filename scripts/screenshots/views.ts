@@ -28,7 +28,6 @@ export const VIEWS: readonly View[] = [
   { name: "two-sheets", address: "/wearers/1/compare" },
   { name: "cloth", address: "/cloths/4" },
   { name: "swatch-test", address: "/tests/9" },
-  { name: "layup", address: "/layups/1" },
   { name: "gauge", address: "/cloths/2/tests/live", prepare: practise },
   { name: "job", address: "/jobs/3" },
   { name: "ease-plan", address: "/jobs/4/ease" },
