@@ -1,5 +1,7 @@
 import type { Knex } from "knex";
 import type { Change, Finding, Fitting, Judgement, Reading } from "../core/fitting/fitting.ts";
+import type { OutcomeOfKind } from "../core/fitting/learnShare.ts";
+import { PROTOTYPE_KINDS } from "../core/fitting/prototype.ts";
 import {
   type ChangeRow,
   changeFrom,
@@ -41,6 +43,11 @@ export interface FittingRepository {
   /** Takes a decision back; false when the change is already cut into a prototype. */
   withdraw(findingId: number, version: number): Promise<boolean>;
   judge(findingId: number, judgement: Judgement): Promise<void>;
+  /**
+   * What the workshop's changes did, newest first, in prototypes of the real cloth whose usable stretch lies in a range.
+   * Amounts as worn.
+   */
+  outcomesIn(usable: { readonly from: number; readonly to: number }): Promise<OutcomeOfKind[]>;
 }
 
 /** Fittings over a connection or a transaction. */
@@ -90,8 +97,45 @@ export function fittingRepository(db: Knex): FittingRepository {
         .onConflict("finding_id")
         .merge();
     },
+    outcomesIn: (usable) => outcomesIn(db, usable),
   };
 }
+
+/** Outcomes looked at: the newest say most about how the workshop works now. */
+const OUTCOMES_READ = 1000;
+
+async function outcomesIn(
+  db: Knex,
+  { from, to }: { readonly from: number; readonly to: number },
+): Promise<OutcomeOfKind[]> {
+  const usable = "json_extract(p.frozen, '$.stretch.usable')";
+  const rows: { kind: Finding["kind"]; amount_mm: number; share: number; residual_mm: number }[] = await db(
+    "judgements as j",
+  )
+    .join("findings as f", "f.id", "j.finding_id")
+    .join("changes as c", "c.finding_id", "f.id")
+    .join("fittings as t", "t.id", "f.fitting_id")
+    .join("prototypes as p", "p.id", "t.prototype_id")
+    .where("f.removed", 0)
+    .whereNotNull("c.amount_mm")
+    .whereIn("p.kind", REAL_KINDS)
+    .whereRaw(`${usable} >= ?`, [from])
+    .modify((query) => {
+      if (Number.isFinite(to)) query.whereRaw(`${usable} < ?`, [to]);
+    })
+    .orderBy("j.finding_id", "desc")
+    .limit(OUTCOMES_READ)
+    .select("f.kind", "f.amount_mm", "c.share", "j.residual_mm");
+  // A share is of what was read on the body, so share times amount is what was done, as worn.
+  return rows.map(({ kind, amount_mm, share, residual_mm }) => ({
+    kind,
+    amountMm: amount_mm,
+    doneMm: share * amount_mm,
+    residualMm: residual_mm,
+  }));
+}
+
+const REAL_KINDS = PROTOTYPE_KINDS.filter(({ realCloth }) => realCloth).map(({ id }) => id);
 
 const findingColumns = (finding: NewFinding) => ({
   fitting_id: finding.fittingId,

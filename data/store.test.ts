@@ -178,6 +178,23 @@ describe("findings", () => {
     expect(await store.fittings.jobOf("reading", 1)).toBeNull();
   });
 
+  it("teach what their changes did, in cloth of one stretch class and made up in the real cloth", async () => {
+    const { store } = await temporaryStore();
+    const { prototype, fittingId, findingId } = await withPrototype(store);
+    const { usable } = prototype.frozen.stretch;
+    const outcomes = (from: number, to = Number.POSITIVE_INFINITY) => store.fittings.outcomesIn({ from, to });
+    await store.fittings.decide({ ...decision(findingId, 0), share: 0.5 });
+    expect(await outcomes(0)).toEqual([]);
+    await store.fittings.judge(findingId, { fittingId, residualMm: 4, verdict: "better", note: "" });
+    const [finding] = (await store.fittings.ofPrototypes([prototype.id])).flatMap(({ findings }) => findings);
+    const amountMm = finding?.amountMm ?? 0;
+    expect(await outcomes(usable)).toEqual([{ kind: finding?.kind, amountMm, doneMm: amountMm / 2, residualMm: 4 }]);
+    expect(await outcomes(0, usable)).toEqual([]);
+    expect(await outcomes(usable + 0.01)).toEqual([]);
+    await store.fittings.setFindingRemoved(findingId, true);
+    expect(await outcomes(0)).toEqual([]);
+  });
+
   it("keep one judgement, the last", async () => {
     const { store } = await temporaryStore();
     const { prototype, fittingId, findingId } = await withPrototype(store);

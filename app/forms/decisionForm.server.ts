@@ -1,5 +1,6 @@
 import { findingKindOf } from "../../core/fitting/findings/index.ts";
 import type { Change, Decision, Finding } from "../../core/fitting/fitting.ts";
+import type { LearnedShares } from "../../core/fitting/learnShare.ts";
 import { suggestVerdict, VERDICTS, type Verdict } from "../../core/fitting/outcome.ts";
 import { MOST_SHARE } from "../../core/fitting/propose.ts";
 import { proposeFor } from "../../core/fitting/proposeFor.ts";
@@ -36,7 +37,12 @@ export type ReadDecision = Pick<
  * Reads the maker's word on a proposal: taken as it is, altered to an amount or a share of her own, or refused with a
  * reason. The proposal itself is computed again here, never trusted from the form.
  */
-export function readDecision(fields: Fields, finding: Finding, prototype: Prototype): ReadForm<ReadDecision> {
+export function readDecision(
+  fields: Fields,
+  finding: Finding,
+  prototype: Prototype,
+  learned: LearnedShares,
+): ReadForm<ReadDecision> {
   const valid = validate(fields);
   if (!valid.ok) return valid;
   const decision = valid.value.decision as Decision;
@@ -44,9 +50,9 @@ export function readDecision(fields: Fields, finding: Finding, prototype: Protot
   if (!Number.isInteger(seams) || seams < 1 || seams > MOST_SEAMS) {
     return wrong("seams", `Expected a whole number of seams from 1 to ${MOST_SEAMS}, but got “${valid.value.seams}”.`);
   }
-  const habit = proposeFor(finding, prototype, { seams });
-  if (!habit.ok) return wrong("form", habit.problem.message);
-  const { share, takeMm } = habit.value;
+  const first = proposeFor(finding, prototype, { seams, learned });
+  if (!first.ok) return wrong("form", first.problem.message);
+  const { share, takeMm } = first.value;
   const common = {
     decision,
     proposedMm: takeMm,

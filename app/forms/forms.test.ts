@@ -179,12 +179,20 @@ describe("a fitting", () => {
 
 describe("a decision", () => {
   const base = { decision: "accepted", seams: "2", version: "0", unit: "cm" };
-  const decide = (own: Fields) => readDecision({ ...base, ...own }, sampleFinding(), samplePrototype());
+  const decide = (own: Fields) => readDecision({ ...base, ...own }, sampleFinding(), samplePrototype(), {});
   const proposed = (-0.65 * 24 * 653) / 742;
 
   it("takes the proposal as it is computed, whatever the form says", () => {
     const decided = decide({ amount: "999", proposed: "5" });
     expect(decided.ok && decided.value.amountMm).toBeCloseTo(proposed, 9);
+  });
+
+  it("takes the share the workshop learnt, where it learnt one", () => {
+    const decided = readDecision(base, sampleFinding(), samplePrototype(), { loose: { share: 0.8, n: 4 } });
+    expect(decided.ok && decided.value).toMatchObject({
+      share: 0.8,
+      amountMm: expect.closeTo((-0.8 * 24 * 653) / 742, 9),
+    });
   });
 
   it("alters to an amount, with the share that comes to, or to a share", () => {
@@ -200,6 +208,7 @@ describe("a decision", () => {
       { ...base, decision: "altered", amount: "9" },
       sampleFinding({ kind: "tight" }),
       samplePrototype(),
+      {},
     );
     expect(tight.ok && tight.value.amountMm).toBe(9);
   });

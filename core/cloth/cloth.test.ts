@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
 import { countingTest, type SwatchTest } from "./cloth.ts";
 import { evaluateHandTest } from "./handTest.ts";
-import { stretchClassOf } from "./stretchClass.ts";
+import { classRange, stretchClassOf } from "./stretchClass.ts";
 import { adviseDirection, summariseTests } from "./summary.ts";
 
 const test = (own: Partial<SwatchTest>): SwatchTest => ({ ...SAMPLE_TEST, ...own });
@@ -79,4 +79,10 @@ describe("direction advice", () => {
   });
 
   it("waits for two directions", () => expect(adviseDirection("knit", summariseTests([across], "knit"))).toBeNull());
+});
+
+it("the range of a stretch class holds the stretches of that class and no others", () => {
+  expect(classRange(0.62)).toEqual({ from: 0.5, to: 0.75 });
+  expect(classRange(0.1)).toEqual({ from: 0, to: 0.15 });
+  expect(classRange(0.75)).toEqual({ from: 0.75, to: Number.POSITIVE_INFINITY });
 });

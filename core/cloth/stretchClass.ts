@@ -13,5 +13,12 @@ export function stretchClassOf(usable: number): StretchClass {
   return UPPER_LIMITS.find(([limit]) => usable < limit)?.[1] ?? "power";
 }
 
+/** The usable stretches of the class that one belongs to: from the first, up to but without the last. */
+export function classRange(usable: number): { readonly from: number; readonly to: number } {
+  const at = UPPER_LIMITS.findIndex(([limit]) => usable < limit);
+  const upper = at === -1 ? UPPER_LIMITS.length : at;
+  return { from: UPPER_LIMITS[upper - 1]?.[0] ?? 0, to: UPPER_LIMITS[upper]?.[0] ?? Number.POSITIVE_INFINITY };
+}
+
 /** Under this usable stretch a cloth is not worn smaller than the body (corsets apart). */
 export const STABLE_BELOW = 0.15;

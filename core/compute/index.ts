@@ -5,13 +5,14 @@ import { curveKind } from "./curve.ts";
 import { easeKind } from "./ease.ts";
 import { gradeKind } from "./grade.ts";
 import { layupKind } from "./layup.ts";
+import { learnShareKind } from "./learnShare.ts";
 import { lengthKind } from "./length.ts";
 import { parseKind } from "./parse.ts";
 import { passOverKind } from "./passOver.ts";
 import { proposalKind } from "./proposal.ts";
 import { torsoKind } from "./torso.ts";
 
-/** Kinds of the scripting interface that are computed; all others answer `unsupported`. */
+/** Kinds of the scripting interface; any other answers `unsupported`. */
 export const COMPUTE_KINDS: readonly ComputeKind[] = [
   parseKind,
   curveKind,
@@ -27,4 +28,5 @@ export const COMPUTE_KINDS: readonly ComputeKind[] = [
   bandKind,
   wireKind,
   proposalKind,
+  learnShareKind,
 ];

@@ -1,8 +1,9 @@
 import { type BodyFacts, wantsOf } from "../body/wants.ts";
 import { NEAR_LIMIT_SHARE } from "../ease/consequences.ts";
+import type { Term } from "../explain/explanation.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
-import { type BustRoom, bustRoom } from "./bustRoom.ts";
+import { type BustRoom, type BustRoomInput, bustRoom } from "./bustRoom.ts";
 import { type RoomWay, roomWays } from "./roomWays.ts";
 import type { BustRoomWorking } from "./workings.ts";
 
@@ -73,7 +74,7 @@ function verdictWords({ verdict, decidedBy, excessMm, strain }: BustRoom): strin
 
 function numbersOf(
   room: BustRoom,
-  input: Parameters<typeof bustRoom>[0],
+  input: BustRoomInput,
   working: BustRoomWorking,
   facts: BustRoomFacts,
   chosenMm: number | null,
@@ -133,11 +134,7 @@ function numbersOf(
   ];
 }
 
-function fullRoom(
-  room: BustRoom,
-  { plannedGarmentMm, ...input }: Parameters<typeof bustRoom>[0],
-  pattern: ReturnType<ReturnType<typeof term>>,
-): Reckoned {
+function fullRoom(room: BustRoom, { plannedGarmentMm, ...input }: BustRoomInput, pattern: Term): Reckoned {
   const result = { value: room.fullRoomMm, unit: "amount" as const };
   if (plannedGarmentMm === null)
     return reckoned("full", "Full room, both sides", {

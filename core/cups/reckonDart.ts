@@ -37,14 +37,18 @@ export function reckonDart(working: DartWorking, { body }: { readonly body: Body
   if (!given || !turned?.ok)
     return { ...common, numbers: placed, warnings: turned && !turned.ok ? [turned.problem.message] : [], dart: null };
   const sewnMm = given.newToApexMm - given.stopMm;
+  if (sewnMm <= 0)
+    return {
+      ...common,
+      numbers: placed,
+      warnings: ["The point would stop before the dart begins: the new seam is too near the apex."],
+      dart: null,
+    };
   const match = matching(working, turned.value.widthMm);
   return {
     ...common,
     numbers: [...dartNumbers(given, turned.value, sewnMm), ...match.numbers, ...placed],
-    warnings: [
-      ...(sewnMm <= 0 ? ["The point would stop before the dart begins: the new seam is too near the apex."] : []),
-      ...match.warnings,
-    ],
+    warnings: match.warnings,
     dart: { ...turned.value, sewnMm },
   };
 }

@@ -35,15 +35,14 @@ export function reckonStrap(working: StrapWorking, facts: StrapFacts): Reckoning
     allowanceMm: wants.entry(working.allowanceMm, "the allowances"),
   });
   const source = facts.body?.source ?? "";
-  const length = given && strain ? lengthNumbers(given, strain, source) : [];
+  const tooLong = given !== null && given.hardwareMm >= given.frontMm + given.backMm;
+  const length = given && strain && !tooLong ? lengthNumbers(given, strain, source) : [];
   return {
     numbers: [...length, ...(load ? loadNumbers(load, working) : [])],
     lacks: wants.lacks,
     notes: ["The final strap length is set on the body."],
     warnings: [
-      ...(given && given.hardwareMm >= given.frontMm + given.backMm
-        ? ["Rings and slider are longer than the whole path: check them."]
-        : []),
+      ...(tooLong ? ["Rings and slider are longer than the whole path: check them."] : []),
       ...(load ? loadWarnings(load, working) : []),
       ...(strain?.warning ? [strain.warning] : []),
     ],

@@ -42,7 +42,13 @@ export function reckonWire(working: WireWorking, { body }: { readonly body: Body
       care,
       "The channel is measured along the seam line with bridge and cradle overlapped at their seam, not along the cut edges.",
     ],
-    warnings: [...fitWarnings(fit), ...diameter.warnings],
+    warnings: [
+      ...(fit.draftTipDistanceMm >= input.channelMm
+        ? ["The tips are further apart than the channel is long: one of the two is off."]
+        : []),
+      ...fitWarnings(fit),
+      ...diameter.warnings,
+    ],
     wire: { input, fit },
     raises: raisesOf(fit, working),
   };

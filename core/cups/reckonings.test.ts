@@ -147,6 +147,11 @@ describe("a dart", () => {
     expect(dart.warnings[0]).toContain("8 mm shorter");
   });
 
+  it("whose point would stop before it begins is none", () => {
+    const dart = reckonDart({ ...working, newToApexMm: 20 }, { body: null });
+    expect(dart).toMatchObject({ dart: null, numbers: [], warnings: [expect.stringContaining("too near the apex")] });
+  });
+
   it("has its point moved with the apex, left and right apart", () => {
     const body = sampleBody({ apex_span: 195, shoulder_to_apex: [294, 286] });
     const dart = reckonDart({ ...working, movedOutMm: -5, movedDownMm: 8 }, { body });
@@ -290,6 +295,12 @@ describe("straps", () => {
     expect(found.line).toBeCloseTo((0.0093 * volume) / 1.5, 9);
   });
 
+  it("of hardware longer than the path have no length", () => {
+    const strap = reckonStrap({ ...NEW_STRAP, hardwareMm: 600, allowanceMm: 40 }, facts);
+    expect(byId(strap).cut).toBeUndefined();
+    expect(strap.warnings[0]).toContain("longer than the whole path");
+  });
+
   it("narrow for the weight, or a halter under it, are warned of", () => {
     const warned = reckonStrap({ ...NEW_STRAP, hardwareMm: 0, allowanceMm: 0, widthMm: 8, halter: true }, facts);
     expect(warned.warnings).toEqual([expect.stringContaining("Narrow"), expect.stringContaining("halter")]);
@@ -353,6 +364,11 @@ describe("a wire that is too long", () => {
     const wire = reckonWire({ ...working, raiseAt: "both" }, { body: null });
     expect(wire.raises.map(({ byMm }) => byMm)).toEqual([4, 4, 4, 4]);
   });
+
+  it("with its tips further apart than its channel is long is doubted", () =>
+    expect(reckonWire({ ...working, tipDistanceMm: 270 }, { body: null }).warnings[0]).toContain(
+      "one of the two is off",
+    ));
 
   it("has nothing to raise where it is free, and a longer one is wanted over 25 mm", () => {
     expect(reckonWire({ ...working, wireMm: 238 }, { body: null }).raises).toEqual([]);

@@ -24,6 +24,7 @@ export interface BustRoomWorking {
   readonly plunge: boolean;
 }
 
+/** Bust room before anything is entered. */
 export const NEW_BUST_ROOM: BustRoomWorking = {
   patternBustMm: null,
   draftedDifferenceMm: null,
@@ -53,6 +54,7 @@ export interface DartWorking {
   readonly movedDownMm: number | null;
 }
 
+/** A dart before anything is entered. */
 export const NEW_DART: DartWorking = {
   from: "",
   into: "",
@@ -74,6 +76,7 @@ export interface CupWorking {
   readonly remedy: "open" | "twoCups" | "padSmaller";
 }
 
+/** Cups before anything is chosen. */
 export const NEW_CUP: CupWorking = { strain: null, remedy: "open" };
 
 /** Which rule the inch labels follow. */
@@ -81,6 +84,7 @@ export interface LabelWorking {
   readonly inchRule: InchRule;
 }
 
+/** Labels as the trade writes them. */
 export const NEW_LABEL: LabelWorking = { inchRule: "trade" };
 
 /** What the maker enters for a band. mm, ratios, kPa; null where not given. */
@@ -98,6 +102,7 @@ export interface BandWorking {
   readonly bottomRatio: number | null;
 }
 
+/** A band before anything is entered. */
 export const NEW_BAND: BandWorking = {
   rigidMm: null,
   heightMm: null,
@@ -122,6 +127,7 @@ export interface StrapWorking {
   readonly halter: boolean;
 }
 
+/** Straps before anything is entered. */
 export const NEW_STRAP: StrapWorking = {
   hardwareMm: null,
   allowanceMm: null,
@@ -144,6 +150,7 @@ export interface ClosureWorking {
   readonly dipMm: number | null;
 }
 
+/** Hooks and bridge before anything is entered. */
 export const NEW_CLOSURE: ClosureWorking = {
   rows: null,
   tapeMm: null,
@@ -166,6 +173,7 @@ export interface WireWorking {
   readonly raiseAt: "underarm" | "both";
 }
 
+/** A wire before anything is entered. */
 export const NEW_WIRE: WireWorking = {
   channelMm: null,
   foldTopMm: null,

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleFinding, samplePrototype } from "../testing/sampleJob.ts";
+import { explainTake } from "./explain/explainProposal.ts";
 import { propose } from "./propose.ts";
 import { proposeFor, strainThere, usualSeams } from "./proposeFor.ts";
 import { ADDITIONS, REMOVALS } from "./shareRule.ts";
@@ -83,5 +84,32 @@ describe("proposal for a finding on a prototype", () => {
     const proposal = proposeFor(sampleFinding(), samplePrototype());
     expect(proposal.ok && proposal.value.takeMm).toBeCloseTo((-0.65 * 24 * 653) / 742, 9);
     expect(proposal.ok && proposal.value.seams).toBe(2);
+  });
+});
+
+describe("a learnt share", () => {
+  const proposed = (own: Parameters<typeof proposeFor>[2]) => {
+    const proposal = proposeFor(sampleFinding(), samplePrototype(), own);
+    return proposal.ok ? proposal.value : null;
+  };
+
+  it("stands in for the habit, with its outcomes, until the maker says her own", () => {
+    const learned = { loose: { share: 0.78, n: 5 } };
+    expect(proposed({ learned })).toMatchObject({ share: 0.78, shareFrom: { basis: "outcomes", n: 5 } });
+    expect(proposed({ learned, share: 1 })).toMatchObject({ share: 1, shareFrom: { basis: "own", n: 0 } });
+  });
+
+  it("that is not there yet leaves the habit", () => {
+    const byHabit = { share: 0.65, shareFrom: { basis: "habit", n: 0 } };
+    expect(proposed({ learned: { loose: { share: null, n: 2 } } })).toMatchObject(byHabit);
+    expect(proposed({ learned: { tight: { share: 0.9, n: 9 } } })).toMatchObject(byHabit);
+  });
+
+  it("says where it comes from, in the proposal and in its explanation", () => {
+    const proposal = proposed({ learned: { loose: { share: 0.78, n: 5 } } });
+    if (!proposal) throw new Error("no proposal");
+    const { terms, notes } = explainTake(sampleFinding(), proposal);
+    expect(terms[0]?.source).toBe("from your 5 outcomes");
+    expect(notes.join(" ")).toContain("Learnt from this workshop");
   });
 });

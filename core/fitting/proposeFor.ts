@@ -1,6 +1,7 @@
 import { shippedStyle } from "../ease/styles/index.ts";
 import type { Result } from "../result.ts";
 import type { Finding } from "./fitting.ts";
+import type { LearnedShares } from "./learnShare.ts";
 import { touches } from "./nextPlan.ts";
 import { type Proposal, propose } from "./propose.ts";
 import { judgedGirthMm, type Prototype } from "./prototype.ts";
@@ -52,25 +53,39 @@ export function usualSeams(
 export interface FindingProposal extends Proposal {
   readonly there: StrainThere | null;
   readonly seams: number;
+  readonly shareFrom: ShareSource;
+}
+
+/** Where a share comes from: the habit, so many outcomes of the workshop's own, or the maker. */
+export interface ShareSource {
+  readonly basis: "habit" | "outcomes" | "own";
+  /** Outcomes it rests on; 0 unless it was learnt. */
+  readonly n: number;
 }
 
 /**
  * The first proposal for a finding on a prototype: the share rule with the strain there and the seams that usually
- * take it, or the maker's own share and seams. Problems as {@link propose}.
+ * take it; the share learnt from the workshop's outcomes in place of the habit, or the maker's own. Problems as {@link propose}.
  */
 export function proposeFor(
   finding: ProposableFinding,
   prototype: Prototype,
-  own: { readonly share?: number; readonly seams?: number } = {},
+  own: { readonly share?: number; readonly seams?: number; readonly learned?: LearnedShares } = {},
 ): Result<FindingProposal> {
   const there = strainThere(finding, prototype);
   const seams = own.seams ?? usualSeams(finding, prototype).count;
+  const learned = own.learned?.[finding.kind];
+  const learnt = own.share === undefined && learned !== undefined && learned.share !== null;
+  const shareFrom: ShareSource = {
+    basis: own.share === undefined ? (learnt ? "outcomes" : "habit") : "own",
+    n: learnt ? learned.n : 0,
+  };
   const proposal = propose({
     finding: finding.kind,
     amountMm: finding.amountMm,
-    share: own.share,
+    share: own.share ?? learned?.share ?? undefined,
     strain: there?.strain ?? 0,
     seams,
   });
-  return proposal.ok ? { ok: true, value: { ...proposal.value, there, seams } } : proposal;
+  return proposal.ok ? { ok: true, value: { ...proposal.value, there, seams, shareFrom } } : proposal;
 }

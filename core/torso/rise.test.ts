@@ -72,6 +72,12 @@ describe("rises", () => {
     expect(reckonRise({ ...NEW_RISE, dropFrontMm: 400, dropBackMm: 400 }, facts()).warnings).toHaveLength(1);
   });
 
+  it("of an edge at the crotch or below have no number, and say so", () => {
+    const deep = reckonRise({ ...NEW_RISE, dropFrontMm: 320, frontRiseMm: 100 }, facts());
+    expect(deep.numbers.map(({ id }) => id)).not.toContain("frontRise");
+    expect(deep.warnings[0]).toContain("Front: the edge would sit at the crotch");
+  });
+
   it("of a one-piece have no top edge of their own", () =>
     expect(Object.keys(numbers({}, { ownTopEdge: false }))).not.toContain("elastic"));
 });

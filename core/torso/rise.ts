@@ -2,7 +2,7 @@ import type { MeasureCode } from "../body/measure.ts";
 import { type Wants, wantsOf } from "../body/wants.ts";
 import { type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
-import { dropOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
+import { dropOf, isTooDeep, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import { topEdge } from "./topEdge.ts";
 import type { RiseWorking } from "./workings.ts";
 
@@ -21,7 +21,16 @@ export function reckonRise(working: RiseWorking, facts: RiseFacts): Reckoning {
     notes: [
       "Depth and length are compared each with its own kind: the crotch length runs through the legs, the depth is upright.",
     ],
-    warnings: edge.warnings,
+    warnings: [
+      ...(["front", "back"] as const).flatMap((side) =>
+        isTooDeep(side, working, facts)
+          ? [
+              `${side === "front" ? "Front" : "Back"}: the edge would sit at the crotch or below it. Expected less below the waist.`,
+            ]
+          : [],
+      ),
+      ...edge.warnings,
+    ],
   };
 }
 
@@ -68,7 +77,13 @@ function comparisons(working: RiseWorking, facts: RiseFacts, wants: Wants): Reck
   const sideDrop = (dropOf("front", working, facts.drops) + dropOf("back", working, facts.drops)) / 2;
   const depth = working.depthMm === null ? null : wants.length("crotch_depth");
   return [
-    difference("depth", "Crotch depth", depth === null ? null : depth - sideDrop, working.depthMm, facts),
+    difference(
+      "depth",
+      "Crotch depth",
+      depth === null || depth <= sideDrop ? null : depth - sideDrop,
+      working.depthMm,
+      facts,
+    ),
     difference(
       "frontWaist",
       "Waist line, front",

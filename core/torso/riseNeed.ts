@@ -29,8 +29,15 @@ export interface RiseFacts {
 export const dropOf = (side: "front" | "back", working: RiseWorking, drops: Drops): number =>
   (side === "front" ? working.dropFrontMm : working.dropBackMm) ?? drops[side];
 
-/** A rise as the body needs it, cut; null while the ease plan cannot say. mm. */
+/** A rise as the body needs it, cut; null while the ease plan cannot say, or the edge would sit below the crotch. mm. */
 export const neededRiseMm = (side: "front" | "back", working: RiseWorking, facts: RiseFacts): number | null => {
   const planned = facts[side];
-  return planned ? (planned.bodyMm - dropOf(side, working, facts.drops)) * planned.cutPerMm : null;
+  if (!planned || isTooDeep(side, working, facts)) return null;
+  return (planned.bodyMm - dropOf(side, working, facts.drops)) * planned.cutPerMm;
+};
+
+/** True where the edge was asked for as low as the crotch, or lower: no rise is left. */
+export const isTooDeep = (side: "front" | "back", working: RiseWorking, facts: RiseFacts): boolean => {
+  const planned = facts[side];
+  return planned !== null && dropOf(side, working, facts.drops) >= planned.bodyMm;
 };

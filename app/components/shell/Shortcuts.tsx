@@ -26,8 +26,11 @@ const ADDRESSES: Readonly<Record<string, string>> = { b: "/", w: "/wearers", k: 
 
 const JOB_STEPS = ["", "/body", "/cloth", "/ease", "/pattern", "/prototypes"] as const;
 
+const JOB_LETTERS: Readonly<Record<string, string>> = { t: "/torso", c: "/cups", s: "/band" };
+
 const IN_A_JOB: readonly Shortcut[] = [
   { key: "1 – 6", does: "overview, body, cloth, ease plan, pattern, prototypes of this job" },
+  { key: "t, c, s", does: "torso, cups, straps and band of this job" },
 ];
 
 /** The keyboard shortcuts and the list of them. Keys work outside of fields only. */
@@ -85,7 +88,7 @@ export function Shortcuts() {
 }
 
 function addressOf(key: string, jobId: string | undefined): string | undefined {
-  const step = jobId ? JOB_STEPS[Number(key) - 1] : undefined;
+  const step = jobId ? (JOB_STEPS[Number(key) - 1] ?? JOB_LETTERS[key]) : undefined;
   return step === undefined ? ADDRESSES[key] : `/jobs/${jobId}${step}`;
 }
 

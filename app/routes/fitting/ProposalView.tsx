@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { explainPerEdge, explainTake } from "../../../core/fitting/explain/explainProposal.ts";
+import { explainPerEdge, explainTake, shareWords } from "../../../core/fitting/explain/explainProposal.ts";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import type { FindingProposal } from "../../../core/fitting/proposeFor.ts";
@@ -17,7 +17,7 @@ interface ProposalViewProps {
 export function ProposalView({ finding, proposal, seams }: ProposalViewProps) {
   const lengths = useLengths();
   const kind = findingKindOf(finding.kind);
-  const { takeMm, perEdgeMm, share, there } = proposal;
+  const { takeMm, perEdgeMm, share, there, shareFrom } = proposal;
   return (
     <Box
       sx={{ bgcolor: "bench.sunken", borderLeft: 4, borderColor: "secondary.main", pl: 2, pr: 1.5, py: 1.25, mb: 1.5 }}
@@ -46,7 +46,8 @@ export function ProposalView({ finding, proposal, seams }: ProposalViewProps) {
         )}
       </Box>
       <Box sx={{ color: "text.secondary", fontSize: "0.92rem" }}>
-        {share === 1 ? "All" : `${share}`} of the {lengths.amount(finding.amountMm)} by habit
+        {share === 1 ? "All" : String(Number(share.toFixed(2)))} of the {lengths.amount(finding.amountMm)}{" "}
+        {shareWords(shareFrom)}
         {there && there.strain > 0 ? `, read on cloth stretched ${percent(there.strain)} (${there.basis})` : ""}.{" "}
         {kind.proposalText(finding.zone)} {kind.alternatives(finding.zone).join(" ")}
       </Box>

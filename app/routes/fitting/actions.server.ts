@@ -7,6 +7,7 @@ import { readFinding, readFitting, readReading } from "../../forms/fittingForm.s
 import { conflictRow, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, today } from "../../server/answers.ts";
 import type { JobContext } from "../../server/jobContext.ts";
+import { learnedFor } from "../../server/learnedShares.ts";
 import { draftNames } from "./draftNames.ts";
 
 /** What every action of the fitting page works on, inside its transaction. */
@@ -130,7 +131,7 @@ const bringBack: Action = async ({ repositories, read, fields, address }) => {
 
 const decide: Action = async (work) => {
   const { finding, on } = findingOf(work);
-  const decision = readDecision(work.fields, finding, on);
+  const decision = readDecision(work.fields, finding, on, await learnedFor(work.repositories, on));
   if (!decision.ok) return invalid(work.fields, decision.errors);
   const outcome = await work.repositories.fittings.decide({ findingId: finding.id, ...decision.value });
   if (!outcome.saved) return stale(work.fields);

@@ -2,6 +2,7 @@ import type { RouterContextProvider } from "react-router";
 import { proposeFor, strainThere, usualSeams } from "../../../core/fitting/proposeFor.ts";
 import { found, idFrom, storeOf, today } from "../../server/answers.ts";
 import { type JobContext, jobOfPage } from "../../server/jobContext.ts";
+import { learnedFor } from "../../server/learnedShares.ts";
 import { draftNames } from "./draftNames.ts";
 
 /** What the fitting page shows. */
@@ -30,8 +31,9 @@ export async function loadFitting(
       )
     : (own.at(-1) ?? null);
   const toJudge = cutInto(number, read);
+  const learned = await learnedFor(store, prototype);
   const findings = (fitting?.findings ?? []).map((finding) => {
-    const proposal = proposeFor(finding, prototype);
+    const proposal = proposeFor(finding, prototype, { learned });
     return { finding, proposal: proposal.ok ? proposal.value : null, seams: usualSeams(finding, prototype) };
   });
   const names = [

@@ -19,6 +19,7 @@ import { guarded } from "../../server/guarded.ts";
 import { readJob } from "../../server/jobContext.ts";
 import { loadWorkings, readWorkings } from "../../server/workingContext.ts";
 import type { Route } from "./+types/route.ts";
+import { BandDrawing } from "./BandDrawing.tsx";
 import { BreathTable } from "./BreathTable.tsx";
 import { WireDrawing } from "./WireDrawing.tsx";
 
@@ -94,6 +95,7 @@ export default function JobBand({ loaderData, actionData }: Route.ComponentProps
         >
           {({ reckoning, kept }) => (
             <>
+              {reckoning.band ? <BandDrawing band={reckoning.band} /> : null}
               <BreathTable reckoning={reckoning} />
               <NumberList
                 label="The band, cut"

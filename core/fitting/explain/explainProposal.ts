@@ -2,7 +2,7 @@ import type { Explanation, Term } from "../../explain/explanation.ts";
 import { findingKindOf } from "../findings/index.ts";
 import type { Change, Finding } from "../fitting.ts";
 import { perEdge } from "../propose.ts";
-import type { FindingProposal } from "../proposeFor.ts";
+import type { FindingProposal, ShareSource } from "../proposeFor.ts";
 
 /** Explains what a proposal takes or gives: the share rule with the numbers of this finding. */
 export function explainTake(
@@ -14,10 +14,15 @@ export function explainTake(
   return {
     title: `${kind.name}: first proposal`,
     formula: removal ? "take = −(u · a) / (1 + ε)" : "give = (u · a) / (1 + ε)",
-    terms: [shareTerm(proposal.share), amountTerm(finding), strainTerm(proposal)],
+    terms: [shareTerm(proposal), amountTerm(finding), strainTerm(proposal)],
     result: { value: proposal.takeMm, unit: "difference" },
     notes: [
       "What is read on stretched cloth is cut on resting cloth, so it is divided by 1 + ε.",
+      ...(proposal.shareFrom.basis === "outcomes"
+        ? [
+            "Learnt from this workshop's own changes for this finding in cloth of this stretch class: one over the median of what each millimetre took away, within 0.4 and 1.1.",
+          ]
+        : []),
       removal
         ? "What is cut off is gone; what is left can be taken next time. So only a share is taken: half under 15 mm, else 0.65."
         : "Too much given is easily taken off, so the whole amount is given.",
@@ -26,13 +31,17 @@ export function explainTake(
   };
 }
 
-const shareTerm = (share: number): Term => ({
+/** Where a share comes from, as a proposal says it: `by habit`, `from your 5 outcomes`. */
+export const shareWords = ({ basis, n }: ShareSource): string =>
+  basis === "outcomes" ? `from your ${n} outcomes` : basis === "own" ? "your own" : "by habit";
+
+const shareTerm = ({ share, shareFrom }: FindingProposal): Term => ({
   symbol: "u",
   meaning: "share of what was read",
   value: share,
   unit: "ratio",
   kind: "setting",
-  source: "by habit",
+  source: shareWords(shareFrom),
 });
 
 const amountTerm = ({ amountMm, folded }: Pick<Finding, "amountMm" | "folded">): Term => ({
