@@ -50,13 +50,39 @@ export interface ChangeRow {
   version: number;
 }
 
-export interface JudgementRow {
-  finding_id: number;
-  fitting_id: number;
+/** A finding beside its change and its judgement, each all null where there is none. */
+export interface JudgedFindingRow extends FindingRow {
+  change_id: number | null;
+  decision: Change["decision"];
+  share: number;
+  proposed_mm: number;
+  change_mm: number | null;
+  seams: number;
+  reason: string;
+  cut_into: number | null;
+  change_version: number;
+  judged_at: number | null;
   residual_mm: number;
   verdict: Judgement["verdict"];
-  note: string;
+  judgement_note: string;
 }
+
+/** Columns of the change and the judgement of a finding under their own names: changes as `c`, judgements as `j`. */
+export const JUDGED_COLUMNS = {
+  change_id: "c.id",
+  decision: "c.decision",
+  share: "c.share",
+  proposed_mm: "c.proposed_mm",
+  change_mm: "c.amount_mm",
+  seams: "c.seams",
+  reason: "c.reason",
+  cut_into: "c.cut_into",
+  change_version: "c.version",
+  judged_at: "j.fitting_id",
+  residual_mm: "j.residual_mm",
+  verdict: "j.verdict",
+  judgement_note: "j.note",
+} as const;
 
 export const fittingFrom = (row: FittingRow, inside: Pick<Fitting, "findings" | "readings">): Fitting => ({
   id: row.id,
@@ -109,9 +135,18 @@ export const changeFrom = (row: ChangeRow): Change => ({
   version: row.version,
 });
 
-export const judgementFrom = (row: JudgementRow): Judgement => ({
-  fittingId: row.fitting_id,
-  residualMm: row.residual_mm,
-  verdict: row.verdict,
-  note: row.note,
-});
+export const changeIn = (row: JudgedFindingRow): Change | null =>
+  row.change_id === null
+    ? null
+    : changeFrom({
+        ...row,
+        id: row.change_id,
+        finding_id: row.id,
+        amount_mm: row.change_mm,
+        version: row.change_version,
+      });
+
+export const judgementIn = (row: JudgedFindingRow): Judgement | null =>
+  row.judged_at === null
+    ? null
+    : { fittingId: row.judged_at, residualMm: row.residual_mm, verdict: row.verdict, note: row.judgement_note };

@@ -5,12 +5,14 @@ import { PROTOTYPE_KINDS } from "../core/fitting/prototype.ts";
 import {
   type ChangeRow,
   changeFrom,
+  changeIn,
   type FindingRow,
   type FittingRow,
   findingFrom,
   fittingFrom,
-  type JudgementRow,
-  judgementFrom,
+  JUDGED_COLUMNS,
+  type JudgedFindingRow,
+  judgementIn,
   type ReadingRow,
   readingFrom,
 } from "./fittingRows.ts";
@@ -181,19 +183,22 @@ async function decide(db: Knex, { findingId, version, ...decided }: DecidedOn): 
 async function read(db: Knex, prototypeIds: readonly number[]): Promise<Fitting[]> {
   const fittings: FittingRow[] = await db("fittings").whereIn("prototype_id", prototypeIds).orderBy("id");
   const fittingIds = fittings.map(({ id }) => id);
-  const kept = (table: string) => db(table).whereIn("fitting_id", fittingIds).where({ removed: 0 }).orderBy("id");
-  const findings: FindingRow[] = await kept("findings");
-  const readings: ReadingRow[] = await kept("readings");
-  const findingIds = findings.map(({ id }) => id);
-  const changes: ChangeRow[] = await db("changes").whereIn("finding_id", findingIds);
-  const judgements: JudgementRow[] = await db("judgements").whereIn("finding_id", findingIds);
-  const changeOf = new Map(changes.map((row) => [row.finding_id, changeFrom(row)]));
-  const judgementOf = new Map(judgements.map((row) => [row.finding_id, judgementFrom(row)]));
+  const findings: JudgedFindingRow[] = await db("findings as f")
+    .leftJoin("changes as c", "c.finding_id", "f.id")
+    .leftJoin("judgements as j", "j.finding_id", "f.id")
+    .whereIn("f.fitting_id", fittingIds)
+    .where("f.removed", 0)
+    .orderBy("f.id")
+    .select("f.*", JUDGED_COLUMNS);
+  const readings: ReadingRow[] = await db("readings")
+    .whereIn("fitting_id", fittingIds)
+    .where({ removed: 0 })
+    .orderBy("id");
   return fittings.map((row) =>
     fittingFrom(row, {
       findings: findings
         .filter(({ fitting_id }) => fitting_id === row.id)
-        .map((finding) => findingFrom(finding, changeOf.get(finding.id) ?? null, judgementOf.get(finding.id) ?? null)),
+        .map((finding) => findingFrom(finding, changeIn(finding), judgementIn(finding))),
       readings: readings.filter(({ fitting_id }) => fitting_id === row.id).map(readingFrom),
     }),
   );

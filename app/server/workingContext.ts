@@ -86,8 +86,16 @@ export function workingsOfPage(context: Readonly<RouterContextProvider>, read: J
   return reading;
 }
 
-/** The steps of a page's job, those of torso, cups and band among them. */
-export async function stepsOfPage(context: Readonly<RouterContextProvider>, read: JobContext): Promise<Step[]> {
+const stepsOnce = new WeakMap<JobContext, Promise<Step[]>>();
+
+/** The steps of a page's job, those of torso, cups and band among them; worked out once for all loaders. */
+export function stepsOfPage(context: Readonly<RouterContextProvider>, read: JobContext): Promise<Step[]> {
+  const steps = stepsOnce.get(read) ?? workOutSteps(context, read);
+  stepsOnce.set(read, steps);
+  return steps;
+}
+
+async function workOutSteps(context: Readonly<RouterContextProvider>, read: JobContext): Promise<Step[]> {
   const { kept, facts } = await workingsOfPage(context, read);
   const further = workingSteps(read.style, { workings: bareWorkings(kept), kept: keptIds(kept), facts });
   return jobSteps(read, further);

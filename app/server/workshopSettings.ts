@@ -67,7 +67,8 @@ export const settingsWords = ({ ease, cloth }: Pick<WorkshopSettings, "ease" | "
     ? "settings as shipped"
     : "this workshop’s own settings";
 
-const same = (a: object, b: object): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
+/** What was never kept is the shipped object itself: no need to look inside. */
+const same = (a: object, b: object): boolean => a === b || JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
 
 /** The same values with keys in order, so that two settings can be compared as text. */
 const sorted = (value: unknown): unknown => {

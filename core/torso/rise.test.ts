@@ -69,7 +69,9 @@ describe("rises", () => {
     ];
     expect(girthAtHeight(levels, 200)).toEqual({ ok: true, value: 1000 });
     expect(girthAtHeight(levels, 201)).toMatchObject({ ok: false, problem: { code: "height-outside" } });
-    expect(reckonRise({ ...NEW_RISE, dropFrontMm: 400, dropBackMm: 400 }, facts()).warnings).toHaveLength(1);
+    expect(reckonRise({ ...NEW_RISE, dropFrontMm: 250, dropBackMm: 250 }, facts()).warnings).toEqual([
+      expect.stringContaining("0 to 200 mm below the waist"),
+    ]);
   });
 
   it("of an edge at the crotch or below have no number, and say so", () => {
