@@ -54,7 +54,8 @@ export const NEW_WORKINGS: Workings = {
 export const WORKING_IDS = Object.keys(NEW_WORKINGS) as WorkingId[];
 
 /** True for a text that names a calculation. */
-export const isWorkingId = (text: string | undefined): text is WorkingId => text !== undefined && text in NEW_WORKINGS;
+export const isWorkingId = (text: string | undefined): text is WorkingId =>
+  text !== undefined && Object.hasOwn(NEW_WORKINGS, text);
 
 /** True where a piece runs from shoulder to crotch, so that its trunk is compared. */
 export const hasTrunk = ({ lengths }: Pick<Style, "lengths">): boolean => lengths.some(({ id }) => id === "trunk");

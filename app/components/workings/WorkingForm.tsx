@@ -56,6 +56,8 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const { working } = readWorking(id, fields, kept.working);
   const reckoning = reckonWorking(id, working, page.facts);
   const isKept = Object.entries(start).every(([name, text]) => (fields[name] ?? "") === text);
+  // While there is no number yet, what is lacking comes first.
+  const nothing = reckoning.numbers.length === 0;
   const listen = (event: FormEvent<HTMLElement>) => {
     const form = (event.target as HTMLInputElement).form;
     if (form) setTyped({ from, fields: textsOf(new FormData(form)) });
@@ -97,8 +99,9 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
               {warning}
             </Alert>
           ))}
+          {nothing ? <LackList lacks={reckoning.lacks} at={at} /> : null}
           {children({ working, reckoning, kept: isKept })}
-          <LackList lacks={reckoning.lacks} at={at} />
+          {nothing ? null : <LackList lacks={reckoning.lacks} at={at} />}
           {reckoning.notes.map((note) => (
             <Typography key={note} sx={{ mb: 0.5, fontSize: "0.92rem", color: "text.secondary" }}>
               {note}

@@ -44,32 +44,37 @@ export default function JobCups({ loaderData, actionData }: Route.ComponentProps
         It does not cover a bust.
       </EmptyState>
     );
+  // A bra begins with its cups; what merely covers a bust begins with the room for it.
+  const bra = needed.includes("band");
+  const cups = (
+    <WorkingForm
+      page={cup}
+      at={at}
+      title="Cup dimensions"
+      intro="Each side from its own breast measures. Sides are never averaged."
+      unsaved={unsavedFor("cup", unsaved)}
+    >
+      {({ working, reckoning }) => (
+        <>
+          <CupSections sides={reckoning.sides} />
+          {reckoning.numbers.length > 0 ? <CupTable cup={reckoning} /> : null}
+          <Remedies cup={reckoning} remedy={working.remedy} />
+          <NumberList
+            label="How the sides differ"
+            numbers={reckoning.numbers.filter(({ id }) => id === "unequal")}
+            strong={["unequal"]}
+          />
+        </>
+      )}
+    </WorkingForm>
+  );
   return (
     <>
       <PageHead
         title="Cups"
         below="Room for the bust, the cups cut from their own measures, and the labels that wires and hooks are bought by."
       />
-      <WorkingForm
-        page={cup}
-        at={at}
-        title="Cup dimensions"
-        intro="Each side from its own breast measures. Sides are never averaged."
-        unsaved={unsavedFor("cup", unsaved)}
-      >
-        {({ working, reckoning }) => (
-          <>
-            <CupSections sides={reckoning.sides} />
-            <CupTable cup={reckoning} />
-            <Remedies cup={reckoning} remedy={working.remedy} />
-            <NumberList
-              label="How the sides differ"
-              numbers={reckoning.numbers.filter(({ id }) => id === "unequal")}
-              strong={["unequal"]}
-            />
-          </>
-        )}
-      </WorkingForm>
+      {bra ? cups : null}
       <WorkingForm
         page={bustRoom}
         at={at}
@@ -102,6 +107,7 @@ export default function JobCups({ loaderData, actionData }: Route.ComponentProps
           </>
         )}
       </WorkingForm>
+      {bra ? null : cups}
       <WorkingForm
         page={label}
         at={at}

@@ -1,0 +1,48 @@
+import { describe, expect, it } from "vitest";
+import { STYLES } from "../ease/styles/index.ts";
+import { hasRise, hasTrunk, isWorkingId, WORKING_IDS, workingsOf } from "./workings.ts";
+
+const needed = (id: string) => {
+  const style = STYLES.find((one) => one.id === id);
+  if (!style) throw new Error(`no style ${id}`);
+  return workingsOf(style).join(" ");
+};
+
+describe("the calculations a style needs", () => {
+  it.each([
+    ["brief", "rise"],
+    ["bikiniBottom", "rise"],
+    ["onePiece", "trunk rise bustRoom dart cup label"],
+    ["swimTop", "bustRoom dart cup label"],
+    ["softBra", "bustRoom dart cup label band strap closure"],
+    ["wiredBra", "bustRoom dart cup label band strap closure wire"],
+  ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
+
+  it("are always some that there are, each once", () => {
+    for (const style of STYLES) {
+      const ids = workingsOf(style);
+      expect(new Set(ids).size).toBe(ids.length);
+      for (const id of ids) expect(WORKING_IDS).toContain(id);
+    }
+  });
+
+  it("compare a trunk only where a piece runs from shoulder to crotch: a top takes no loop change", () => {
+    const runs = STYLES.filter(hasTrunk).map(({ id }) => id);
+    expect(runs).toContain("onePiece");
+    expect(runs).toContain("bodysuit");
+    expect(runs).not.toContain("swimTop");
+    expect(STYLES.filter((style) => hasRise(style) && !hasTrunk(style)).map(({ id }) => id)).toEqual([
+      "brief",
+      "bikiniBottom",
+    ]);
+  });
+});
+
+it("knows its own names and no others", () => {
+  expect([isWorkingId("wire"), isWorkingId("toString"), isWorkingId("sleeve"), isWorkingId(undefined)]).toEqual([
+    true,
+    false,
+    false,
+    false,
+  ]);
+});
