@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
 import type { BodyWrap } from "../core/torso/bodyWrap.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
+import { type WearerRecords, wearerRecords } from "./wearerRecords.ts";
 
 interface BodyWrapRow {
   id: number;
@@ -13,42 +13,11 @@ interface BodyWrapRow {
 }
 
 /** Body wraps, by wearer. */
-export interface BodyWrapRepository {
-  /** Newest first. */
-  ofWearer(wearerId: number): Promise<BodyWrap[]>;
-  find(id: number): Promise<BodyWrap | null>;
-  add(wrap: Omit<BodyWrap, "id" | "version">): Promise<number>;
-  save(wrap: BodyWrap): Promise<SaveOutcome<BodyWrap>>;
-  remove(id: number): Promise<void>;
-}
+export type BodyWrapRepository = WearerRecords<BodyWrap>;
 
 /** Body wraps over a connection or a transaction. */
-export function bodyWrapRepository(db: Knex): BodyWrapRepository {
-  const where = async (condition: Record<string, unknown>): Promise<BodyWrap[]> => {
-    const rows: BodyWrapRow[] = await db("body_wraps")
-      .where(condition)
-      .orderBy([
-        { column: "taken_on", order: "desc" },
-        { column: "id", order: "desc" },
-      ]);
-    return rows.map(fromRow);
-  };
-  const find = async (id: number) => (await where({ id }))[0] ?? null;
-  return {
-    ofWearer: (wearerId) => where({ wearer_id: wearerId }),
-    find,
-    add: (wrap) => insertRow(db, "body_wraps", toColumns(wrap)),
-    async save(wrap) {
-      const saved = await updateVersion(db, "body_wraps", wrap, toColumns(wrap));
-      return saved
-        ? { saved: true, value: { ...wrap, version: wrap.version + 1 } }
-        : { saved: false, theirs: await find(wrap.id) };
-    },
-    async remove(id) {
-      await db("body_wraps").where({ id }).delete();
-    },
-  };
-}
+export const bodyWrapRepository = (db: Knex): BodyWrapRepository =>
+  wearerRecords<BodyWrap, BodyWrapRow>(db, { table: "body_wraps", dayColumn: "taken_on", fromRow, toColumns });
 
 const fromRow = ({ wearer_id, taken_on, edges, ...row }: BodyWrapRow): BodyWrap => ({
   ...row,

@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
 import type { LikedGarment } from "../core/ease/liked/likedGarment.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
+import { type WearerRecords, wearerRecords } from "./wearerRecords.ts";
 
 interface LikedRow {
   id: number;
@@ -17,42 +17,11 @@ interface LikedRow {
 }
 
 /** Garments that fit, by wearer. */
-export interface LikedGarmentRepository {
-  /** Newest first. */
-  ofWearer(wearerId: number): Promise<LikedGarment[]>;
-  find(id: number): Promise<LikedGarment | null>;
-  add(garment: Omit<LikedGarment, "id" | "version">): Promise<number>;
-  save(garment: LikedGarment): Promise<SaveOutcome<LikedGarment>>;
-  remove(id: number): Promise<void>;
-}
+export type LikedGarmentRepository = WearerRecords<LikedGarment>;
 
 /** Garments that fit over a connection or a transaction. */
-export function likedGarmentRepository(db: Knex): LikedGarmentRepository {
-  const where = async (condition: Record<string, unknown>): Promise<LikedGarment[]> => {
-    const rows: LikedRow[] = await db("liked_garments")
-      .where(condition)
-      .orderBy([
-        { column: "measured_on", order: "desc" },
-        { column: "id", order: "desc" },
-      ]);
-    return rows.map(fromRow);
-  };
-  const find = async (id: number) => (await where({ id }))[0] ?? null;
-  return {
-    ofWearer: (wearerId) => where({ wearer_id: wearerId }),
-    find,
-    add: (garment) => insertRow(db, "liked_garments", toColumns(garment)),
-    async save(garment) {
-      const saved = await updateVersion(db, "liked_garments", garment, toColumns(garment));
-      return saved
-        ? { saved: true, value: { ...garment, version: garment.version + 1 } }
-        : { saved: false, theirs: await find(garment.id) };
-    },
-    async remove(id) {
-      await db("liked_garments").where({ id }).delete();
-    },
-  };
-}
+export const likedGarmentRepository = (db: Knex): LikedGarmentRepository =>
+  wearerRecords<LikedGarment, LikedRow>(db, { table: "liked_garments", dayColumn: "measured_on", fromRow, toColumns });
 
 const fromRow = ({ wearer_id, measured_on, cloth_id, widths, lengths, ...row }: LikedRow): LikedGarment => ({
   ...row,
