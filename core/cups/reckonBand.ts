@@ -1,7 +1,7 @@
-import { type BodyFacts, type Wants, wantsOf } from "../body/wants.ts";
 import { type TensionCurve, testedTo } from "../cloth/curve/tensionCurve.ts";
 import { NEAR_LIMIT_SHARE } from "../ease/consequences.ts";
 import { known, type Reckoning } from "../explain/reckoning.ts";
+import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
 import { type BandCut, type BandLoad, bandCut, bandLoad } from "./band.ts";
 import { type BandMake, bandStrainFor, pullAt } from "./bandForPressure.ts";
 import { explainBand } from "./explain/explainBand.ts";

@@ -1,8 +1,8 @@
-import { type BodyFacts, wantsOf } from "../body/wants.ts";
 import { NEAR_LIMIT_SHARE } from "../ease/consequences.ts";
 import type { Term } from "../explain/explanation.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { type BustRoom, type BustRoomInput, bustRoom } from "./bustRoom.ts";
 import { type RoomWay, roomWays } from "./roomWays.ts";
 import type { BustRoomWorking } from "./workings.ts";

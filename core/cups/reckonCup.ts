@@ -1,8 +1,8 @@
 import { measureOf } from "../body/catalogue/index.ts";
 import type { MeasureCode } from "../body/measure.ts";
-import { type BodyFacts, type Wants, wantsOf } from "../body/wants.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
 import { cupSeamMm, cupVolumeCm3, MEASURE_DIFFERS_OVER_MM, VOLUME_DIFFERS_OVER } from "./cup.ts";
 import type { CupWorking } from "./workings.ts";
 

@@ -1,6 +1,6 @@
-import { type BodyFacts, wantsOf } from "../body/wants.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { dartFromGap, type TurnedDart } from "./dartFromGap.ts";
 import type { DartWorking } from "./workings.ts";
 

@@ -1,6 +1,6 @@
-import { type BodyFacts, wantsOf } from "../body/wants.ts";
 import { type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { type BraLabels, braLabels, cupBustMm, type InchRule } from "./labels.ts";
 import type { LabelWorking } from "./workings.ts";
 

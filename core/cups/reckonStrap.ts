@@ -1,7 +1,7 @@
-import { type BodyFacts, type Wants, wantsOf } from "../body/wants.ts";
 import { strainAt, type TensionCurve, testedTo } from "../cloth/curve/tensionCurve.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
 import { cupVolumeCm3 } from "./cup.ts";
 import type { ShelfElastic } from "./reckonBand.ts";
 import { CUP_SIDES, type CupSide } from "./reckonCup.ts";

@@ -1,6 +1,6 @@
-import { type BodyFacts, wantsOf } from "../body/wants.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { CUP_SIDES } from "./reckonCup.ts";
 import { WIRE_MOVEMENT_MM, type WireFit, type WireInput, wireFit } from "./wireFit.ts";
 import type { WireWorking } from "./workings.ts";

@@ -1,4 +1,3 @@
-import { type BodyFacts, wantsOf } from "../body/wants.ts";
 import type { BandFacts, ShelfElastic } from "../cups/reckonBand.ts";
 import type { BustRoomFacts } from "../cups/reckonBustRoom.ts";
 import type { CupFacts } from "../cups/reckonCup.ts";
@@ -8,6 +7,7 @@ import type { Zone } from "../ease/zones.ts";
 import type { Result } from "../result.ts";
 import type { PlannedRise, RiseFacts } from "../torso/riseNeed.ts";
 import type { ChartLoops, TrunkFacts, WrapLoop } from "../torso/trunk.ts";
+import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { hasTrunk } from "../workings/workings.ts";
 import type { JobIngredients, PlannedJob } from "./planJob.ts";
 

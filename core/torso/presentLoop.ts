@@ -1,4 +1,4 @@
-import type { Wants } from "../body/wants.ts";
+import type { Wants } from "../workings/wants.ts";
 import type { ChartLoops, TrunkFacts } from "./trunk.ts";
 import { TRUNK_PARTS, type TrunkLoop, type TrunkPart } from "./trunkLoop.ts";
 import type { TrunkWorking } from "./workings.ts";

@@ -1,7 +1,7 @@
 import type { MeasureCode } from "../body/measure.ts";
-import { type Wants, wantsOf } from "../body/wants.ts";
 import { type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type Wants, wantsOf } from "../workings/wants.ts";
 import { dropOf, isTooDeep, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import { topEdge } from "./topEdge.ts";
 import type { RiseWorking } from "./workings.ts";

@@ -1,5 +1,5 @@
-import type { BodyFacts } from "../body/wants.ts";
 import type { Drops } from "../ease/styles/style.ts";
+import type { BodyFacts } from "../workings/wants.ts";
 import type { RiseWorking } from "./workings.ts";
 
 /** A planned rise: what the plan cuts it to for a body length, and that body length before any drop. */

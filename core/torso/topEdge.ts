@@ -1,6 +1,6 @@
-import { type Wants, wantsOf } from "../body/wants.ts";
 import { type Reckoned, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type Wants, wantsOf } from "../workings/wants.ts";
 import { girthAtHeight, type LevelGirth } from "./edgeByHeight.ts";
 import { dropOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import type { RiseWorking } from "./workings.ts";

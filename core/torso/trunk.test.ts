@@ -132,8 +132,9 @@ describe("a trunk against its pattern", () => {
 
   it("falls back to halves and says which parts are missing on which side", () => {
     const body = sampleBody({ trunk_loop: 1545, ...PARTS, front_waist: undefined as unknown as number });
-    const { trunk, lacks } = reckonTrunk({ ...draft, backWaist: null }, facts({ body }));
+    const { trunk, lacks, notes } = reckonTrunk({ ...draft, backWaist: null }, facts({ body }));
     expect(trunk?.placing.school).toBe("halves");
+    expect(notes[0]).toContain("half front, half back until");
     expect(lacks).toEqual([
       { what: "measure", code: "front_waist", side: "single" },
       { what: "entry", name: "the pattern’s back, waist to nape" },

@@ -1,7 +1,7 @@
-import { type BodyFacts, type Wants, wantsOf } from "../body/wants.ts";
 import type { AlongStretch } from "../ease/planLengths.ts";
 import { known, type Lack, type Reckoning } from "../explain/reckoning.ts";
 import type { Result } from "../result.ts";
+import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
 import { explainTrunk } from "./explain/explainTrunk.ts";
 import { type Placement, placementsOf } from "./placements.ts";
 import { type PresentLoop, presentOf } from "./presentLoop.ts";
@@ -80,7 +80,7 @@ export function reckonTrunk(working: TrunkWorking, facts: TrunkFacts): TrunkReck
     numbers: explainTrunk(trunk, working, facts),
     lacks: trunk.placing.missing.length > 0 ? partLacks(trunk, wants) : [],
     headline: headlineOf(trunk.placing, facts),
-    notes: notesOf(trunk),
+    notes: notesOf(trunk, working),
     warnings: [],
     trunk,
     placements,
@@ -171,14 +171,16 @@ function headlineOf({ deltaMm, act }: TrunkPlacing, { leaveUnderMm }: TrunkFacts
     : `The pattern is ${mm} mm too long in the trunk.`;
 }
 
-function notesOf({ bodyToBody, along, strain }: ComparedTrunk): string[] {
+function notesOf({ placing, bodyToBody, along }: ComparedTrunk, { school }: TrunkWorking): string[] {
   return [
+    ...(placing.school === school
+      ? []
+      : ["Placed half front, half back until all four parts are known on both sides."]),
     ...(bodyToBody
       ? ["Compared body to body: the pattern’s own length reduction is not known, so nothing is taken for stretch."]
       : []),
     ...(along.drawIn === "notRead"
       ? ["No draw-in is counted: the width of the cloth was not read while it was pulled."]
       : []),
-    ...(strain ? [] : bodyToBody ? [] : ["The strain round the trunk is not known."]),
   ];
 }

@@ -1,7 +1,7 @@
-import { type BodyFacts, wantsOf } from "../body/wants.ts";
 import { ZONE_MEASURES, ZONE_NAMES } from "../ease/zones.ts";
 import { type Reckoned, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { WRAP_ZONES, type WrapEdge, type WrapZone, wrapLoop, wrapSum } from "./bodyWrap.ts";
 
 /** A girth (or the loop) of a wrap beside the taped one, and what a plan takes from it. */

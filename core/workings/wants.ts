@@ -1,8 +1,8 @@
+import { measureOf } from "../body/catalogue/index.ts";
+import type { MeasureCode, Side } from "../body/measure.ts";
+import { measuredValue } from "../body/sheetValues.ts";
 import { girthBodies, type PlannedBody } from "../ease/zoneBody.ts";
 import type { Lack } from "../explain/reckoning.ts";
-import { measureOf } from "./catalogue/index.ts";
-import type { MeasureCode, Side } from "./measure.ts";
-import { measuredValue } from "./sheetValues.ts";
 
 /** The body a working is done on: a sheet, the finger under its tape and how it is named. */
 export interface BodyFacts extends PlannedBody {
