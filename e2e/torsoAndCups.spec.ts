@@ -129,7 +129,10 @@ test("cups of unequal sides: both remedies, room, a dart to scale, labels with t
 });
 
 test("a wire too long for its channel, and a band solved from its pressure", async ({ page }) => {
-  await page.goto("/jobs/6/band");
+  await page.goto("/jobs/6");
+  await page.keyboard.press("s");
+  await expect(page).toHaveURL(/\/jobs\/6\/band$/);
+  await expect(page.getByText(/Allergies noted: nickel/)).toBeVisible();
   const wire = page.getByRole("region", { name: "The wire" });
   await expect(wire.getByRole("list", { name: "What to raise" })).toContainText(
     "The cup piece that meets it: raise 8 mm",
@@ -175,6 +178,7 @@ test("two windows on one calculation: the later one is shown both, and loses not
 
 test("what the tissue wants looked at is carried into the fitting", async ({ page }) => {
   await page.goto("/jobs/5/prototypes");
+  await expect(page.getByText(/Not settled before this prototype: Band and straps, 1 thing to mend/)).toBeVisible();
   await page.getByRole("button", { name: /Start prototype 1/ }).click();
   await page.goto("/jobs/5/prototypes/1/fitting");
   await expect(page.getByText(/Look at this too:.*enough cover at the centre front/)).toBeVisible();

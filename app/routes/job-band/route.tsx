@@ -29,6 +29,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   return {
     at: { jobId: read.job.id, wearerId: read.wearer.id, sheetId: read.job.sheetId },
     job: { version: read.job.version, underbustMm: planned?.consequences.garmentMm ?? null },
+    allergies: read.wearer.allergies,
     needed,
     elastics: pages.strap.facts.elastics.map(({ id, name, forceN }) => ({
       id,
@@ -65,7 +66,7 @@ async function takeBand(fields: Fields, jobId: number, store: Store, back: strin
 }
 
 export default function JobBand({ loaderData, actionData }: Route.ComponentProps) {
-  const { at, job, needed, elastics, band, strap, closure, wire } = loaderData;
+  const { at, job, allergies, needed, elastics, band, strap, closure, wire } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   const lengths = useLengths();
   if (!needed.includes("strap"))
@@ -83,6 +84,11 @@ export default function JobBand({ loaderData, actionData }: Route.ComponentProps
         title={needed.includes("band") ? (needed.includes("wire") ? "Band and wire" : "Band and straps") : "Straps"}
         below="The band carries, the straps hold in place. What pulls is the cloth of the wings and the elastics in their edges."
       />
+      {allergies ? (
+        <Alert severity="warning" sx={{ mb: 2.5 }}>
+          Allergies noted: {allergies}. Hooks, wires and rings may hold nickel, elastics latex: ask before you buy.
+        </Alert>
+      ) : null}
       {needed.includes("band") ? (
         <WorkingForm
           page={band}

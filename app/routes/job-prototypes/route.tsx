@@ -10,6 +10,7 @@ import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
 import { stepOn } from "../../../core/fitting/stepOn.ts";
 import { freezePlan } from "../../../core/job/freezePlan.ts";
+import type { StepId } from "../../../core/job/steps.ts";
 import { workingsKept } from "../../../data/workings.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -24,8 +25,12 @@ import { readNewPrototype } from "../../forms/prototypeForm.server.ts";
 import { idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { easeSources, jobOfPage, movedSinceLast, readJob, ringsToday } from "../../server/jobContext.ts";
+import { stepsOfPage } from "../../server/workingContext.ts";
 import type { Route } from "./+types/route.ts";
 import { PrototypeList } from "./PrototypeList.tsx";
+
+/** Steps whose open ends are named before a prototype is started. */
+const SHAPE_STEPS: readonly StepId[] = ["torso", "cups", "band"];
 
 const draftOf = (jobId: number) => `prototype-new:${jobId}`;
 
@@ -43,6 +48,9 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     steps: stepOn(prototypes.at(-1) ?? null, rings),
     moved: movedSinceLast(read).map((ring) => ({ name: ringName(ring), key: ringKey(ring), byMm: ring.byMm })),
     changes: decidedChanges(fittings),
+    unsettled: (await stepsOfPage(context, read))
+      .filter(({ id, state }) => state === "look" && SHAPE_STEPS.includes(id))
+      .map(({ id, name, words }) => ({ id, name, words })),
     undecided: findings.filter(({ change }) => change === null).length,
     prototypes: prototypes.map(({ id, number, kind, startedOn }) => {
       const tries = fittings.filter(({ prototypeId }) => prototypeId === id);
@@ -124,6 +132,18 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
           </TextLink>
         </Alert>
       )}
+      {loaderData.unsettled.length > 0 ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Not settled before this prototype:{" "}
+          {loaderData.unsettled.map(({ id, name, words }, index) => (
+            <span key={id}>
+              {index > 0 ? "; " : ""}
+              <TextLink to={`/jobs/${job.id}/${id}`}>{name}</TextLink>, {words}
+            </span>
+          ))}
+          .
+        </Alert>
+      ) : null}
       {undecided > 0 ? (
         <Alert severity="warning" sx={{ mb: 2 }}>
           {undecided === 1 ? "1 finding has" : `${undecided} findings have`} no word from you yet and will not be in the
