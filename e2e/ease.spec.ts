@@ -49,9 +49,11 @@ test("what if: one number typed, four follow; nothing is saved until it is said"
   await expect(plan(page).getByRole("button", { name: /^61\.9 Waist, garment girth, your own, chosen/ })).toBeVisible();
   await panel.getByLabel("Pressure", { exact: true }).fill("0.4");
   await panel.getByRole("button", { name: "Aim for 0.40 kPa" }).click();
-  await page.getByRole("button", { name: "Use target pressure at the waist" }).click();
   const waist = page.getByRole("region", { name: "Waist", exact: true });
+  // A word on top of one that is still being saved would be refused: it starts from an older version of the job.
   await expect(waist.getByRole("row", { name: /Mean pressure/ })).toContainText("0.40 kPa");
+  await page.getByRole("button", { name: "Use target pressure at the waist" }).click();
+  await expect(plan(page).getByRole("button", { name: /Waist, garment girth, target pressure, chosen/ })).toBeVisible();
 });
 
 test("a ring that does not go on is cured by an opening, and an elastic can hold it back", async ({ page }) => {
