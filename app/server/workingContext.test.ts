@@ -7,9 +7,10 @@ import { bareWorkings, keptIds } from "../../data/workings.ts";
 import type { Fields } from "../forms/unsaved.ts";
 import { readWorking, workingFields } from "../forms/workings/readWorking.ts";
 import { saveWorking } from "../forms/workings/saveWorking.server.ts";
+import { workingDraft } from "../forms/workings/workingDraft.ts";
 import { storeContext } from "./context.ts";
 import { readJob } from "./jobContext.ts";
-import { loadWorkings, readWorkings, stepsOfPage, workingDraft } from "./workingContext.ts";
+import { loadWorkings, readWorkings, stepsOfPage } from "./workingContext.ts";
 
 let store: Store;
 beforeEach(async () => {

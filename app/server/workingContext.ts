@@ -13,12 +13,10 @@ import type { Repositories } from "../../data/store.ts";
 import { bareWorkings, type KeptWorkings, keptIds } from "../../data/workings.ts";
 import type { Fields } from "../forms/unsaved.ts";
 import { workingFields } from "../forms/workings/readWorking.ts";
+import { workingDraft } from "../forms/workings/workingDraft.ts";
 import { storeOf } from "./answers.ts";
 import { type JobContext, jobOfPage, jobSteps } from "./jobContext.ts";
 import { patternSizes, type SizedPattern } from "./patternSizes.ts";
-
-/** The draft of a working that is half-typed. */
-export const workingDraft = (jobId: number, id: WorkingId): string => `working:${jobId}:${id.toLowerCase()}`;
 
 /** What is kept of a job's calculations, with the facts they rest on. */
 export interface JobWorkings {

@@ -1,5 +1,6 @@
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
+import { SEAM_TOLERANCE_MM } from "../torso/bodyWrap.ts";
 import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { dartFromGap, type TurnedDart } from "./dartFromGap.ts";
 import type { DartWorking } from "./workings.ts";
@@ -97,16 +98,13 @@ function matching({ ownEdgeMm, neighbourMm }: DartWorking, widthMm: number) {
     result: { value: left, unit: "difference" },
     notes: ["An edge that takes a dart needs that much more length first, or it comes out short."],
   });
-  if (Math.abs(left) <= MATCH_TOLERANCE_MM) return { numbers: [number], warnings: [] };
+  if (Math.abs(left) <= SEAM_TOLERANCE_MM) return { numbers: [number], warnings: [] };
   const words =
     left < 0
       ? `With the dart closed this edge is ${Math.round(-left)} mm shorter than its neighbour: add that length first.`
       : `With the dart closed this edge is ${Math.round(left)} mm longer than its neighbour: ease it in, or take it off.`;
   return { numbers: [number], warnings: [words] };
 }
-
-/** Two edges that are sewn together may differ by this much, mm. */
-const MATCH_TOLERANCE_MM = 2;
 
 function apexOf({ movedOutMm, movedDownMm }: DartWorking, body: BodyFacts | null): DartReckoning["apex"] {
   const quiet = wantsOf(body);

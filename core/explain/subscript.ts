@@ -1,4 +1,4 @@
 const DIGITS = "₀₁₂₃₄₅₆₇₈₉";
 
-/** A whole number, 0 or more, as a subscript: 12 is ₁₂. Numbers the symbols of a formula that has any number of terms. */
+/** Writes a whole number, 0 or more, in subscript digits, to number like terms of a formula: `L₁`, `L₁₂`. */
 export const subscript = (number: number): string => [...String(number)].map((digit) => DIGITS[Number(digit)]).join("");

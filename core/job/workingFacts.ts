@@ -2,6 +2,7 @@ import type { BandFacts, ShelfElastic } from "../cups/reckonBand.ts";
 import type { BustRoomFacts } from "../cups/reckonBustRoom.ts";
 import type { CupFacts } from "../cups/reckonCup.ts";
 import type { StrapFacts } from "../cups/reckonStrap.ts";
+import type { Consequences } from "../ease/consequences.ts";
 import { alongStretchBy } from "../ease/planLengths.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Result } from "../result.ts";
@@ -47,7 +48,6 @@ export function workingFacts(ingredients: JobIngredients, { planned }: PlannedJo
     fingerAllowanceMm: settings.fingerAllowanceMm,
     source: beside.sheetName,
   };
-  const chosen = (zone: Zone) => planned?.plan.zones.find((one) => one.zone === zone)?.chosen?.consequences ?? null;
   return {
     trunk: trunkFacts(ingredients, planned, body, beside),
     rise: riseFacts(ingredients, planned, body),
@@ -55,7 +55,7 @@ export function workingFacts(ingredients: JobIngredients, { planned }: PlannedJo
       body,
       chartBust: beside.chartBust,
       usable: planned?.stretch.usable ?? null,
-      plannedGarmentMm: chosen("bust")?.garmentMm ?? null,
+      plannedGarmentMm: chosenAt(planned, "bust")?.garmentMm ?? null,
       draftedDifferenceMm: settings.draftedDifferenceMm,
       settingsName,
     },
@@ -76,11 +76,15 @@ export function workingFacts(ingredients: JobIngredients, { planned }: PlannedJo
   };
 }
 
+/** What the girth chosen in a zone does; null where none was, or the style has no such zone. */
+const chosenAt = (planned: PlannedJob["planned"], zone: Zone): Consequences | null =>
+  planned?.plan.zones.find((one) => one.zone === zone)?.chosen?.consequences ?? null;
+
 /** The strain a band's wings are planned with. */
 function bandStrain({ job }: JobIngredients, planned: PlannedJob["planned"]): number | null {
-  const plan = planned?.plan.zones.find(({ zone }) => zone === "underbust");
   // A girth of one's own may be the band's, rigid parts and all: then the school still says how far wings stretch.
-  if (job.zones.underbust?.by !== "own") return plan?.chosen?.consequences.strain ?? null;
+  if (job.zones.underbust?.by !== "own") return chosenAt(planned, "underbust")?.strain ?? null;
+  const plan = planned?.plan.zones.find(({ zone }) => zone === "underbust");
   const answer = job.school ? plan?.bySchool[job.school] : undefined;
   return answer?.ok ? answer.value.consequences.strain : null;
 }
@@ -91,8 +95,7 @@ function trunkFacts(
   body: BodyFacts | null,
   { settingsName, wraps, chartLoops }: BesideJob,
 ): TrunkFacts {
-  const strainAt = (zone: Zone) =>
-    planned?.plan.zones.find((one) => one.zone === zone)?.chosen?.consequences.strain ?? null;
+  const strainAt = (zone: Zone) => chosenAt(planned, zone)?.strain ?? null;
   const stretch = planned?.stretch;
   return {
     body,
@@ -119,7 +122,7 @@ function riseFacts({ job, style }: JobIngredients, planned: PlannedJob["planned"
   const answer = (id: string) => lengths?.find((length) => length.id === id)?.answer;
   const front = answer("frontRise");
   const garment = (["waist", "highHip", "hip"] as const).flatMap((zone) => {
-    const mm = planned?.plan.zones.find((one) => one.zone === zone)?.chosen?.consequences.garmentMm;
+    const mm = chosenAt(planned, zone)?.garmentMm;
     return mm === undefined ? [] : [[zone, mm] as const];
   });
   return {

@@ -19,3 +19,14 @@ export const sampleBody = (
         : [];
   }),
 });
+
+/** Breast measures of both sides, the left one the fuller, mm. */
+export const BREAST = {
+  root_width: [142, 136],
+  root_height: [125, 118],
+  projection: [96, 87],
+  wire_line: [254, 241],
+  lower_cup: [109, 101],
+  upper_cup: [124, 119],
+  cross_cup: [246, 232],
+} as const;

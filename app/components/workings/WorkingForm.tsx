@@ -7,6 +7,7 @@ import type { WorkingFacts } from "../../../core/job/workingFacts.ts";
 import type { WorkingId, Workings } from "../../../core/workings/workings.ts";
 import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
 import { readWorking } from "../../forms/workings/readWorking.ts";
+import { workingDraft } from "../../forms/workings/workingDraft.ts";
 import { RecordForm } from "../forms/RecordForm.tsx";
 import { useFormUnit } from "../units/useFormUnit.ts";
 import { LackList, type MeasuresAt } from "./LackList.tsx";
@@ -79,7 +80,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
         <Box onInput={listen}>
           <RecordForm
             key={kept.version}
-            draftForm={`working:${at.jobId}:${id.toLowerCase()}`}
+            draftForm={workingDraft(at.jobId, id)}
             draft={draft}
             start={start}
             unsaved={unsaved}

@@ -2,9 +2,9 @@ import { redirect } from "react-router";
 import { isWorkingId, type WorkingId } from "../../../core/workings/workings.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, invalid, notFound } from "../../server/answers.ts";
-import { workingDraft } from "../../server/workingContext.ts";
 import { conflictRow, type Fields } from "../unsaved.ts";
 import { fieldsOfWorking, readWorking, workingFields } from "./readWorking.ts";
+import { workingDraft } from "./workingDraft.ts";
 
 /** Keeps a working of a job as it was typed; `of` in the form names which. */
 export async function saveWorking(fields: Fields, jobId: number, store: Store, back: string) {
