@@ -7,6 +7,7 @@ import { type ReactNode, useContext } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import type { Route } from "./+types/root.ts";
 import { ErrorView } from "./components/ErrorView.tsx";
+import { SendQueueProvider } from "./components/queue/SendQueue.tsx";
 import { Shell } from "./components/shell/Shell.tsx";
 import { UnitContext } from "./components/units/UnitContext.tsx";
 import { useHydrated } from "./components/useHydrated.ts";
@@ -47,9 +48,11 @@ export default function App({ loaderData }: Route.ComponentProps) {
   return (
     <UnitContext.Provider value={loaderData.shown}>
       <WhyProvider>
-        <Shell>
-          <Outlet />
-        </Shell>
+        <SendQueueProvider>
+          <Shell>
+            <Outlet />
+          </Shell>
+        </SendQueueProvider>
       </WhyProvider>
     </UnitContext.Provider>
   );

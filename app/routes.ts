@@ -40,6 +40,8 @@ export default [
   route("charts/:chartId", "routes/chart/route.tsx"),
   route("charts/:chartId/export/:layout", "routes/chart-export/route.ts"),
   route("jobs/new", "routes/job-new/route.tsx"),
+  route("jobs/:jobId/prototypes/:number/send", "routes/fitting-send/route.ts"),
+  route("jobs/:jobId/photos/:photoId", "routes/fitting-photo/route.ts"),
   route("jobs/:jobId", "routes/job/route.tsx", [
     index("routes/job-overview/route.tsx"),
     route("body", "routes/job-body/route.tsx"),

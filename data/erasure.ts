@@ -17,20 +17,30 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   const liked: number[] = await db("liked_garments").where({ wearer_id: wearerId }).pluck("id");
   const wraps: number[] = await db("body_wraps").where({ wearer_id: wearerId }).pluck("id");
   const findings: number[] = await db("findings").whereIn("fitting_id", fittings).pluck("id");
+  const changes: number[] = await db("changes").whereIn("job_id", jobs).pluck("id");
   const owners = {
     ...{ wearer: [wearerId], job: jobs, prototype: prototypes, fitting: fittings, finding: findings },
-    ...{ liked, wrap: wraps },
+    ...{ liked, wrap: wraps, change: changes },
   };
   await dropDrafts(db, owners);
-  await db("judgements").whereIn("finding_id", findings).delete();
-  await db("changes").whereIn("finding_id", findings).delete();
+  await db("judgements").whereIn("change_id", changes).delete();
+  await db("standing_changes").where({ wearer_id: wearerId }).delete();
+  await db("changes").whereIn("id", changes).delete();
+  await db("fitting_photos").whereIn("fitting_id", fittings).delete();
+  await db("fitting_checks").whereIn("fitting_id", fittings).delete();
   await db("findings").whereIn("id", findings).delete();
   await db("readings").whereIn("fitting_id", fittings).delete();
   await db("fittings").whereIn("id", fittings).delete();
   await db("sewn_rings").whereIn("prototype_id", prototypes).delete();
+  await db("annotations").whereIn("prototype_id", prototypes).delete();
   await db("prototypes").whereIn("id", prototypes).delete();
   await db("job_workings").whereIn("job_id", jobs).delete();
+  await db("job_edit_rows").whereIn("job_id", jobs).delete();
+  await db("job_edits").whereIn("job_id", jobs).update({ undoes: null });
+  await db("job_edits").whereIn("job_id", jobs).delete();
   await db("jobs").whereIn("id", jobs).delete();
+  // The deletions themselves were written down too.
+  await db("job_edit_rows").whereIn("job_id", jobs).delete();
   await db("body_wraps").where({ wearer_id: wearerId }).delete();
   await db("liked_garments").where({ wearer_id: wearerId }).delete();
   const sheets = await db("sheets").where({ wearer_id: wearerId }).delete();
@@ -38,17 +48,18 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   return { sheets, jobs: jobs.length };
 }
 
-type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding" | "liked" | "wrap";
+type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding" | "liked" | "wrap" | "change";
 
 /** Names of the forms whose drafts belong to each thing; the id stands behind the first colon. */
 const DRAFTS_OF: Readonly<Record<Owner, readonly string[]>> = {
   wearer: ["wearer", "sheet", "job-new", "sheet-import", "liked-new", "wrap-new"],
   liked: ["liked"],
   wrap: ["wrap"],
-  job: ["job", "prototype-new", "sewn", "points", "working"],
+  job: ["job", "prototype-new", "sewn", "points", "working", "own-change", "sign-off", "annotation"],
   prototype: ["fitting-new"],
-  fitting: ["finding", "reading"],
-  finding: ["decision", "judgement", "finding-edit"],
+  fitting: ["finding", "reading", "fitting-head"],
+  finding: ["decision", "finding-edit"],
+  change: ["judgement"],
 };
 
 async function dropDrafts(db: Knex, owners: Readonly<Record<Owner, readonly number[]>>): Promise<void> {

@@ -1,50 +1,51 @@
 import type { Knex } from "knex";
-import type { Change, Finding, Fitting, Judgement, Reading } from "../core/fitting/fitting.ts";
+import type { CheckResult } from "../core/fitting/checks.ts";
+import { findingWords } from "../core/fitting/findingWords.ts";
+import type { Finding, Fitting, FittingHead, Reading } from "../core/fitting/fitting.ts";
 import type { OutcomeOfKind } from "../core/fitting/learnShare.ts";
 import { PROTOTYPE_KINDS } from "../core/fitting/prototype.ts";
+import { judgementsOf } from "./changes.ts";
 import {
   type ChangeRow,
+  type CheckRow,
   changeFrom,
-  changeIn,
+  checkFrom,
   type FindingRow,
   type FittingRow,
   findingFrom,
   fittingFrom,
-  JUDGED_COLUMNS,
-  type JudgedFindingRow,
-  judgementIn,
   type ReadingRow,
   readingFrom,
 } from "./fittingRows.ts";
+import type { Photo } from "./photos.ts";
 import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
 
 /** What is written down of a finding when it is put on the figure. */
-export type NewFinding = Omit<Finding, "id" | "version" | "change" | "judgement">;
+export type NewFinding = Omit<Finding, "id" | "version" | "change" | "judgement" | "photos">;
 
 /** What is written down of a reading. */
 export type NewReading = Omit<Reading, "id"> & { readonly fittingId: number };
 
-/** A decision about a finding: `version` 0 for the first, else the version it starts from. */
-export type DecidedOn = Omit<Change, "id" | "cutInto">;
-
-/** Fittings with their readings, findings, changes and judgements. Removed findings can be brought back. */
+/** Fittings with their checks, readings, findings and photos. Removed findings can be brought back. */
 export interface FittingRepository {
   /** In the order they took place. */
   ofPrototypes(prototypeIds: readonly number[]): Promise<Fitting[]>;
-  add(fitting: Pick<Fitting, "prototypeId" | "fittedOn" | "on" | "notes">): Promise<number>;
+  add(fitting: FittingHead & { readonly prototypeId: number }): Promise<number>;
+  saveHead(fitting: FittingHead & { readonly id: number; readonly version: number }): Promise<boolean>;
   addFinding(finding: NewFinding): Promise<number>;
   saveFinding(finding: NewFinding & { id: number; version: number }): Promise<SaveOutcome<Finding>>;
   /** Takes a finding off, or brings it back. False when its change is already cut into a prototype. */
   setFindingRemoved(id: number, removed: boolean): Promise<boolean>;
   addReading(reading: NewReading): Promise<number>;
   setReadingRemoved(id: number, removed: boolean): Promise<void>;
-  /** The job a finding or a reading belongs to, removed ones included; null where there is none. */
-  jobOf(what: "finding" | "reading", id: number): Promise<number | null>;
-  /** Writes the maker's decision; refused when it was decided meanwhile or is already cut. */
-  decide(decision: DecidedOn): Promise<SaveOutcome<Change>>;
-  /** Takes a decision back; false when the change is already cut into a prototype. */
-  withdraw(findingId: number, version: number): Promise<boolean>;
-  judge(findingId: number, judgement: Judgement): Promise<void>;
+  saveCheck(fittingId: number, check: CheckResult): Promise<void>;
+  addPhoto(fittingId: number, findingId: number | null, photo: Photo): Promise<number>;
+  photo(id: number): Promise<(Photo & { readonly fittingId: number }) | null>;
+  setPhotoRemoved(id: number, removed: boolean): Promise<void>;
+  /** Photos of a fitting that belong to no finding, by id. */
+  loosePhotos(fittingId: number): Promise<number[]>;
+  /** The job a finding, a reading or a photo belongs to, removed ones included; null where there is none. */
+  jobOf(what: "finding" | "reading" | "photo", id: number): Promise<number | null>;
   /**
    * What the workshop's changes did, newest first, in prototypes of the real cloth whose usable stretch lies in a range.
    * Amounts as worn.
@@ -54,54 +55,81 @@ export interface FittingRepository {
 
 /** Fittings over a connection or a transaction. */
 export function fittingRepository(db: Knex): FittingRepository {
+  const setRemoved = async (table: string, id: number, removed: boolean): Promise<void> => {
+    await db(table)
+      .where({ id })
+      .update({ removed: removed ? 1 : 0 });
+  };
   return {
     ofPrototypes: (ids) => read(db, ids),
-    add: ({ prototypeId, fittedOn, on, notes }) =>
-      insertRow(db, "fittings", { prototype_id: prototypeId, fitted_on: fittedOn, worn_by: on, notes }),
-    addFinding: (finding) => insertRow(db, "findings", findingColumns(finding)),
+    add: ({ prototypeId, ...head }) => insertRow(db, "fittings", { prototype_id: prototypeId, ...headColumns(head) }),
+    saveHead: ({ id, version, ...head }) => updateVersion(db, "fittings", { id, version }, headColumns(head)),
+    addFinding: async (finding) => insertRow(db, "findings", await findingColumns(db, finding)),
     async saveFinding(finding) {
-      if (!(await isCut(db, finding.id)) && (await updateVersion(db, "findings", finding, findingColumns(finding)))) {
-        return { saved: true, value: { ...finding, version: finding.version + 1, change: null, judgement: null } };
+      const columns = await findingColumns(db, finding);
+      if (!(await isCut(db, finding.id)) && (await updateVersion(db, "findings", finding, columns))) {
+        const nothing = { change: null, judgement: null, photos: [] };
+        return { saved: true, value: { ...finding, version: finding.version + 1, ...nothing } };
       }
       const row: FindingRow | undefined = await db("findings").where({ id: finding.id }).first();
-      return { saved: false, theirs: row ? findingFrom(row, null, null) : null };
+      return { saved: false, theirs: row ? findingFrom(row, { change: null, judgement: null, photos: [] }) : null };
     },
     async setFindingRemoved(id, removed) {
       if (await isCut(db, id)) return false;
-      await db("findings")
-        .where({ id })
-        .update({ removed: removed ? 1 : 0 });
+      await setRemoved("findings", id, removed);
       return true;
     },
-    addReading: ({ fittingId, zone, kind, text, newtons, heightMm, note }) =>
-      insertRow(db, "readings", { fitting_id: fittingId, zone, kind, typed: text, newtons, height_mm: heightMm, note }),
-    setReadingRemoved: async (id, removed) => {
-      await db("readings")
-        .where({ id })
-        .update({ removed: removed ? 1 : 0 });
+    addReading: ({ fittingId, zone, kind, side, text, newtons, heightMm, elasticsN, liftMm, note }) =>
+      insertRow(db, "readings", {
+        fitting_id: fittingId,
+        zone,
+        kind,
+        side,
+        typed: text,
+        newtons,
+        height_mm: heightMm,
+        elastics_n: elasticsN,
+        lift_mm: liftMm,
+        note,
+      }),
+    setReadingRemoved: (id, removed) => setRemoved("readings", id, removed),
+    saveCheck: async (fittingId, { check, outcome, note }) => {
+      await db("fitting_checks")
+        .insert({ fitting_id: fittingId, name: check, outcome, note })
+        .onConflict(["fitting_id", "name"])
+        .merge();
     },
+    addPhoto: (fittingId, findingId, { type, bytes }) =>
+      insertRow(db, "fitting_photos", {
+        fitting_id: fittingId,
+        finding_id: findingId,
+        type,
+        bytes: Buffer.from(bytes),
+      }),
+    async photo(id) {
+      const row = await db("fitting_photos").where({ id, removed: 0 }).first();
+      return row ? { type: row.type, bytes: row.bytes, fittingId: row.fitting_id } : null;
+    },
+    setPhotoRemoved: (id, removed) => setRemoved("fitting_photos", id, removed),
+    loosePhotos: (fittingId) =>
+      db("fitting_photos")
+        .where({ fitting_id: fittingId, removed: 0 })
+        .whereNull("finding_id")
+        .orderBy("id")
+        .pluck("id"),
     async jobOf(what, id) {
-      const row = await db(`${what}s as thing`)
+      const row = await db(`${TABLES[what]} as thing`)
         .join("fittings", "fittings.id", "thing.fitting_id")
         .join("prototypes", "prototypes.id", "fittings.prototype_id")
         .where("thing.id", id)
         .first("prototypes.job_id");
       return row?.job_id ?? null;
     },
-    decide: (decision) => decide(db, decision),
-    async withdraw(findingId, version) {
-      const gone = await db("changes").where({ finding_id: findingId, version }).whereNull("cut_into").delete();
-      return gone === 1;
-    },
-    judge: async (findingId, { fittingId, residualMm, verdict, note }) => {
-      await db("judgements")
-        .insert({ finding_id: findingId, fitting_id: fittingId, residual_mm: residualMm, verdict, note })
-        .onConflict("finding_id")
-        .merge();
-    },
     outcomesIn: (usable) => outcomesIn(db, usable),
   };
 }
+
+const TABLES = { finding: "findings", reading: "readings", photo: "fitting_photos" } as const;
 
 /** Outcomes looked at: the newest say most about how the workshop works now. */
 const OUTCOMES_READ = 1000;
@@ -110,22 +138,24 @@ async function outcomesIn(
   db: Knex,
   { from, to }: { readonly from: number; readonly to: number },
 ): Promise<OutcomeOfKind[]> {
-  const usable = "json_extract(p.frozen, '$.stretch.usable')";
   const rows: { kind: Finding["kind"]; amount_mm: number; share: number; residual_mm: number }[] = await db(
     "judgements as j",
   )
-    .join("findings as f", "f.id", "j.finding_id")
-    .join("changes as c", "c.finding_id", "f.id")
+    .join("changes as c", "c.id", "j.change_id")
+    .join("findings as f", "f.id", "c.finding_id")
     .join("fittings as t", "t.id", "f.fitting_id")
     .join("prototypes as p", "p.id", "t.prototype_id")
     .where("f.removed", 0)
     .whereNotNull("c.amount_mm")
+    .whereNotNull("c.share")
+    .whereNotNull("f.amount_mm")
+    .whereNotNull("j.residual_mm")
     .whereIn("p.kind", REAL_KINDS)
-    .whereRaw(`${usable} >= ?`, [from])
+    .where("p.usable", ">=", from)
     .modify((query) => {
-      if (Number.isFinite(to)) query.whereRaw(`${usable} < ?`, [to]);
+      if (Number.isFinite(to)) query.where("p.usable", "<", to);
     })
-    .orderBy("j.finding_id", "desc")
+    .orderBy("j.change_id", "desc")
     .limit(OUTCOMES_READ)
     .select("f.kind", "f.amount_mm", "c.share", "j.residual_mm");
   // A share is of what was read on the body, so share times amount is what was done, as worn.
@@ -139,67 +169,82 @@ async function outcomesIn(
 
 const REAL_KINDS = PROTOTYPE_KINDS.filter(({ realCloth }) => realCloth).map(({ id }) => id);
 
-const findingColumns = (finding: NewFinding) => ({
-  fitting_id: finding.fittingId,
-  kind: finding.kind,
-  zone: finding.zone,
-  side: finding.side,
-  view: finding.view,
-  x: finding.x,
-  y: finding.y,
-  typed: finding.amountText,
-  amount_mm: finding.amountMm,
-  folded: finding.folded ? 1 : 0,
-  note: finding.note,
+const headColumns = ({ fittedOn, on, way, over, notes }: FittingHead) => ({
+  fitted_on: fittedOn,
+  worn_by: on,
+  way,
+  worn_over: over,
+  notes,
 });
+
+async function findingColumns(db: Knex, finding: NewFinding) {
+  const made = await db("fittings as t")
+    .join("prototypes as p", "p.id", "t.prototype_id")
+    .where("t.id", finding.fittingId)
+    .first("p.usable")
+    .select(
+      db.raw(
+        "json_extract(p.frozen, '$.cloth.name') as cloth_name, json_extract(p.frozen, '$.cloth.kind') as cloth_kind",
+      ),
+    );
+  const usable = made?.usable ?? null;
+  const foundIn = { clothName: made?.cloth_name ?? "", clothKind: made?.cloth_kind ?? "", usable: usable ?? 0 };
+  return {
+    fitting_id: finding.fittingId,
+    kind: finding.kind,
+    spot: finding.spot,
+    zone: finding.zone,
+    side: finding.side,
+    view: finding.view,
+    x: finding.x,
+    y: finding.y,
+    typed: finding.amountText,
+    amount_mm: finding.amountMm,
+    folded: finding.folded ? 1 : 0,
+    detail: JSON.stringify(finding.detail),
+    note: finding.note,
+    words: findingWords(finding, foundIn),
+    usable,
+  };
+}
 
 async function isCut(db: Knex, findingId: number): Promise<boolean> {
   const row = await db("changes").where({ finding_id: findingId }).whereNotNull("cut_into").first("id");
   return row !== undefined;
 }
 
-async function decide(db: Knex, { findingId, version, ...decided }: DecidedOn): Promise<SaveOutcome<Change>> {
-  const columns = {
-    decision: decided.decision,
-    share: decided.share,
-    proposed_mm: decided.proposedMm,
-    amount_mm: decided.amountMm,
-    seams: decided.seams,
-    reason: decided.reason,
-  };
-  const before: ChangeRow | undefined = await db("changes").where({ finding_id: findingId }).first();
-  if (!before && version === 0) {
-    const id = await insertRow(db, "changes", { finding_id: findingId, ...columns });
-    return { saved: true, value: { id, findingId, ...decided, cutInto: null, version: 1 } };
-  }
-  if (!before) return { saved: false, theirs: null };
-  const open = before.cut_into === null && before.version === version;
-  if (open && (await updateVersion(db, "changes", { id: before.id, version }, columns))) {
-    return { saved: true, value: { id: before.id, findingId, ...decided, cutInto: null, version: version + 1 } };
-  }
-  return { saved: false, theirs: changeFrom(before) };
-}
-
 async function read(db: Knex, prototypeIds: readonly number[]): Promise<Fitting[]> {
   const fittings: FittingRow[] = await db("fittings").whereIn("prototype_id", prototypeIds).orderBy("id");
-  const fittingIds = fittings.map(({ id }) => id);
-  const findings: JudgedFindingRow[] = await db("findings as f")
-    .leftJoin("changes as c", "c.finding_id", "f.id")
-    .leftJoin("judgements as j", "j.finding_id", "f.id")
-    .whereIn("f.fitting_id", fittingIds)
-    .where("f.removed", 0)
-    .orderBy("f.id")
-    .select("f.*", JUDGED_COLUMNS);
-  const readings: ReadingRow[] = await db("readings")
-    .whereIn("fitting_id", fittingIds)
-    .where({ removed: 0 })
-    .orderBy("id");
+  const ids = fittings.map(({ id }) => id);
+  if (ids.length === 0) return [];
+  const findings: FindingRow[] = await db("findings").whereIn("fitting_id", ids).where("removed", 0).orderBy("id");
+  const changes: ChangeRow[] = await db("changes").whereIn(
+    "finding_id",
+    findings.map(({ id }) => id),
+  );
+  const judgements = await judgementsOf(
+    db,
+    changes.map(({ id }) => id),
+  );
+  const photos: { id: number; finding_id: number | null }[] = await db("fitting_photos")
+    .whereIn("fitting_id", ids)
+    .where("removed", 0)
+    .select("id", "finding_id");
+  const readings: ReadingRow[] = await db("readings").whereIn("fitting_id", ids).where({ removed: 0 }).orderBy("id");
+  const checks: CheckRow[] = await db("fitting_checks").whereIn("fitting_id", ids);
+  const whole = (row: FindingRow): Finding => {
+    const change = changes.find(({ finding_id }) => finding_id === row.id);
+    return findingFrom(row, {
+      change: change ? changeFrom(change) : null,
+      judgement: change ? (judgements.get(change.id) ?? null) : null,
+      photos: photos.filter(({ finding_id }) => finding_id === row.id).map(({ id }) => id),
+    });
+  };
   return fittings.map((row) =>
     fittingFrom(row, {
-      findings: findings
-        .filter(({ fitting_id }) => fitting_id === row.id)
-        .map((finding) => findingFrom(finding, changeIn(finding), judgementIn(finding))),
+      findings: findings.filter(({ fitting_id }) => fitting_id === row.id).map(whole),
       readings: readings.filter(({ fitting_id }) => fitting_id === row.id).map(readingFrom),
+      checks: checks.filter(({ fitting_id }) => fitting_id === row.id).map(checkFrom),
     }),
   );
 }

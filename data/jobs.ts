@@ -19,6 +19,8 @@ interface JobRow {
   pattern_lengths: string;
   girth_direction: Job["girthDirection"];
   school: Job["school"];
+  stiffness: number | null;
+  signed_off: string | null;
   version: number;
 }
 
@@ -107,6 +109,8 @@ const fromRow = (row: JobRow): Job => ({
   patternLengthsMm: JSON.parse(row.pattern_lengths),
   girthDirection: row.girth_direction,
   school: row.school,
+  stiffness: row.stiffness,
+  signedOff: row.signed_off === null ? null : JSON.parse(row.signed_off),
   version: row.version,
 });
 
@@ -126,4 +130,6 @@ const toColumns = (job: Omit<Job, "id" | "version">) => ({
   pattern_lengths: JSON.stringify(job.patternLengthsMm),
   girth_direction: job.girthDirection,
   school: job.school,
+  stiffness: job.stiffness,
+  signed_off: job.signedOff === null ? null : JSON.stringify(job.signedOff),
 });

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import type { FrozenPlan, Prototype, SewnRing } from "../core/fitting/prototype.ts";
+import type { Annotation, FrozenPlan, Prototype, SewnRing } from "../core/fitting/prototype.ts";
 import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
 
 interface PrototypeRow {
@@ -9,7 +9,15 @@ interface PrototypeRow {
   kind: Prototype["kind"];
   started_on: string;
   frozen: string;
+  closed_on: string | null;
   version: number;
+}
+
+interface AnnotationRow {
+  id: number;
+  prototype_id: number;
+  written_on: string;
+  content: string;
 }
 
 interface SewnRow {
@@ -20,6 +28,9 @@ interface SewnRow {
   sewn_mm: number;
 }
 
+/** A prototype as it is started. */
+export type NewPrototype = Pick<Prototype, "jobId" | "number" | "kind" | "startedOn" | "frozen">;
+
 /** Prototypes of jobs, with the girths as sewn. The frozen plan is written once. */
 export interface PrototypeRepository {
   /** In order of their numbers. */
@@ -29,7 +40,11 @@ export interface PrototypeRepository {
    * Starts the next prototype of a job: freezes the plan and marks the changes it carries as cut.
    * @returns its number, or null when somebody else has started that number meanwhile.
    */
-  start(prototype: Omit<Prototype, "id" | "sewn" | "version">): Promise<number | null>;
+  start(prototype: NewPrototype): Promise<number | null>;
+  /** Closes every prototype of a job that is still open: from then on they are only annotated. */
+  closeAll(jobId: number, closedOn: string): Promise<void>;
+  /** Writes a note to a prototype, open or closed. */
+  annotate(prototypeId: number, annotation: Omit<Annotation, "id">): Promise<void>;
   /** Replaces the girths as sewn. */
   saveSewn(prototype: Prototype, sewn: readonly SewnRing[]): Promise<SaveOutcome<Prototype>>;
 }
@@ -38,16 +53,23 @@ export interface PrototypeRepository {
 export function prototypeRepository(db: Knex): PrototypeRepository {
   const find = async (jobId: number, number: number) => {
     const rows: PrototypeRow[] = await db("prototypes").where({ job_id: jobId, number });
-    return (await withSewn(db, rows))[0] ?? null;
+    return (await withInside(db, rows))[0] ?? null;
   };
   return {
     async ofJob(jobId) {
-      return withSewn(db, await db("prototypes").where({ job_id: jobId }).orderBy("number"));
+      return withInside(db, await db("prototypes").where({ job_id: jobId }).orderBy("number"));
     },
     find,
     start: (prototype) => start(db, prototype),
+    closeAll: async (jobId, closedOn) => {
+      await db("prototypes").where({ job_id: jobId }).whereNull("closed_on").update({ closed_on: closedOn });
+    },
+    annotate: async (prototypeId, { writtenOn, text }) => {
+      await db("annotations").insert({ prototype_id: prototypeId, written_on: writtenOn, content: text });
+    },
     async saveSewn(prototype, sewn) {
-      if (!(await updateVersion(db, "prototypes", prototype, {}))) {
+      const open = await db("prototypes").where({ id: prototype.id }).whereNull("closed_on").first("id");
+      if (!open || !(await updateVersion(db, "prototypes", prototype, {}))) {
         return { saved: false, theirs: await find(prototype.jobId, prototype.number) };
       }
       await db("sewn_rings").where({ prototype_id: prototype.id }).delete();
@@ -64,27 +86,28 @@ export function prototypeRepository(db: Knex): PrototypeRepository {
   };
 }
 
-async function start(db: Knex, prototype: Omit<Prototype, "id" | "sewn" | "version">): Promise<number | null> {
+async function start(db: Knex, prototype: NewPrototype): Promise<number | null> {
   const { jobId, number, kind, startedOn, frozen } = prototype;
   const taken = await db("prototypes").where({ job_id: jobId }).max({ highest: "number" }).first();
   if (Number(taken?.highest ?? 0) !== number - 1) return null;
+  await db("prototypes").where({ job_id: jobId }).whereNull("closed_on").update({ closed_on: startedOn });
   await insertRow(db, "prototypes", {
     job_id: jobId,
     number,
     kind,
     started_on: startedOn,
     frozen: JSON.stringify(frozen),
+    usable: frozen.stretch.usable,
   });
   const carried = frozen.changes.map(({ changeId }) => changeId);
   await db("changes").whereIn("id", carried).whereNull("cut_into").update({ cut_into: number });
   return number;
 }
 
-async function withSewn(db: Knex, rows: readonly PrototypeRow[]): Promise<Prototype[]> {
-  const sewn: SewnRow[] = await db("sewn_rings").whereIn(
-    "prototype_id",
-    rows.map(({ id }) => id),
-  );
+async function withInside(db: Knex, rows: readonly PrototypeRow[]): Promise<Prototype[]> {
+  const ids = rows.map(({ id }) => id);
+  const sewn: SewnRow[] = await db("sewn_rings").whereIn("prototype_id", ids);
+  const annotations: AnnotationRow[] = await db("annotations").whereIn("prototype_id", ids).orderBy("id");
   return rows.map((row) => ({
     id: row.id,
     jobId: row.job_id,
@@ -95,6 +118,10 @@ async function withSewn(db: Knex, rows: readonly PrototypeRow[]): Promise<Protot
     sewn: sewn
       .filter(({ prototype_id }) => prototype_id === row.id)
       .map(({ zone, side, typed, sewn_mm }) => ({ zone, side, text: typed, sewnMm: sewn_mm })),
+    closedOn: row.closed_on,
+    annotations: annotations
+      .filter(({ prototype_id }) => prototype_id === row.id)
+      .map(({ id, written_on, content }) => ({ id, writtenOn: written_on, text: content })),
     version: row.version,
   }));
 }

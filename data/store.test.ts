@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Prototype } from "../core/fitting/prototype.ts";
 import { newJob } from "../core/job/job.ts";
-import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
+import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleChange, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
 import type { Store } from "./store.ts";
 import { temporaryStore } from "./testing/temporaryStore.ts";
 
@@ -34,23 +34,19 @@ async function withPrototype(store: Store) {
     prototypeId: prototype.id,
     fittedOn: "2026-10-04",
     on: "wearer",
+    way: "rightSideOut",
+    over: "",
     notes: "",
   });
   const findingId = await store.fittings.addFinding({ ...sampleFinding(), fittingId });
   return { wearerId, sheetId, jobId, prototype, fittingId, findingId };
 }
 
-const decision = (findingId: number, version: number, amountMm: number | null = -13) =>
-  ({
-    findingId,
-    decision: amountMm === null ? "refused" : "accepted",
-    share: 0.65,
-    proposedMm: -13.7,
-    amountMm,
-    seams: 2,
-    reason: "",
-    version,
-  }) as const;
+const decision = (findingId: number, version: number, amountMm = -13) => ({
+  ...sampleChange({ amountMm }),
+  findingId,
+  version,
+});
 
 describe("two windows", () => {
   it("never overwrite one another: the later save is refused and shown the newer row", async () => {
@@ -73,13 +69,13 @@ describe("two windows", () => {
 
   it("decide once: the second word on the same version is refused", async () => {
     const { store } = await temporaryStore();
-    const { findingId } = await withPrototype(store);
-    expect((await store.fittings.decide(decision(findingId, 0))).saved).toBe(true);
-    expect(await store.fittings.decide(decision(findingId, 0, -20))).toMatchObject({
+    const { jobId, findingId } = await withPrototype(store);
+    expect((await store.changes.decide(jobId, decision(findingId, 0))).saved).toBe(true);
+    expect(await store.changes.decide(jobId, decision(findingId, 0, -20))).toMatchObject({
       saved: false,
       theirs: { amountMm: -13 },
     });
-    expect((await store.fittings.decide(decision(findingId, 1, -20))).saved).toBe(true);
+    expect((await store.changes.decide(jobId, decision(findingId, 1, -20))).saved).toBe(true);
   });
 });
 
@@ -160,14 +156,14 @@ describe("findings", () => {
     expect(await store.fittings.setFindingRemoved(findingId, true)).toBe(true);
     expect(await findings()).toEqual([]);
     await store.fittings.setFindingRemoved(findingId, false);
-    await store.fittings.decide(decision(findingId, 0));
+    await store.changes.decide(jobId, decision(findingId, 0));
     const [change] = (await findings()).map((finding) => finding.change);
     const frozen = sampleFrozen([{ changeId: change?.id ?? 0, zone: "waist", side: "both", amountMm: -13 }]);
     await store.prototypes.start({ jobId, number: 2, kind: "sewn", startedOn: "2026-10-10", frozen });
     expect((await findings())[0]?.change?.cutInto).toBe(2);
     expect(await store.fittings.setFindingRemoved(findingId, true)).toBe(false);
-    expect(await store.fittings.withdraw(findingId, 1)).toBe(false);
-    expect((await store.fittings.decide(decision(findingId, 1, -20))).saved).toBe(false);
+    expect(await store.changes.withdraw(jobId, change?.id ?? 0, 1)).toBe(false);
+    expect((await store.changes.decide(jobId, decision(findingId, 1, -20))).saved).toBe(false);
   });
 
   it("know their job, removed ones included", async () => {
@@ -180,12 +176,13 @@ describe("findings", () => {
 
   it("teach what their changes did, in cloth of one stretch class and made up in the real cloth", async () => {
     const { store } = await temporaryStore();
-    const { prototype, fittingId, findingId } = await withPrototype(store);
+    const { jobId, prototype, fittingId, findingId } = await withPrototype(store);
     const { usable } = prototype.frozen.stretch;
     const outcomes = (from: number, to = Number.POSITIVE_INFINITY) => store.fittings.outcomesIn({ from, to });
-    await store.fittings.decide({ ...decision(findingId, 0), share: 0.5 });
+    const decided = await store.changes.decide(jobId, { ...decision(findingId, 0), share: 0.5 });
+    const changeId = decided.saved ? decided.value.id : 0;
     expect(await outcomes(0)).toEqual([]);
-    await store.fittings.judge(findingId, { fittingId, residualMm: 4, verdict: "better", note: "" });
+    await store.changes.judge(changeId, { fittingId, residualMm: 4, verdict: "better", note: "" });
     const [finding] = (await store.fittings.ofPrototypes([prototype.id])).flatMap(({ findings }) => findings);
     const amountMm = finding?.amountMm ?? 0;
     expect(await outcomes(usable)).toEqual([{ kind: finding?.kind, amountMm, doneMm: amountMm / 2, residualMm: 4 }]);
@@ -197,9 +194,11 @@ describe("findings", () => {
 
   it("keep one judgement, the last", async () => {
     const { store } = await temporaryStore();
-    const { prototype, fittingId, findingId } = await withPrototype(store);
-    await store.fittings.judge(findingId, { fittingId, residualMm: 4, verdict: "better", note: "" });
-    await store.fittings.judge(findingId, { fittingId, residualMm: 0, verdict: "cured", note: "after a walk" });
+    const { jobId, prototype, fittingId, findingId } = await withPrototype(store);
+    const decided = await store.changes.decide(jobId, decision(findingId, 0));
+    const changeId = decided.saved ? decided.value.id : 0;
+    await store.changes.judge(changeId, { fittingId, residualMm: 4, verdict: "better", note: "" });
+    await store.changes.judge(changeId, { fittingId, residualMm: 0, verdict: "cured", note: "after a walk" });
     const [finding] = (await store.fittings.ofPrototypes([prototype.id])).flatMap((fitting) => fitting.findings);
     expect(finding?.judgement).toEqual({ fittingId, residualMm: 0, verdict: "cured", note: "after a walk" });
   });

@@ -1,17 +1,21 @@
 import type { Knex } from "knex";
 import { type BodyWrapRepository, bodyWrapRepository } from "./bodyWraps.ts";
+import { type ChangeRepository, changeRepository } from "./changes.ts";
 import { type ClothRepository, clothRepository } from "./cloths.ts";
 import { type DraftRepository, draftRepository } from "./drafts.ts";
 import { type Erased, eraseWearer, scrub } from "./erasure.ts";
 import { type FittingRepository, fittingRepository } from "./fittings.ts";
+import { gatherEdits, type HistoryRepository, historyRepository } from "./history.ts";
 import { type JobRepository, jobRepository } from "./jobs.ts";
 import { type LayupRepository, layupRepository } from "./layups.ts";
 import { type LikedGarmentRepository, likedGarmentRepository } from "./likedGarments.ts";
 import { openDatabase } from "./openDatabase.ts";
 import { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
+import { type ReceivedRepository, receivedRepository } from "./received.ts";
 import { type SettingRepository, settingRepository } from "./settings.ts";
 import { type SheetRepository, sheetRepository } from "./sheets.ts";
 import { type SizeChartRepository, sizeChartRepository } from "./sizeCharts.ts";
+import { type StandingRepository, standingRepository } from "./standing.ts";
 import { type StyleRepository, styleRepository } from "./styles.ts";
 import { type WearerRepository, wearerRepository } from "./wearers.ts";
 import { type WorkingRepository, workingRepository } from "./workings.ts";
@@ -30,6 +34,10 @@ export interface Repositories {
   readonly workings: WorkingRepository;
   readonly prototypes: PrototypeRepository;
   readonly fittings: FittingRepository;
+  readonly changes: ChangeRepository;
+  readonly standing: StandingRepository;
+  readonly history: HistoryRepository;
+  readonly received: ReceivedRepository;
   readonly drafts: DraftRepository;
   readonly settings: SettingRepository;
 }
@@ -52,7 +60,12 @@ export async function openStore(file: string): Promise<Store> {
 export function storeOver(db: Knex): Store {
   return {
     ...repositoriesOver(db),
-    inTransaction: (action) => db.transaction((transaction) => action(repositoriesOver(transaction))),
+    inTransaction: (action) =>
+      db.transaction(async (transaction) => {
+        const answer = await action(repositoriesOver(transaction));
+        await gatherEdits(transaction, new Date().toISOString());
+        return answer;
+      }),
     async eraseWearer(wearerId) {
       const erased = await db.transaction((transaction) => eraseWearer(transaction, wearerId));
       await scrub(db);
@@ -75,6 +88,10 @@ const repositoriesOver = (db: Knex): Repositories => ({
   workings: workingRepository(db),
   prototypes: prototypeRepository(db),
   fittings: fittingRepository(db),
+  changes: changeRepository(db),
+  standing: standingRepository(db),
+  history: historyRepository(db),
+  received: receivedRepository(db),
   drafts: draftRepository(db),
   settings: settingRepository(db),
 });

@@ -1,9 +1,12 @@
-import { findingKindOf } from "../../core/fitting/findings/index.ts";
-import type { Change, Decision, Finding } from "../../core/fitting/fitting.ts";
+import type { Change, Decision } from "../../core/fitting/change.ts";
+import { LATER_STEPS } from "../../core/fitting/change.ts";
+import type { Remedy } from "../../core/fitting/findings/findingKind.ts";
+import type { Finding } from "../../core/fitting/fitting.ts";
 import type { LearnedShares } from "../../core/fitting/learnShare.ts";
+import { linkedFor } from "../../core/fitting/linkedLines.ts";
 import { suggestVerdict, VERDICTS, type Verdict } from "../../core/fitting/outcome.ts";
 import { MOST_SHARE } from "../../core/fitting/propose.ts";
-import { proposeFor } from "../../core/fitting/proposeFor.ts";
+import { type FindingProposal, proposeFor } from "../../core/fitting/proposeFor.ts";
 import type { Prototype } from "../../core/fitting/prototype.ts";
 import { parseQuantity } from "../../core/units/parseQuantity.ts";
 import { formValidator } from "../../formats/validation.ts";
@@ -12,7 +15,7 @@ import type { ReadForm } from "./fittingForm.server.ts";
 import { parseSmallLength } from "./smallLength.ts";
 import type { Fields } from "./unsaved.ts";
 
-/** Largest change of a girth, mm. */
+/** Largest change, mm. */
 const LARGEST_CHANGE_MM = 500;
 
 /** Most seams a change is spread over. */
@@ -20,7 +23,7 @@ const MOST_SEAMS = 24;
 
 const validate = formValidator(
   formOf({
-    decision: choice("your word", ["accepted", "altered", "refused"]),
+    decision: choice("your word", ["accepted", "altered", "waiting", "refused"]),
     seams: line("a number of seams"),
     reason: notes(),
     version: version(),
@@ -28,55 +31,94 @@ const validate = formValidator(
 );
 
 /** A decision as it is stored, without its finding. */
-export type ReadDecision = Pick<
-  Change,
-  "decision" | "share" | "proposedMm" | "amountMm" | "seams" | "reason" | "version"
->;
+export type ReadDecision = Omit<Change, "id" | "findingId" | "cutInto">;
+
+/** What a word on a finding is read against. */
+export interface DecidedOn {
+  readonly finding: Finding;
+  /** The prototype it was found on. */
+  readonly prototype: Prototype;
+  readonly learned: LearnedShares;
+}
 
 /**
- * Reads the maker's word on a proposal: taken as it is, altered to an amount or a share of her own, or refused with a
- * reason. The proposal itself is computed again here, never trusted from the form.
+ * Reads the maker's word on a proposal: a remedy taken as it is, altered to an amount or a share of her own, put off to
+ * a sewing step, or refused with a reason. The proposal itself is computed again here, never trusted from the form.
  */
-export function readDecision(
-  fields: Fields,
-  finding: Finding,
-  prototype: Prototype,
-  learned: LearnedShares,
-): ReadForm<ReadDecision> {
-  const valid = validate(fields);
+export function readDecision(fields: Fields, on: DecidedOn): ReadForm<ReadDecision> {
+  const valid = validate({ seams: "1", ...fields });
   if (!valid.ok) return valid;
   const decision = valid.value.decision as Decision;
   const seams = Number(valid.value.seams);
   if (!Number.isInteger(seams) || seams < 1 || seams > MOST_SEAMS) {
     return wrong("seams", `Expected a whole number of seams from 1 to ${MOST_SEAMS}, but got “${valid.value.seams}”.`);
   }
+  const { finding, prototype, learned } = on;
   const first = proposeFor(finding, prototype, { seams, learned });
   if (!first.ok) return wrong("form", first.problem.message);
-  const { share, takeMm } = first.value;
+  const chosen = first.value.remedies.find(({ id }) => id === fields.remedy) ?? first.value.remedies[0] ?? null;
   const common = {
+    ...placeOfChange(finding, chosen, prototype),
     decision,
-    proposedMm: takeMm,
-    seams,
-    reason: valid.value.reason ?? "",
+    share: first.value.taken?.share ?? null,
+    proposedMm: chosen?.amountMm ?? null,
+    amountMm: null,
+    seams: chosen?.seams ?? 1,
+    reason: (valid.value.reason ?? "").trim(),
     version: Number(valid.value.version),
   };
-  if (decision === "accepted") return { ok: true, value: { ...common, share, amountMm: takeMm } };
-  if (decision === "altered") {
-    const own = ownAmount(fields, finding, prototype, seams);
-    return own.ok ? { ok: true, value: { ...common, ...own.value } } : own;
+  if (decision === "accepted") {
+    if (!chosen)
+      return wrong("decision", "Expected something to take: nothing is proposed yet. Alter it, or refuse it.");
+    return { ok: true, value: { ...common, amountMm: chosen.amountMm } };
+  }
+  if (decision === "altered") return altered(fields, on, { common, chosen, seams, first: first.value });
+  if (decision === "waiting") {
+    const waitsFor = LATER_STEPS.find((step) => step === fields.waitsFor);
+    if (!waitsFor) return wrong("waitsFor", "Expected the sewing step at which it is looked at again.");
+    return { ok: true, value: { ...common, linked: [], waitsFor } };
   }
   if (common.reason === "") return wrong("reason", "Expected the reason for refusing, but the field is empty.");
-  return { ok: true, value: { ...common, share, amountMm: null } };
+  return { ok: true, value: { ...common, linked: [] } };
 }
 
-function ownAmount(
-  fields: Fields,
-  finding: Finding,
-  prototype: Prototype,
-  seams: number,
-): ReadForm<{ share: number; amountMm: number }> {
+function placeOfChange(finding: Finding, chosen: Remedy | null, prototype: Prototype) {
+  const { spot, zone, side } = finding;
+  const pieces = chosen?.pieces ?? "";
+  return {
+    on: chosen?.on ?? ("making" as const),
+    remedy: chosen?.id ?? "",
+    spot,
+    zone,
+    side,
+    lengthId: chosen?.lengthId ?? "",
+    pieces,
+    line: chosen ? lineOf(chosen) : "",
+    blend: chosen?.blend ?? "",
+    linked: linkedFor(pieces, prototype.frozen.layers ?? []),
+    untickedReason: "",
+    waitsFor: "",
+  };
+}
+
+/** The line of a remedy; one that has none is told by its name. */
+const lineOf = ({ line: text, name }: Remedy): string => (text === "" ? name : text);
+
+interface Altering {
+  readonly common: ReadDecision;
+  readonly chosen: Remedy | null;
+  readonly seams: number;
+  readonly first: FindingProposal;
+}
+
+function altered(fields: Fields, { finding, prototype }: DecidedOn, altering: Altering): ReadForm<ReadDecision> {
+  const { common, chosen, seams, first } = altering;
   const shareText = (fields.share ?? "").trim();
   const amountText = (fields.amount ?? "").trim();
+  if (shareText === "" && amountText === "" && chosen?.amountMm === null) {
+    if (common.reason === "") return wrong("reason", "Expected what you will do, in words, or an amount.");
+    return { ok: true, value: { ...common, line: common.reason } };
+  }
   if ((shareText === "") === (amountText === "")) {
     const came = shareText === "" ? "both fields are empty" : "both are filled in";
     return wrong("amount", `Expected either an amount or a share of your own, but ${came}.`);
@@ -84,17 +126,25 @@ function ownAmount(
   if (amountText !== "") {
     const amount = parseSmallLength(amountText, fields.unit === "in" ? "in" : "cm", LARGEST_CHANGE_MM);
     if (!amount.ok) return wrong("amount", amount.problem.message);
-    const sign = findingKindOf(finding.kind).effect === "removal" ? -1 : 1;
-    const strain = proposeFor(finding, prototype, { seams });
-    const worn = amount.value * (1 + (strain.ok ? (strain.value.there?.strain ?? 0) : 0));
-    return { ok: true, value: { share: worn / finding.amountMm, amountMm: sign * amount.value } };
+    const sign = signOf(fields, chosen);
+    const worn = amount.value * (1 + (first.there?.strain ?? 0));
+    const share = first.taken && finding.amountMm !== null ? worn / finding.amountMm : null;
+    return { ok: true, value: { ...common, share, amountMm: sign * amount.value, seams: chosen?.seams ?? seams } };
   }
   const share = parseQuantity(shareText);
-  const proposal = share === null ? null : proposeFor(finding, prototype, { share, seams });
-  if (share === null || !proposal?.ok) {
+  const own = share === null || !first.taken ? null : proposeFor(finding, prototype, { share, seams });
+  const mine = own?.ok ? own.value.remedies.find(({ id }) => id === chosen?.id) : null;
+  if (share === null || !mine || mine.by !== null) {
     return wrong("share", `Expected a share above 0 and up to ${MOST_SHARE}, such as 0.8, but got “${shareText}”.`);
   }
-  return { ok: true, value: { share, amountMm: proposal.value.takeMm } };
+  return { ok: true, value: { ...common, share, amountMm: mine.amountMm } };
+}
+
+/** The direction of an amount of one's own: as proposed, unless the form says which way. */
+function signOf({ direction }: Fields, chosen: Remedy | null): 1 | -1 {
+  if (direction === "take") return -1;
+  if (direction === "give") return 1;
+  return (chosen?.amountMm ?? 1) < 0 ? -1 : 1;
 }
 
 const wrong = (field: string, message: string): { ok: false; errors: Record<string, string> } => ({
@@ -106,7 +156,7 @@ const VERDICT_IDS = VERDICTS.map(({ id }) => id);
 
 const validateJudgement = formValidator(
   formOf({
-    left: choice("what is left", ["gone", "still", "over"]),
+    left: choice("what is left", ["gone", "still", "over", "seen"]),
     verdict: choice("a verdict", ["", ...VERDICT_IDS]),
     note: notes(),
   }),
@@ -114,25 +164,31 @@ const validateJudgement = formValidator(
 
 /** What was seen of a change at the next fitting. */
 export interface ReadJudgement {
-  readonly residualMm: number;
+  /** Null where nothing was read in mm. */
+  readonly residualMm: number | null;
   readonly verdict: Verdict;
   readonly note: string;
 }
 
-/** Reads what is left of a finding. Without a verdict of the maker's own, the one the numbers suggest is taken. */
-export function readJudgement(fields: Fields, finding: Pick<Finding, "amountMm">): ReadForm<ReadJudgement> {
+/**
+ * Reads what is left of a finding. Without a verdict of the maker's own, the one the numbers suggest is taken; what was
+ * not read in mm is judged in words only.
+ */
+export function readJudgement(fields: Fields, amountMm: number | null): ReadForm<ReadJudgement> {
   const valid = validateJudgement(fields);
   if (!valid.ok) return valid;
   const { left, verdict, note = "" } = valid.value;
+  const own = VERDICTS.find(({ id }) => id === verdict)?.id;
+  if (amountMm === null) {
+    if (!own) return wrong("verdict", "Expected your word on it: cured, better, unchanged, worse or overdone.");
+    return { ok: true, value: { residualMm: null, verdict: own, note } };
+  }
+  if (left === "seen") return wrong("left", "Expected what is left of it: gone, some left, or too far.");
   const residual =
     left === "gone"
       ? null
       : parseSmallLength(fields.residual ?? "", fields.unit === "in" ? "in" : "cm", LARGEST_CHANGE_MM);
   if (residual && !residual.ok) return wrong("residual", residual.problem.message);
   const residualMm = residual ? (left === "over" ? -residual.value : residual.value) : 0;
-  const own = VERDICTS.find(({ id }) => id === verdict)?.id;
-  return {
-    ok: true,
-    value: { residualMm, verdict: own ?? suggestVerdict({ amountMm: finding.amountMm, residualMm }), note },
-  };
+  return { ok: true, value: { residualMm, verdict: own ?? suggestVerdict({ amountMm, residualMm }), note } };
 }

@@ -1,11 +1,16 @@
 import { ZONE_NAMES, type Zone } from "../../core/ease/zones.ts";
+import { FIGURE_VIEWS } from "../../core/figure/geometry.ts";
+import { type CheckResult, type FitCheck, isCheckId } from "../../core/fitting/checks.ts";
+import type { FindingDetail, FindingField, FindingKind } from "../../core/fitting/findings/findingKind.ts";
 import { findingKindOf, isFindingKindId } from "../../core/fitting/findings/index.ts";
-import type { Finding, Fitting, Reading } from "../../core/fitting/fitting.ts";
+import type { Finding, FittingHead, Reading } from "../../core/fitting/fitting.ts";
+import { isSpotId, type Spot } from "../../core/fitting/spots.ts";
 import { parseDay } from "../../core/units/day.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { parseForce } from "../../core/units/parseForce.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "./fields.server.ts";
+import { detailField } from "./findingFields.ts";
 import { parseSmallLength, smallUnit, withItsUnit } from "./smallLength.ts";
 import type { Fields } from "./unsaved.ts";
 
@@ -16,12 +21,20 @@ export type ReadForm<T> =
 
 const unitOf = (fields: Fields): LengthUnit => (fields.unit === "in" ? "in" : "cm");
 
+const SIDES = ["left", "right", "both"] as const;
+
 const validateFitting = formValidator(
-  formOf({ fittedOn: line("the day of the fitting"), on: choice("who wore it", ["wearer", "form"]), notes: notes() }),
+  formOf({
+    fittedOn: line("the day of the fitting"),
+    on: choice("who wore it", ["wearer", "form"]),
+    way: choice("which way round", ["rightSideOut", "insideOut"]),
+    over: optionalLine("what was worn under it"),
+    notes: notes(),
+  }),
 );
 
-/** Reads the form that begins a fitting. */
-export function readFitting(fields: Fields, today: string): ReadForm<Pick<Fitting, "fittedOn" | "on" | "notes">> {
+/** Reads the form that begins a fitting, or changes its head. */
+export function readFitting(fields: Fields, today: string): ReadForm<FittingHead> {
   const valid = validateFitting(fields);
   const day = parseDay(fields.fittedOn ?? "", today);
   const errors: Record<string, string> = valid.ok ? {} : { ...valid.errors };
@@ -29,7 +42,13 @@ export function readFitting(fields: Fields, today: string): ReadForm<Pick<Fittin
   if (!valid.ok || !day.ok) return { ok: false, errors };
   return {
     ok: true,
-    value: { fittedOn: day.value, on: valid.value.on as Fitting["on"], notes: valid.value.notes ?? "" },
+    value: {
+      fittedOn: day.value,
+      on: valid.value.on as FittingHead["on"],
+      way: valid.value.way as FittingHead["way"],
+      over: (valid.value.over ?? "").trim(),
+      notes: valid.value.notes ?? "",
+    },
   };
 }
 
@@ -39,9 +58,9 @@ const LARGEST_FINDING_MM = 500;
 const validateFinding = formValidator(
   formOf({
     kind: line("what is seen"),
-    zone: line("a zone"),
-    side: choice("a side", ["left", "right", "both"]),
-    view: choice("a view", ["front", "back"]),
+    spot: line("a place"),
+    side: choice("a side", SIDES),
+    view: choice("a view", FIGURE_VIEWS),
     note: notes(),
   }),
 );
@@ -49,37 +68,82 @@ const validateFinding = formValidator(
 /** Reads the form of a finding; the depth of a fold counts twice. */
 export function readFinding(
   fields: Fields,
-  zones: readonly Zone[],
-): ReadForm<Omit<Finding, "id" | "fittingId" | "version" | "change" | "judgement">> {
+  spots: readonly Spot[],
+): ReadForm<Omit<Finding, "id" | "fittingId" | "version" | "change" | "judgement" | "photos">> {
   const valid = validateFinding(fields);
   const errors: Record<string, string> = valid.ok ? {} : { ...valid.errors };
-  const amount = parseSmallLength(fields.amount ?? "", unitOf(fields), LARGEST_FINDING_MM);
-  if (!amount.ok) errors.amount = amount.problem.message;
-  const zone = zones.find((one) => one === fields.zone);
-  if (!zone)
-    errors.zone = `Expected a zone of this style (${zones.map((one) => ZONE_NAMES[one].toLowerCase()).join(", ")}).`;
+  const spot = spots.find(({ id }) => id === fields.spot);
+  if (!spot)
+    errors.spot = `Expected a place of this garment (${spots.map(({ name }) => name.toLowerCase()).join(", ")}).`;
   const kind = isFindingKindId(fields.kind ?? "") ? findingKindOf(fields.kind as Finding["kind"]) : null;
-  if (!kind) errors.kind ??= "Expected what is seen: loose, tight or rides.";
-  else if (zone && !kind.zones.includes(zone)) {
-    errors.kind = `Expected something seen at the ${ZONE_NAMES[zone].toLowerCase()}, but “${kind.name.toLowerCase()}” is not put there.`;
+  if (!kind) errors.kind = "Expected what is seen there: one of the words offered.";
+  else if (spot && !kind.spots.includes(spot.id)) {
+    errors.kind = `Expected something seen at the ${spot.name.toLowerCase()}, but “${kind.name.toLowerCase()}” is not put there.`;
   }
-  if (!valid.ok || !amount.ok || !zone || !kind || Object.keys(errors).length > 0) return { ok: false, errors };
-  const folded = kind.canBeFolded && fields.folded === "yes";
+  const amount = kind ? readAmount(fields, kind) : { mm: null, text: "", folded: false };
+  if ("message" in amount) errors.amount = amount.message;
+  const detail = kind ? readDetail(fields, kind, errors) : {};
+  if (!valid.ok || !spot || !kind || "message" in amount || Object.keys(errors).length > 0)
+    return { ok: false, errors };
   return {
     ok: true,
     value: {
       kind: kind.id,
-      zone,
+      spot: spot.id,
+      zone: spot.zone,
       side: valid.value.side as Finding["side"],
       view: valid.value.view as Finding["view"],
       x: partOf(fields.x),
       y: partOf(fields.y),
-      amountMm: folded ? 2 * amount.value : amount.value,
-      amountText: withItsUnit(fields.amount ?? "", smallUnit(unitOf(fields)) === "mm" ? "mm" : "in"),
-      folded,
+      amountMm: amount.mm,
+      amountText: amount.text,
+      folded: amount.folded,
+      detail,
       note: valid.value.note ?? "",
     },
   };
+}
+
+type ReadAmount = { mm: number | null; text: string; folded: boolean } | { message: string };
+
+function readAmount(fields: Fields, { amount }: FindingKind): ReadAmount {
+  const text = (fields.amount ?? "").trim();
+  if (!amount || (text === "" && !amount.needed)) return { mm: null, text: "", folded: false };
+  const unit = unitOf(fields);
+  const parsed = parseSmallLength(text, unit, LARGEST_FINDING_MM);
+  if (!parsed.ok) return { message: parsed.problem.message };
+  const folded = amount.canBeFolded && fields.folded === "yes";
+  return {
+    mm: folded ? 2 * parsed.value : parsed.value,
+    text: withItsUnit(text, smallUnit(unit) === "mm" ? "mm" : "in"),
+    folded,
+  };
+}
+
+function readDetail(fields: Fields, kind: FindingKind, errors: Record<string, string>): FindingDetail {
+  const detail: Record<string, string | number> = {};
+  for (const field of kind.fields) {
+    const name = detailField(field.id);
+    const read = readField((fields[name] ?? "").trim(), field, unitOf(fields));
+    if (typeof read === "object") errors[name] = read.message;
+    else if (read !== "") detail[field.id] = read;
+  }
+  return detail;
+}
+
+function readField(text: string, field: FindingField, unit: LengthUnit): string | number | { message: string } {
+  if (text === "") return field.needed ? { message: `Expected an answer: ${field.label.toLowerCase()}.` } : "";
+  if (field.type === "amount") {
+    const amount = parseSmallLength(text, unit, LARGEST_FINDING_MM);
+    return amount.ok ? amount.value : { message: amount.problem.message };
+  }
+  if (field.type === "tick") return text === "yes" ? "yes" : "";
+  if (field.type === "spot") return isSpotId(text) ? text : { message: "Expected a place of the garment." };
+  if (field.type !== "choice") return "";
+  const words = field.choices.map(({ value }) => value);
+  return words.includes(text)
+    ? text
+    : { message: `Expected one of ${words.filter((word) => word !== "").join(", ")}.` };
 }
 
 /** A place as a part of the figure; the page always sends one, so anything else is its middle. */
@@ -88,40 +152,80 @@ function partOf(text: string | undefined): number {
   return text && part >= 0 && part <= 1 ? part : 0.5;
 }
 
+const validateCheck = formValidator(
+  formOf({
+    check: line("a check"),
+    outcome: choice("how it went", ["pass", "fail", "notTried"]),
+    note: optionalLine("a note"),
+  }),
+);
+
+/** Reads how a check of the style's list went. */
+export function readCheck(fields: Fields, checks: readonly FitCheck[]): ReadForm<CheckResult> {
+  const valid = validateCheck(fields);
+  if (!valid.ok) return valid;
+  const { check, outcome, note = "" } = valid.value;
+  if (!isCheckId(check) || !checks.some(({ id }) => id === check)) {
+    return { ok: false, errors: { check: "Expected a check of this style's list." } };
+  }
+  return { ok: true, value: { check, outcome: outcome as CheckResult["outcome"], note: note.trim() } };
+}
+
 /** Strongest force a hand gauge at a fitting reads, N. */
 const STRONGEST_N = 500;
 
-/** Tallest closure, mm. */
+/** Tallest closure, and farthest lift, mm. */
 const TALLEST_MM = 1000;
+const FARTHEST_LIFT_MM = 300;
 
 const validateReading = formValidator(
-  formOf({ zone: line("a zone"), kind: choice("what was read", ["closure", "lift"]), note: optionalLine("a note") }),
+  formOf({
+    zone: line("a zone"),
+    kind: choice("what was read", ["closure", "lift", "liftBy"]),
+    side: choice("a side", SIDES),
+    note: optionalLine("a note"),
+  }),
 );
 
-/** Reads the form of a tension reading. A closure pull names the height it was read over; a lift has none. */
+/**
+ * Reads the form of a tension reading. A closure pull names the height it was read over; a lift is a force, or
+ * (`liftBy`) how far the edge comes off the body.
+ */
 export function readReading(fields: Fields, zones: readonly Zone[]): ReadForm<Omit<Reading, "id">> {
-  const valid = validateReading(fields);
+  const valid = validateReading({ side: "both", ...fields });
   const errors: Record<string, string> = valid.ok ? {} : { ...valid.errors };
-  const force = parseForce(fields.force ?? "");
-  if (!force.ok) errors.force = force.problem.message;
-  else if (!(force.value > 0 && force.value <= STRONGEST_N)) {
-    errors.force = `Expected a force above 0 and up to ${STRONGEST_N} N, but got “${(fields.force ?? "").trim()}”.`;
-  }
+  const far = fields.kind === "liftBy" ? parseSmallLength(fields.lift ?? "", unitOf(fields), FARTHEST_LIFT_MM) : null;
+  if (far && !far.ok) errors.lift = far.problem.message;
+  const force = far ? null : readForce(fields.force ?? "");
+  if (force && typeof force === "object") errors.force = force.message;
   const zone = zones.find((one) => one === fields.zone);
-  if (!zone) errors.zone = "Expected a zone of this style.";
+  if (!zone)
+    errors.zone = `Expected a zone of this style (${zones.map((one) => ZONE_NAMES[one].toLowerCase()).join(", ")}).`;
   const closes = fields.kind === "closure";
   const height = closes ? parseSmallLength(fields.height ?? "", unitOf(fields), TALLEST_MM) : null;
   if (height && !height.ok) errors.height = height.problem.message;
-  if (!valid.ok || !force.ok || !zone || Object.keys(errors).length > 0) return { ok: false, errors };
+  const elastics = closes && (fields.elastics ?? "").trim() !== "" ? readForce(fields.elastics ?? "") : null;
+  if (elastics && typeof elastics === "object") errors.elastics = elastics.message;
+  if (!valid.ok || !zone || Object.keys(errors).length > 0) return { ok: false, errors };
   return {
     ok: true,
     value: {
       zone,
-      kind: valid.value.kind as Reading["kind"],
-      newtons: force.value,
-      text: (fields.force ?? "").trim(),
+      kind: closes ? "closure" : "lift",
+      side: valid.value.side as Reading["side"],
+      newtons: typeof force === "number" ? force : null,
+      text: (far ? fields.lift : fields.force)?.trim() ?? "",
       heightMm: height?.ok ? height.value : null,
+      elasticsN: typeof elastics === "number" ? elastics : null,
+      liftMm: far?.ok ? far.value : null,
       note: valid.value.note ?? "",
     },
   };
+}
+
+function readForce(text: string): number | { message: string } {
+  const force = parseForce(text);
+  if (!force.ok) return { message: force.problem.message };
+  if (force.value > 0 && force.value <= STRONGEST_N) return force.value;
+  return { message: `Expected a force above 0 and up to ${STRONGEST_N} N, but got “${text.trim()}”.` };
 }

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { checksOf } from "../../core/fitting/checks.ts";
+import { spotsOf } from "../../core/fitting/spots.ts";
 import { sampleFinding, samplePrototype } from "../../core/testing/sampleJob.ts";
 import { readCloth } from "./clothForm.server.ts";
 import { readDecision, readJudgement } from "./decisionForm.server.ts";
-import { readFinding, readFitting, readReading } from "./fittingForm.server.ts";
+import { readCheck, readFinding, readFitting, readReading } from "./fittingForm.server.ts";
 import { readNewPrototype, readSewn } from "./prototypeForm.server.ts";
 import { readSheet } from "./sheetForm.server.ts";
 import { parseSmallLength, withItsUnit } from "./smallLength.ts";
@@ -128,23 +130,25 @@ describe("a prototype", () => {
 });
 
 describe("a fitting", () => {
-  const seen = { kind: "loose", zone: "waist", side: "both", view: "back", x: "0.5", y: "0.4", amount: "24", note: "" };
+  const seen = { kind: "loose", spot: "waist", side: "both", view: "back", x: "0.5", y: "0.4", amount: "24", note: "" };
   const zones = ["waist", "highHip", "hip", "leg"] as const;
+  const spots = spotsOf(zones);
 
   it("has a day and somebody who wore it", () => {
-    expect(readFitting({ fittedOn: TODAY, on: "wearer" }, TODAY).ok).toBe(true);
+    expect(readFitting({ fittedOn: TODAY, on: "wearer", way: "insideOut" }, TODAY).ok).toBe(true);
     expect(Object.keys(errorsOf(readFitting({ fittedOn: "", on: "cat" }, TODAY)) ?? {}).toSorted()).toEqual([
       "fittedOn",
       "on",
+      "way",
     ]);
   });
 
   it("counts the depth of a fold twice, where the kind knows folds", () => {
-    expect(readFinding({ ...seen, folded: "yes" }, zones)).toMatchObject({
+    expect(readFinding({ ...seen, folded: "yes" }, spots)).toMatchObject({
       ok: true,
       value: { amountMm: 48, amountText: "24 mm", folded: true },
     });
-    expect(readFinding({ ...seen, kind: "tight", folded: "yes" }, zones)).toMatchObject({
+    expect(readFinding({ ...seen, kind: "tight", folded: "yes" }, spots)).toMatchObject({
       ok: true,
       value: { amountMm: 24, folded: false },
     });
@@ -153,12 +157,34 @@ describe("a fitting", () => {
   it.each([
     [{ amount: "" }, "amount"],
     [{ amount: "a lot" }, "amount"],
-    [{ zone: "bust" }, "zone"],
+    [{ spot: "bust" }, "spot"],
     [{ kind: "gone" }, "kind"],
-    [{ kind: "rides", zone: "hip" }, "kind"],
+    [{ kind: "rides", spot: "hip" }, "kind"],
+    [{ kind: "digs", spot: "leg" }, "detail.mark"],
+    [{ kind: "shifted_line", "detail.way": "sideways" }, "detail.way"],
+    [{ kind: "tight", "detail.allowance": "much" }, "detail.allowance"],
     [{ side: "top" }, "side"],
   ])("puts the error of %o beside its field", (own: Fields, field) => {
-    expect(Object.keys(errorsOf(readFinding({ ...seen, ...own }, zones)) ?? {})).toContain(field);
+    expect(Object.keys(errorsOf(readFinding({ ...seen, ...own }, spots)) ?? {})).toContain(field);
+  });
+
+  it("reads a check of the style's list and no other", () => {
+    const checks = checksOf("brief");
+    expect(readCheck({ check: "squat", outcome: "fail", note: " rolls " }, checks)).toEqual({
+      ok: true,
+      value: { check: "squat", outcome: "fail", note: "rolls" },
+    });
+    expect(Object.keys(errorsOf(readCheck({ check: "stroke", outcome: "pass" }, checks)) ?? {})).toEqual(["check"]);
+  });
+
+  it("reads how far an edge lifts, and the elastics that run into a closure", () => {
+    expect(readReading({ zone: "waist", kind: "liftBy", lift: "18", force: "" }, zones)).toMatchObject({
+      ok: true,
+      value: { kind: "lift", liftMm: 18, newtons: null },
+    });
+    const closure = { zone: "waist", kind: "closure", force: "4", height: "70" };
+    expect(readReading({ ...closure, elastics: "1,5" }, zones)).toMatchObject({ ok: true, value: { elasticsN: 1.5 } });
+    expect(Object.keys(errorsOf(readReading({ ...closure, elastics: "some" }, zones)) ?? {})).toEqual(["elastics"]);
   });
 
   it("reads a lift without a height and a closure pull with one", () => {
@@ -179,7 +205,8 @@ describe("a fitting", () => {
 
 describe("a decision", () => {
   const base = { decision: "accepted", seams: "2", version: "0", unit: "cm" };
-  const decide = (own: Fields) => readDecision({ ...base, ...own }, sampleFinding(), samplePrototype(), {});
+  const on = { finding: sampleFinding(), prototype: samplePrototype(), learned: {} };
+  const decide = (own: Fields) => readDecision({ ...base, ...own }, on);
   const proposed = (-0.65 * 24 * 653) / 742;
 
   it("takes the proposal as it is computed, whatever the form says", () => {
@@ -188,7 +215,7 @@ describe("a decision", () => {
   });
 
   it("takes the share the workshop learnt, where it learnt one", () => {
-    const decided = readDecision(base, sampleFinding(), samplePrototype(), { loose: { share: 0.8, n: 4 } });
+    const decided = readDecision(base, { ...on, learned: { loose: { share: 0.8, n: 4 } } });
     expect(decided.ok && decided.value).toMatchObject({
       share: 0.8,
       amountMm: expect.closeTo((-0.8 * 24 * 653) / 742, 9),
@@ -206,9 +233,7 @@ describe("a decision", () => {
   it("gives girth for a tight zone", () => {
     const tight = readDecision(
       { ...base, decision: "altered", amount: "9" },
-      sampleFinding({ kind: "tight" }),
-      samplePrototype(),
-      {},
+      { ...on, finding: sampleFinding({ kind: "tight" }) },
     );
     expect(tight.ok && tight.value.amountMm).toBe(9);
   });
@@ -220,6 +245,36 @@ describe("a decision", () => {
     expect(decide({ decision: "refused", reason: "One leg only." })).toMatchObject({
       ok: true,
       value: { amountMm: null },
+    });
+  });
+
+  it("puts it off to a sewing step, which must be named", () => {
+    expect(Object.keys(errorsOf(decide({ decision: "waiting", waitsFor: "some day" })) ?? {})).toEqual(["waitsFor"]);
+    expect(decide({ decision: "waiting", waitsFor: "neckline bound" })).toMatchObject({
+      ok: true,
+      value: { decision: "waiting", amountMm: null, waitsFor: "neckline bound" },
+    });
+  });
+
+  it("takes another remedy than the first, with its own amount and place", () => {
+    const sewn = samplePrototype({ sewn: [{ zone: "waist", side: "single", sewnMm: 640, text: "32 cm" }] });
+    const tight = { ...on, finding: sampleFinding({ kind: "tight" }), prototype: sewn };
+    expect(readDecision({ ...base, remedy: "to-school" }, tight)).toMatchObject({
+      ok: true,
+      value: { remedy: "to-school", on: "girth", amountMm: 13, seams: 2 },
+    });
+  });
+
+  it("says what will be done in words where the remedy is no amount", () => {
+    const popped = {
+      ...on,
+      finding: sampleFinding({ kind: "seam_popped", amountMm: null, detail: { thread: "needle" } }),
+    };
+    const word = (own: Fields) => readDecision({ ...base, decision: "altered", ...own }, popped);
+    expect(Object.keys(errorsOf(word({})) ?? {})).toEqual(["reason"]);
+    expect(word({ reason: "Shorter stitch." })).toMatchObject({
+      ok: true,
+      value: { on: "making", amountMm: null, line: "Shorter stitch." },
     });
   });
 
@@ -237,23 +292,32 @@ describe("a decision", () => {
 
 describe("a judgement", () => {
   it("takes the verdict the numbers suggest, unless the maker has one", () => {
-    expect(readJudgement({ left: "gone", verdict: "" }, sampleFinding())).toMatchObject({
+    expect(readJudgement({ left: "gone", verdict: "" }, 24)).toMatchObject({
       ok: true,
       value: { residualMm: 0, verdict: "cured" },
     });
-    expect(readJudgement({ left: "over", residual: "9", verdict: "" }, sampleFinding())).toMatchObject({
+    expect(readJudgement({ left: "over", residual: "9", verdict: "" }, 24)).toMatchObject({
       ok: true,
       value: { residualMm: -9, verdict: "overdone" },
     });
-    expect(readJudgement({ left: "still", residual: "9", verdict: "unchanged" }, sampleFinding())).toMatchObject({
+    expect(readJudgement({ left: "still", residual: "9", verdict: "unchanged" }, 24)).toMatchObject({
       ok: true,
       value: { verdict: "unchanged" },
     });
   });
 
+  it("is in words only for what was not read in mm", () => {
+    expect(Object.keys(errorsOf(readJudgement({ left: "seen", verdict: "" }, null)) ?? {})).toEqual(["verdict"]);
+    expect(readJudgement({ left: "seen", verdict: "better" }, null)).toMatchObject({
+      ok: true,
+      value: { residualMm: null, verdict: "better" },
+    });
+    expect(Object.keys(errorsOf(readJudgement({ left: "seen", verdict: "better" }, 24)) ?? {})).toEqual(["left"]);
+  });
+
   it("asks how much is left", () => {
-    expect(
-      Object.keys(errorsOf(readJudgement({ left: "still", residual: "", verdict: "" }, sampleFinding())) ?? {}),
-    ).toEqual(["residual"]);
+    expect(Object.keys(errorsOf(readJudgement({ left: "still", residual: "", verdict: "" }, 24)) ?? {})).toEqual([
+      "residual",
+    ]);
   });
 });

@@ -9,6 +9,7 @@ import type { EaseSources } from "../../core/ease/explain/explainEase.ts";
 import { type LikedOnBody, likedByZone, likedOnBody } from "../../core/ease/liked/likedOnBody.ts";
 import type { EaseSettings } from "../../core/ease/settings.ts";
 import type { Style } from "../../core/ease/styles/style.ts";
+import type { OwnChange } from "../../core/fitting/change.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
 import type { Fitting } from "../../core/fitting/fitting.ts";
 import { type NextRing, nextPlan } from "../../core/fitting/nextPlan.ts";
@@ -40,6 +41,8 @@ export interface JobContext extends JobIngredients {
   readonly settingsName: string;
   readonly prototypes: readonly Prototype[];
   readonly fittings: readonly Fitting[];
+  /** Changes that no finding asked for. */
+  readonly ownChanges: readonly OwnChange[];
   readonly planned: PlannedJob;
 }
 
@@ -50,7 +53,8 @@ export async function readJob(repositories: Repositories, jobId: number): Promis
   const ingredients = await readIngredients(repositories, job);
   const prototypes = await repositories.prototypes.ofJob(job.id);
   const fittings = await repositories.fittings.ofPrototypes(prototypes.map(({ id }) => id));
-  return { ...ingredients, wearer, prototypes, fittings, planned: planJob(ingredients) };
+  const ownChanges = await repositories.changes.ownOfJob(job.id);
+  return { ...ingredients, wearer, prototypes, fittings, ownChanges, planned: planJob(ingredients) };
 }
 
 type Ingredients = Pick<
@@ -151,10 +155,10 @@ export function jobOfPage(
 }
 
 /** Rings planned from today's body and cloth with every decided change in; empty until a school was chosen. */
-export function ringsToday({ planned, fittings }: JobContext): NextRing[] {
+export function ringsToday({ planned, fittings, ownChanges }: JobContext): NextRing[] {
   if (!planned.planned) return [];
   const { plan, stretch } = planned.planned;
-  return nextPlan(ringsOf(plan.zones), decidedChanges(fittings), stretch);
+  return nextPlan(ringsOf(plan.zones), decidedChanges(fittings, ownChanges), stretch);
 }
 
 /** What has moved in the plan since the last prototype; empty while there is none. */

@@ -1,14 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { LONG_CODES } from "../body/catalogue/codes.ts";
 import { measureOf, placesOf } from "../body/catalogue/index.ts";
-import { ZONES } from "../ease/zones.ts";
+import { SPOTS, spotsOf } from "../fitting/spots.ts";
 import { garmentPath } from "./garment.ts";
-import { CENTRE, FIELD, LEVEL } from "./geometry.ts";
-import { placeOf, sideAt, zoneAt } from "./places.ts";
+import { CENTRE, FIELD, type FigureView, LEVEL } from "./geometry.ts";
+import { placeOf, sideAt, spotsNear, viewsOf } from "./places.ts";
 import { smooth } from "./smooth.ts";
 import { tapeWays } from "./tapePaths.ts";
 
-const at = (x: number, y: number, view: "front" | "back" = "front") => ({
+const at = (x: number, y: number, view: FigureView = "front") => ({
   view,
   x: x / FIELD.width,
   y: y / FIELD.height,
@@ -22,8 +22,8 @@ describe("a tap on the figure", () => {
     [CENTRE + 22, 250, "leg"],
     [CENTRE - 40, 226, "leg"],
     [CENTRE, 20, "waist"],
-  ])("at %d, %d is in the zone nearest to it: %s", (x, y, zone) => {
-    expect(zoneAt(at(x, y), ["waist", "highHip", "hip", "leg"])).toBe(zone);
+  ])("at %d, %d is at the spot nearest to it: %s", (x, y, spot) => {
+    expect(spotsNear(at(x, y), spotsOf(["waist", "highHip", "hip", "leg"]))[0]?.id).toBe(spot);
   });
 
   it("is on the wearer's left at the viewer's right from the front, the other way from the back", () => {
@@ -33,14 +33,19 @@ describe("a tap on the figure", () => {
     expect(sideAt(at(CENTRE + 8, 200))).toBe("both");
   });
 
-  it.each(ZONES)("finds the %s again where a pin was put by name", (zone) => {
+  it.each(SPOTS.map(({ id }) => id))("finds the %s again where a pin was put by name", (spot) => {
     for (const side of ["left", "right"] as const) {
-      for (const view of ["front", "back"] as const) {
-        const place = placeOf(zone, side, view);
-        expect([zoneAt(place, ZONES), sideAt(place)]).toEqual([zone, side]);
+      for (const view of viewsOf(spot)) {
+        const place = placeOf(spot, side, view);
+        expect(place.view).toBe(view);
+        expect(spotsNear(place, SPOTS)[0]?.id).toBe(spot);
         expect(place.x > 0 && place.x < 1 && place.y > 0 && place.y < 1).toBe(true);
       }
     }
+  });
+
+  it("on a view that does not show the spot is put on one that does", () => {
+    expect(placeOf("smallOfBack", "both", "front").view).toBe("back");
   });
 });
 

@@ -1,6 +1,6 @@
 import type { Zone } from "../ease/zones.ts";
-import type { FigureView } from "../fitting/fitting.ts";
-import { CENTRE, LEVEL } from "./geometry.ts";
+
+import { CENTRE, LEVEL, type TrunkView } from "./geometry.ts";
 
 type Level = Exclude<Zone, "leg" | "arm">;
 
@@ -11,7 +11,7 @@ const HEM = 10;
  * The cloth of a garment on the trunk, between the levels it has: down to the leg lines where it has legs, else to its
  * last level. To be cut off at the outline of the body.
  */
-export function garmentPath(zones: readonly Zone[], view: FigureView): string {
+export function garmentPath(zones: readonly Zone[], view: TrunkView): string {
   const levels = zones.filter((zone): zone is Level => zone !== "leg" && zone !== "arm").map((zone) => LEVEL[zone]);
   const top = Math.min(...levels, LEVEL.highHip);
   const edge = `M ${CENTRE - 60} ${top} Q ${CENTRE} ${top + 10} ${CENTRE + 60} ${top}`;

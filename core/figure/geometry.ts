@@ -1,6 +1,15 @@
 import type { Zone } from "../ease/zones.ts";
-import type { FigureView } from "../fitting/fitting.ts";
+
 import { type Point, smooth } from "./smooth.ts";
+
+/** The views that show the trunk from the front or the back. */
+export type TrunkView = "front" | "back";
+
+/** A view of the figure; from the side it shows the wearer's left. */
+export type FigureView = TrunkView | "side";
+
+/** All views, in the order they are shown. */
+export const FIGURE_VIEWS = ["front", "side", "back"] as const satisfies readonly FigureView[];
 
 /** Size of the figure's drawing field; every place on it is kept as a part of this. */
 export const FIELD = { width: 220, height: 400 } as const;
@@ -72,7 +81,7 @@ export const TRUNK_PATH = closedOutline();
 export const ARM_PATHS = [1, -1].map((direction) => `${smooth(mirror(ARM, direction))} Z`);
 
 /** The leg line of a brief on one side: from the hip at the side down to the crotch. */
-export function legLine(side: "viewerLeft" | "viewerRight", view: FigureView): string {
+export function legLine(side: "viewerLeft" | "viewerRight", view: TrunkView): string {
   const direction = side === "viewerRight" ? 1 : -1;
   const x = (offset: number) => CENTRE + direction * offset;
   const sag = view === "front" ? 238 : 268;

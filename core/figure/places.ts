@@ -1,55 +1,47 @@
-import type { Zone } from "../ease/zones.ts";
-import type { FigureView, FindingSide } from "../fitting/fitting.ts";
-import { CENTRE, FIELD, LEVEL, type Place } from "./geometry.ts";
+import type { FindingSide } from "../fitting/fitting.ts";
+import { type Spot, type SpotId, spotOf } from "../fitting/spots.ts";
+import { CENTRE, FIELD, type FigureView, type Place } from "./geometry.ts";
 import type { Point } from "./smooth.ts";
 
-/** The zone nearest to a place of those a garment has, so that a tap need not be exact. */
-export function zoneAt({ x, y }: Place, zones: readonly Zone[]): Zone {
-  const at = { x: Math.abs(x * FIELD.width - CENTRE), y: y * FIELD.height };
-  return zones.reduce((near, next) => (distanceTo(next, at) < distanceTo(near, at) ? next : near));
+/** The spots that can be seen from the view of a place, the nearest first, so that a tap need not be exact. */
+export function spotsNear(place: Place, spots: readonly Spot[]): Spot[] {
+  return spots
+    .flatMap((spot) => {
+      const at = spot.at[place.view];
+      return at ? [{ spot, far: Math.min(...at.map((point) => distance(place, point))) }] : [];
+    })
+    .sort((a, b) => a.far - b.far)
+    .map(({ spot }) => spot);
 }
 
-function distanceTo(zone: Zone, at: { x: number; y: number }): number {
-  if (zone === "leg") return distanceToLegLine(at);
-  if (zone === "arm") return Math.hypot(at.x - ARM_POINT[0], at.y - ARM_POINT[1]);
-  return Math.abs(at.y - (zone === "hip" ? LEVEL.hip - 4 : LEVEL[zone]));
-}
-
-/** Points along the leg line, on the wearer's side away from the centre. */
-const LEG_POINTS: readonly Point[] = [
-  [50, 212],
-  [36, 230],
-  [22, 248],
-  [10, 258],
-  [4, 264],
-];
-
-/** Middle of the upper arm, on the wearer's side away from the centre. */
-const ARM_POINT: Point = [52, 112];
-
-function distanceToLegLine(at: { x: number; y: number }): number {
-  return Math.min(...LEG_POINTS.map(([x, y]) => Math.hypot(at.x - x, at.y - y)));
+function distance({ view, x, y }: Place, [spotX, spotY]: Point): number {
+  const across = x * FIELD.width;
+  const dx = view === "side" ? across - spotX : Math.abs(across - CENTRE) - spotX;
+  return Math.hypot(dx, y * FIELD.height - spotY);
 }
 
 /** Half of the strip down the middle in which a finding belongs to both sides. */
 const MIDDLE = 9;
 
-/** The wearer's side of a place: from the front her left is on the viewer's right. */
+/** The wearer's side of a place: from the front her left is on the viewer's right; from the side she shows her left. */
 export function sideAt({ view, x }: Place): FindingSide {
+  if (view === "side") return "left";
   const off = x * FIELD.width - CENTRE;
   if (Math.abs(off) <= MIDDLE) return "both";
   const viewerRight = off > 0;
   return viewerRight === (view === "front") ? "left" : "right";
 }
 
-/** Where a pin goes for a zone and side that were chosen by name instead of by a tap. */
-export function placeOf(zone: Zone, side: FindingSide, view: FigureView): Place {
-  const viewerRight = (side === "left") === (view === "front");
-  const direction = side === "both" ? 0 : viewerRight ? 1 : -1;
-  if (zone === "leg" || zone === "arm") {
-    const [x, y] = (zone === "leg" ? LEG_POINTS[2] : ARM_POINT) as Point;
-    return { view, x: (CENTRE + (direction || 1) * x) / FIELD.width, y: y / FIELD.height };
-  }
-  const level = LEVEL[zone as keyof typeof LEVEL] ?? LEVEL.waist;
-  return { view, x: (CENTRE + direction * 24) / FIELD.width, y: (level + (direction === 0 ? 4 : 2)) / FIELD.height };
+/** Views a spot can be seen from, the first being the best. */
+export const viewsOf = (spot: SpotId): FigureView[] => Object.keys(spotOf(spot).at) as FigureView[];
+
+/** Where a pin goes for a spot and side that were chosen by name instead of by a tap; on a view that shows the spot. */
+export function placeOf(id: SpotId, side: FindingSide, asked: FigureView): Place {
+  const { at } = spotOf(id);
+  const view = at[asked] ? asked : (viewsOf(id)[0] as FigureView);
+  const points = at[view] as readonly Point[];
+  const [x, y] = (side === "both" ? points[0] : points[Math.floor(points.length / 2)]) as Point;
+  if (view === "side") return { view, x: x / FIELD.width, y: y / FIELD.height };
+  const viewerRight = side === "both" || (side === "left") === (view === "front");
+  return { view, x: (CENTRE + (viewerRight ? x : -x)) / FIELD.width, y: y / FIELD.height };
 }

@@ -1,12 +1,20 @@
-import type { Finding } from "./fitting.ts";
+import type { Change } from "./change.ts";
+import type { Judgement } from "./fitting.ts";
 
 /** Where a finding stands on its way from seen to judged. */
-export type ChangeStatus = "open" | "decided" | "refused" | "cut" | "judged";
+export type ChangeStatus = "open" | "waiting" | "decided" | "refused" | "cut" | "judged";
 
-/** Status of the change that answers a finding; `open` while nothing was decided. */
-export function changeStatus({ change, judgement }: Pick<Finding, "change" | "judgement">): ChangeStatus {
+/** Status of a change with what was seen of it; `open` while nothing was decided. */
+export function changeStatus({
+  change,
+  judgement,
+}: {
+  readonly change: Change | null;
+  readonly judgement: Judgement | null;
+}): ChangeStatus {
   if (!change) return "open";
   if (change.decision === "refused") return "refused";
+  if (change.decision === "waiting") return "waiting";
   if (change.cutInto === null) return "decided";
   return judgement ? "judged" : "cut";
 }

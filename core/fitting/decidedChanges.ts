@@ -1,12 +1,23 @@
+import type { Change, OwnChange } from "./change.ts";
+import { findingKindOf } from "./findings/index.ts";
 import type { Finding, Fitting } from "./fitting.ts";
 import type { CarriedChange } from "./prototype.ts";
 
-/** Every change that a job's findings have led to, refused ones left out, in the order they were found. */
-export function decidedChanges(fittings: readonly Pick<Fitting, "findings">[]): CarriedChange[] {
-  return fittings.flatMap(({ findings }) => findings.flatMap(carried));
+/**
+ * Every change that a job has decided: those its findings have led to, in the order they were found, then the maker's
+ * own. Refused and put-off ones are left out.
+ */
+export function decidedChanges(
+  fittings: readonly Pick<Fitting, "findings">[],
+  own: readonly OwnChange[] = [],
+): CarriedChange[] {
+  const found = fittings.flatMap(({ findings }) => findings.flatMap((finding) => carried(finding.change, finding)));
+  return [...found, ...own.flatMap(({ change }) => carried(change, null))];
 }
 
-function carried({ change, zone, side }: Finding): CarriedChange[] {
-  if (!change || change.amountMm === null) return [];
-  return [{ changeId: change.id, zone, side, amountMm: change.amountMm }];
+function carried(change: Change | null, finding: Finding | null): CarriedChange[] {
+  if (!change || change.decision === "refused" || change.decision === "waiting") return [];
+  const { id, on, zone, side, spot, amountMm, lengthId, pieces, line, blend, seams } = change;
+  const why = finding ? findingKindOf(finding.kind).name : "own change";
+  return [{ changeId: id, on, zone, side, spot, amountMm, lengthId, pieces, line, blend, seams, why }];
 }

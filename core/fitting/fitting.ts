@@ -1,40 +1,19 @@
 import type { Zone } from "../ease/zones.ts";
-import type { FindingKindId } from "./findings/findingKind.ts";
+import type { FigureView } from "../figure/geometry.ts";
+import type { Change } from "./change.ts";
+import type { CheckResult } from "./checks.ts";
+import type { FindingDetail, FindingKindId } from "./findings/findingKind.ts";
 import type { Verdict } from "./outcome.ts";
-
-/** Side of the figure a finding was put on. */
-export type FigureView = "front" | "back";
+import type { SpotId } from "./spots.ts";
 
 /** Side of the body a finding is on. */
 export type FindingSide = "left" | "right" | "both";
 
-/** The maker's answer to a proposal. */
-export type Decision = "accepted" | "altered" | "refused";
-
-/** What the maker decided about a finding. Amounts in mm, signed. */
-export interface Change {
-  readonly id: number;
-  readonly findingId: number;
-  readonly decision: Decision;
-  /** Share and girth change that were proposed at the time. */
-  readonly share: number;
-  readonly proposedMm: number;
-  /** Girth change that was decided; null when refused. */
-  readonly amountMm: number | null;
-  /** Seams the change is spread over. */
-  readonly seams: number;
-  /** Why it was altered or refused. */
-  readonly reason: string;
-  /** Number of the prototype it was cut into; null while it waits for one. */
-  readonly cutInto: number | null;
-  readonly version: number;
-}
-
 /** What a change turned out to have done, seen at the fitting of a later prototype. */
 export interface Judgement {
   readonly fittingId: number;
-  /** What is left of the finding, mm; negative where it was over-corrected. */
-  readonly residualMm: number;
+  /** What is left of the finding, mm; negative where it was over-corrected; null where nothing was read in mm. */
+  readonly residualMm: number | null;
   readonly verdict: Verdict;
   readonly note: string;
 }
@@ -44,24 +23,30 @@ export interface Finding {
   readonly id: number;
   readonly fittingId: number;
   readonly kind: FindingKindId;
+  readonly spot: SpotId;
+  /** The girth zone whose cloth and plan it is judged by. */
   readonly zone: Zone;
   readonly side: FindingSide;
   readonly view: FigureView;
   /** Place on the figure, as parts of its width and height, 0 to 1. */
   readonly x: number;
   readonly y: number;
-  /** Amount read, mm, above 0; a fold already counted twice. */
-  readonly amountMm: number;
+  /** Amount read, mm, above 0, a fold already counted twice; null for a kind that is not read in mm. */
+  readonly amountMm: number | null;
   readonly amountText: string;
   /** The depth of the fold was read, which counts twice. */
   readonly folded: boolean;
+  /** What else the kind asks for, by the field's id. */
+  readonly detail: FindingDetail;
   readonly note: string;
   readonly version: number;
+  /** Photos of it, by id. */
+  readonly photos: readonly number[];
   readonly change: Change | null;
   readonly judgement: Judgement | null;
 }
 
-/** `closure`: force that just closes an edge over a height. `lift`: force that just lifts an edge. Never mixed. */
+/** `closure`: force that just closes an edge over a height. `lift`: how far, or by what force, an edge lifts. Never mixed. */
 export type ReadingKind = "closure" | "lift";
 
 /** A tension reading. */
@@ -69,23 +54,40 @@ export interface Reading {
   readonly id: number;
   readonly zone: Zone;
   readonly kind: ReadingKind;
-  readonly newtons: number;
+  readonly side: FindingSide;
+  /** Force read, N; null for a lift read as a distance. */
+  readonly newtons: number | null;
   readonly text: string;
   /** Height of the closure it was read over, mm; null for a lift. */
   readonly heightMm: number | null;
+  /** Force of the elastics that run into a closure, N, so that the cloth is judged alone; null where there are none. */
+  readonly elasticsN: number | null;
+  /** How far the edge lifted, mm; null where a force was read. */
+  readonly liftMm: number | null;
   readonly note: string;
 }
 
-/** One try-on of one prototype. */
-export interface Fitting {
-  readonly id: number;
-  readonly prototypeId: number;
+/** Which way round a garment was worn. */
+export type WornWay = "rightSideOut" | "insideOut";
+
+/** What is written down when a fitting begins. */
+export interface FittingHead {
   /** ISO date. */
   readonly fittedOn: string;
   /** Tried on the wearer, or on a form that does not breathe. */
   readonly on: "wearer" | "form";
+  readonly way: WornWay;
+  /** What was worn under it. */
+  readonly over: string;
   readonly notes: string;
+}
+
+/** One try-on of one prototype. */
+export interface Fitting extends FittingHead {
+  readonly id: number;
+  readonly prototypeId: number;
   readonly findings: readonly Finding[];
   readonly readings: readonly Reading[];
+  readonly checks: readonly CheckResult[];
   readonly version: number;
 }

@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { sampleFinding, sampleFrozen, samplePrototype } from "../testing/sampleJob.ts";
+import { sampleChange, sampleFinding, sampleFrozen, samplePrototype } from "../testing/sampleJob.ts";
 import { sewingError } from "./asSewn.ts";
 import { changeStatus } from "./changeStatus.ts";
 import { decidedChanges } from "./decidedChanges.ts";
-import type { Change } from "./fitting.ts";
 import { frozenRings } from "./frozenRings.ts";
 import { nextPlan } from "./nextPlan.ts";
 import { asWorn, effectiveness, suggestVerdict } from "./outcome.ts";
@@ -12,20 +11,6 @@ import { stepOn } from "./stepOn.ts";
 const cloth = { usable: 0.5, recovery: 0.9 };
 const waist = { zone: "waist", side: "single", bodyMm: 742, plannedMm: 653 } as const;
 const legs = (["left", "right"] as const).map((side) => ({ zone: "leg" as const, side, bodyMm: 600, plannedMm: 531 }));
-
-const change = (own: Partial<Change>): Change => ({
-  id: 1,
-  findingId: 31,
-  decision: "accepted",
-  share: 0.65,
-  proposedMm: -13.7,
-  amountMm: -13.7,
-  seams: 2,
-  reason: "",
-  cutInto: null,
-  version: 1,
-  ...own,
-});
 
 describe("the next plan", () => {
   it("adds every decided change of a ring and rounds once", () => {
@@ -52,8 +37,8 @@ describe("the next plan", () => {
 
   it("carries what was accepted or altered, not what was refused or is open", () => {
     const findings = [
-      sampleFinding({ change: change({ id: 1 }) }),
-      sampleFinding({ id: 32, change: change({ id: 2, decision: "refused", amountMm: null }) }),
+      sampleFinding({ change: sampleChange({ id: 1 }) }),
+      sampleFinding({ id: 32, change: sampleChange({ id: 2, decision: "refused", amountMm: null }) }),
       sampleFinding({ id: 33 }),
     ];
     expect(decidedChanges([{ findings }]).map(({ changeId }) => changeId)).toEqual([1]);
@@ -116,9 +101,9 @@ it("tells where a finding stands", () => {
   const judgement = { fittingId: 1, residualMm: 0, verdict: "cured", note: "" } as const;
   expect([
     changeStatus({ change: null, judgement: null }),
-    changeStatus({ change: change({}), judgement: null }),
-    changeStatus({ change: change({ decision: "refused", amountMm: null }), judgement: null }),
-    changeStatus({ change: change({ cutInto: 2 }), judgement: null }),
-    changeStatus({ change: change({ cutInto: 2 }), judgement }),
+    changeStatus({ change: sampleChange({}), judgement: null }),
+    changeStatus({ change: sampleChange({ decision: "refused", amountMm: null }), judgement: null }),
+    changeStatus({ change: sampleChange({ cutInto: 2 }), judgement: null }),
+    changeStatus({ change: sampleChange({ cutInto: 2 }), judgement }),
   ]).toEqual(["open", "decided", "refused", "cut", "judged"]);
 });

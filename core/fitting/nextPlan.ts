@@ -1,13 +1,16 @@
 import { type Consequences, consequencesOf, type WornCloth } from "../ease/consequences.ts";
 import { roundGirth } from "../ease/roundGirth.ts";
+import type { ChangeTarget } from "./change.ts";
 import { type PlannedRing, type RingId, sameRing } from "./rings.ts";
 
 /** A decided change of a girth. A change of a sided ring names its side; `both` means each of the two. */
 export interface DecidedChange {
   readonly zone: RingId["zone"];
   readonly side: "left" | "right" | "both";
-  /** Signed change of the girth as cut, mm. */
-  readonly amountMm: number;
+  /** Signed change as cut, mm; null for work that is no amount. */
+  readonly amountMm: number | null;
+  /** What it acts on; left out in older records, which hold girths only. */
+  readonly on?: ChangeTarget;
 }
 
 /** One ring in the next plan. Lengths in mm. */
@@ -33,15 +36,15 @@ export function nextPlan(
   return rings.map((ring) => {
     const changedMm = changes
       .filter((change) => touches(change, ring))
-      .reduce((sum, { amountMm }) => sum + amountMm, 0);
+      .reduce((sum, { amountMm }) => sum + (amountMm ?? 0), 0);
     const nowMm = roundGirth(ring.plannedMm + changedMm);
     return { ...ring, changedMm, nowMm, consequences: consequencesOf(nowMm, { ...ring, ...cloth }) };
   });
 }
 
-/** True where a change acts on a ring: same zone, and the ring is whole, the change's side, or the change is for both. */
-export function touches(change: Pick<DecidedChange, "zone" | "side">, ring: RingId): boolean {
-  if (change.zone !== ring.zone) return false;
+/** True where a change acts on a ring: a girth of the same zone, and the ring is whole, its side, or it is for both. */
+export function touches(change: Pick<DecidedChange, "zone" | "side" | "on">, ring: RingId): boolean {
+  if ((change.on ?? "girth") !== "girth" || change.zone !== ring.zone) return false;
   return ring.side === "single" || change.side === "both" || change.side === ring.side;
 }
 

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleFinding, samplePrototype } from "../testing/sampleJob.ts";
-import { explainTake } from "./explain/explainProposal.ts";
+import { explainRemedy } from "./explain/explainProposal.ts";
 import { propose } from "./propose.ts";
 import { proposeFor, strainThere, usualSeams } from "./proposeFor.ts";
 import { ADDITIONS, REMOVALS } from "./shareRule.ts";
@@ -57,7 +57,7 @@ describe("share rule", () => {
 describe("proposal for a finding on a prototype", () => {
   it("uses the strain of the garment as sewn, else as planned", () => {
     const planned = strainThere(sampleFinding(), samplePrototype());
-    expect(planned).toMatchObject({ basis: "planned", girthMm: 653 });
+    expect(planned).toMatchObject({ basis: "planned", garmentMm: 653 });
     const sewn = samplePrototype({ sewn: [{ zone: "waist", side: "single", sewnMm: 700, text: "35 cm" }] });
     expect(strainThere(sampleFinding(), sewn)).toMatchObject({ basis: "sewn", strain: 742 / 700 - 1 });
   });
@@ -82,15 +82,15 @@ describe("proposal for a finding on a prototype", () => {
 
   it("proposes with the numbers of the place", () => {
     const proposal = proposeFor(sampleFinding(), samplePrototype());
-    expect(proposal.ok && proposal.value.takeMm).toBeCloseTo((-0.65 * 24 * 653) / 742, 9);
-    expect(proposal.ok && proposal.value.seams).toBe(2);
+    expect(proposal.ok && proposal.value.remedies[0]?.amountMm).toBeCloseTo((-0.65 * 24 * 653) / 742, 9);
+    expect(proposal.ok && proposal.value.seams.count).toBe(2);
   });
 });
 
 describe("a learnt share", () => {
   const proposed = (own: Parameters<typeof proposeFor>[2]) => {
     const proposal = proposeFor(sampleFinding(), samplePrototype(), own);
-    return proposal.ok ? proposal.value : null;
+    return proposal.ok ? proposal.value.taken : null;
   };
 
   it("stands in for the habit, with its outcomes, until the maker says her own", () => {
@@ -106,10 +106,10 @@ describe("a learnt share", () => {
   });
 
   it("says where it comes from, in the proposal and in its explanation", () => {
-    const proposal = proposed({ learned: { loose: { share: 0.78, n: 5 } } });
-    if (!proposal) throw new Error("no proposal");
-    const { terms, notes } = explainTake(sampleFinding(), proposal);
-    expect(terms[0]?.source).toBe("from your 5 outcomes");
-    expect(notes.join(" ")).toContain("Learnt from this workshop");
+    const proposal = proposeFor(sampleFinding(), samplePrototype(), { learned: { loose: { share: 0.78, n: 5 } } });
+    const [remedy] = proposal.ok ? proposal.value.remedies : [];
+    const explanation = proposal.ok && remedy ? explainRemedy(sampleFinding(), proposal.value, remedy) : null;
+    expect(explanation?.terms[0]?.source).toBe("from your 5 outcomes");
+    expect(explanation?.notes.join(" ")).toContain("Learnt from this workshop");
   });
 });

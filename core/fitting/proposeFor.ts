@@ -1,41 +1,64 @@
 import { shippedStyle } from "../ease/styles/index.ts";
-import type { Result } from "../result.ts";
+import { ok, type Result } from "../result.ts";
+import type { FindingAnswer, FindingFacts, FindingKind } from "./findings/findingKind.ts";
+import { findingKindOf } from "./findings/index.ts";
+import { lengthAt } from "./findings/lengthAt.ts";
 import type { Finding } from "./fitting.ts";
 import type { LearnedShares } from "./learnShare.ts";
 import { touches } from "./nextPlan.ts";
-import { type Proposal, propose } from "./propose.ts";
+import { propose } from "./propose.ts";
 import { judgedGirthMm, type Prototype } from "./prototype.ts";
+import { hasShareRule } from "./shareRule.ts";
 
 /** What the proposal for a finding looks at. */
-export type ProposableFinding = Pick<Finding, "kind" | "zone" | "side" | "amountMm">;
+export type ProposableFinding = Pick<Finding, "kind" | "spot" | "zone" | "side" | "amountMm" | "detail">;
 
-/** The cloth's strain where a finding was put. */
+/** The cloth's strain where a finding was put, in the direction it is read. */
 export interface StrainThere {
   /** 0 where the garment hangs slack: a slack pinch is read on resting cloth. */
   readonly strain: number;
-  /** Snug body girth and judged garment girth behind it, mm. */
+  /** Body and judged garment behind it, mm: girths, or lengths. */
   readonly bodyMm: number;
-  readonly girthMm: number;
-  /** Whether the judged girth was measured on the sewn garment or is only planned. */
+  readonly garmentMm: number;
+  /** Whether the garment was measured as sewn or is only planned. */
   readonly basis: "sewn" | "planned";
 }
 
 /**
- * Strain of the cloth where a finding was put, on the garment as it was fitted. A finding on both legs uses the more
- * stretched one, so that less is taken rather than more.
+ * Strain of the cloth where a finding was put, on the garment as it was fitted, round or along the body as its kind is
+ * read. A finding on both legs uses the more stretched one, so that less is taken rather than more.
  *
- * @returns null where the prototype has no such ring.
+ * @returns null where the prototype has no such ring or length, and at an edge that hangs free.
  */
-export function strainThere(finding: Pick<Finding, "zone" | "side">, prototype: Prototype): StrainThere | null {
-  const there = prototype.frozen.rings
+export function strainThere(
+  finding: Pick<Finding, "kind" | "spot" | "zone" | "side">,
+  prototype: Prototype,
+): StrainThere | null {
+  const { strain } = findingKindOf(finding.kind);
+  if (strain === "free") return null;
+  if (strain === "along") return strainAlong(finding, prototype);
+  return ringsThere(finding, prototype).reduce<StrainThere | null>(
+    (most, next) => (most && most.strain >= next.strain ? most : next),
+    null,
+  );
+}
+
+const ringsThere = (finding: Pick<Finding, "zone" | "side">, prototype: Prototype): StrainThere[] =>
+  prototype.frozen.rings
     .filter((ring) => touches(finding, ring))
     .flatMap((ring): StrainThere[] => {
       const judged = judgedGirthMm(prototype, ring);
       if (!judged) return [];
       const strain = Math.max(0, ring.bodyMm / judged.girthMm - 1);
-      return [{ strain, bodyMm: ring.bodyMm, ...judged }];
+      return [{ strain, bodyMm: ring.bodyMm, garmentMm: judged.girthMm, basis: judged.basis }];
     });
-  return there.reduce<StrainThere | null>((most, next) => (most && most.strain >= next.strain ? most : next), null);
+
+function strainAlong({ spot }: Pick<Finding, "spot">, { frozen }: Prototype): StrainThere | null {
+  const lengths = frozen.lengths ?? [];
+  const through = lengths.find(({ id }) => id === lengthAt(spot, lengths));
+  if (!through) return null;
+  const strain = Math.max(0, through.bodyMm / through.cutMm - 1);
+  return { strain, bodyMm: through.bodyMm, garmentMm: through.cutMm, basis: "planned" };
 }
 
 /** The seams that usually take a girth change for a finding: one of two where only one side is to change. */
@@ -49,43 +72,88 @@ export function usualSeams(
   return oneSide ? { count: 1, name: `${finding.side} ${seams.name.replace(/s$/, "")}` } : seams;
 }
 
-/** A proposal with what it rests on. */
-export interface FindingProposal extends Proposal {
-  readonly there: StrainThere | null;
-  readonly seams: number;
-  readonly shareFrom: ShareSource;
-}
-
-/** Where a share comes from: the habit, so many outcomes of the workshop's own, or the maker. */
+/** Where a share comes from: the habit, so many outcomes of the workshop's own, the maker, or no rule at all. */
 export interface ShareSource {
-  readonly basis: "habit" | "outcomes" | "own";
+  readonly basis: "habit" | "outcomes" | "own" | "whole";
   /** Outcomes it rests on; 0 unless it was learnt. */
   readonly n: number;
 }
 
+/** What is taken or given of an amount that was read. */
+export interface ShareTaken {
+  readonly share: number;
+  /** On resting cloth, signed: negative takes cloth off. mm. */
+  readonly takeMm: number;
+  readonly shareFrom: ShareSource;
+}
+
+/** A first proposal: what of the amount, the remedies with the first one proposed, and what to ask and mind. */
+export interface FindingProposal extends Required<FindingAnswer> {
+  /** Null where nothing was read in mm. */
+  readonly taken: ShareTaken | null;
+  readonly there: StrainThere | null;
+  readonly seams: { readonly count: number; readonly name: string };
+}
+
+/** The maker's own share and number of seams, and what the workshop has learnt. */
+export interface OwnProposal {
+  readonly share?: number | undefined;
+  readonly seams?: number | undefined;
+  readonly learned?: LearnedShares | undefined;
+}
+
 /**
  * The first proposal for a finding on a prototype: the share rule with the strain there and the seams that usually
- * take it; the share learnt from the workshop's outcomes in place of the habit, or the maker's own. Problems as {@link propose}.
+ * take it; the share learnt from the workshop's outcomes in place of the habit, or the maker's own; then the kind's
+ * own rule for what to do where. Problems as {@link propose}.
  */
 export function proposeFor(
   finding: ProposableFinding,
   prototype: Prototype,
-  own: { readonly share?: number; readonly seams?: number; readonly learned?: LearnedShares } = {},
+  own: OwnProposal = {},
 ): Result<FindingProposal> {
+  const kind = findingKindOf(finding.kind);
   const there = strainThere(finding, prototype);
-  const seams = own.seams ?? usualSeams(finding, prototype).count;
-  const learned = own.learned?.[finding.kind];
+  const usual = usualSeams(finding, prototype);
+  const seams = { ...usual, count: own.seams ?? usual.count };
+  const taken = finding.amountMm === null ? ok(null) : takenOf(kind, finding.amountMm, there?.strain ?? 0, own);
+  if (!taken.ok) return taken;
+  const answer = kind.answer({
+    ...finding,
+    ...factsThere(finding, prototype),
+    takeMm: taken.value?.takeMm ?? null,
+    seams,
+    usable: prototype.frozen.stretch.usable,
+    lengths: prototype.frozen.lengths ?? [],
+  });
+  return ok({ asks: [], cautions: [], ...answer, taken: taken.value, there, seams });
+}
+
+/** What a share of an amount takes or gives; kinds without a share rule are moved by the whole of it. */
+function takenOf(kind: FindingKind, amountMm: number, strain: number, own: OwnProposal): Result<ShareTaken> {
+  if (!hasShareRule(kind.id)) {
+    const share = own.share ?? 1;
+    const shareFrom: ShareSource = { basis: own.share === undefined ? "whole" : "own", n: 0 };
+    return ok({ share, takeMm: (share * amountMm) / (1 + strain), shareFrom });
+  }
+  const learned = own.learned?.[kind.id];
   const learnt = own.share === undefined && learned !== undefined && learned.share !== null;
   const shareFrom: ShareSource = {
     basis: own.share === undefined ? (learnt ? "outcomes" : "habit") : "own",
     n: learnt ? learned.n : 0,
   };
-  const proposal = propose({
-    finding: finding.kind,
-    amountMm: finding.amountMm,
-    share: own.share ?? learned?.share ?? undefined,
-    strain: there?.strain ?? 0,
-    seams,
-  });
-  return proposal.ok ? { ok: true, value: { ...proposal.value, there, seams, shareFrom } } : proposal;
+  const proposal = propose({ finding: kind.id, amountMm, share: own.share ?? learned?.share ?? undefined, strain });
+  return proposal.ok ? ok({ share: proposal.value.share, takeMm: proposal.value.takeMm, shareFrom }) : proposal;
+}
+
+function factsThere(finding: ProposableFinding, prototype: Prototype): Pick<FindingFacts, "shareUsed" | "girth"> {
+  const { usable } = prototype.frozen.stretch;
+  const rings = prototype.frozen.rings.filter((ring) => touches(finding, ring));
+  const [most] = ringsThere(finding, prototype).sort((a, b) => b.strain - a.strain);
+  const ring = rings[0];
+  const judged = ring ? judgedGirthMm(prototype, ring) : null;
+  return {
+    shareUsed: most && usable > 0 ? most.strain / usable : null,
+    girth: ring && judged ? { plannedMm: ring.plannedMm, judgedMm: judged.girthMm } : null,
+  };
 }

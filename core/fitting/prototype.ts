@@ -12,6 +12,7 @@ import type { Zone } from "../ease/zones.ts";
 import type { Workings } from "../workings/workings.ts";
 import type { DecidedChange } from "./nextPlan.ts";
 import type { PlannedRing, RingId } from "./rings.ts";
+import type { SpotId } from "./spots.ts";
 
 /** How far a prototype is the real garment; it decides what a fitting of it can tell. */
 export type PrototypeKind = "paper" | "toile" | "basted" | "sewn" | "wearable";
@@ -39,9 +40,18 @@ export interface FrozenRing extends PlannedRing {
   readonly nowMm: number;
 }
 
-/** A change as it was carried into a prototype. */
+/** A change as it was carried into a prototype. What is optional is left out in older files, which hold girths only. */
 export interface CarriedChange extends DecidedChange {
   readonly changeId: number;
+  readonly spot?: SpotId;
+  /** Length of the plan it changes; empty for all that is no length. */
+  readonly lengthId?: string;
+  readonly pieces?: string;
+  readonly line?: string;
+  readonly blend?: string;
+  readonly seams?: number;
+  /** Name of the finding it answers. */
+  readonly why?: string;
 }
 
 /** A layer as it was. */
@@ -74,6 +84,8 @@ export interface FrozenPlan {
   readonly stretch: Pick<ClothStretch, "usable" | "growth" | "recovery" | "willBag"> & {
     /** Summed tension in wear; left out in older files and where a layer had no ladder. */
     readonly wear?: TensionCurve | null;
+    /** How much stiffer seams and lining make it than its swatches, as factor in `wear`; left out for 1. */
+    readonly stiffness?: number;
   };
   readonly school: SchoolId;
   readonly settings: EaseSettings;
@@ -112,7 +124,18 @@ export interface Prototype {
   readonly startedOn: string;
   readonly frozen: FrozenPlan;
   readonly sewn: readonly SewnRing[];
+  /** Day it was closed, by the next one or by the sign-off: from then on it is only annotated. Null while open. */
+  readonly closedOn: string | null;
+  readonly annotations: readonly Annotation[];
   readonly version: number;
+}
+
+/** Something written to a prototype afterwards; it changes nothing that stands in its record. */
+export interface Annotation {
+  readonly id: number;
+  /** ISO date. */
+  readonly writtenOn: string;
+  readonly text: string;
 }
 
 /** The girth a fitting judges: as sewn where measured, else as planned. */

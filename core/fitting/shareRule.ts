@@ -33,3 +33,7 @@ export function firstShare(finding: string, amountMm: number): Result<FirstShare
   const known = [...REMOVALS, ...ADDITIONS].join(", ");
   return fail("no-share-rule", `Expected a finding with a share rule (${known}), but got “${finding.slice(0, 40)}”.`);
 }
+
+/** True for a kind of finding of which a share is taken; the others are moved whole, or are no amount. */
+export const hasShareRule = (finding: string): boolean =>
+  [...REMOVALS, ...ADDITIONS].some((known) => known === finding);

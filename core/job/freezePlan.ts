@@ -35,7 +35,11 @@ export function freezePlan(
     sheet,
     cloth: { id: cloth.id, name: cloth.name, kind: cloth.kind, composition: cloth.composition },
     test: planned.test,
-    stretch: { ...stretchOf(stretch), wear: stretch.wear },
+    stretch: {
+      ...stretchOf(stretch),
+      wear: stretch.wear,
+      ...(job.stiffness === null ? {} : { stiffness: job.stiffness }),
+    },
     school: job.school,
     settings,
     style,

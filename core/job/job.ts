@@ -5,6 +5,14 @@ import type { Closure } from "../ease/pullOn.ts";
 import type { StyleId } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
 
+/** The end of a job. */
+export interface SignOff {
+  /** ISO date. */
+  readonly on: string;
+  /** The maker's words: why what is open may stay open, and what checks were left out. */
+  readonly words: string;
+}
+
 /** One garment being made for one wearer. */
 export interface Job extends EaseChoice {
   readonly id: number;
@@ -29,6 +37,9 @@ export interface Job extends EaseChoice {
   readonly chartId: number | null;
   /** Lengths of the pattern it is cut from, mm, to be held against garments that fit. */
   readonly patternLengthsMm: Readonly<Partial<Record<LikedLength, number>>>;
+  /** How much stiffer seams and lining make this layup than its swatches, from closure readings; null for no word on it. */
+  readonly stiffness: number | null;
+  readonly signedOff: SignOff | null;
   readonly version: number;
 }
 
@@ -43,6 +54,8 @@ export const newJob = (
   closures: {},
   chartId: null,
   patternLengthsMm: {},
+  stiffness: null,
+  signedOff: null,
   school: null,
   zones: {},
   pressuresKpa: {},

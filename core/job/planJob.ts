@@ -2,6 +2,7 @@ import type { MeasureCode, Side } from "../body/measure.ts";
 import { missingMeasures } from "../body/missing.ts";
 import type { Sheet } from "../body/sheet.ts";
 import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
+import { scaledCurve } from "../cloth/curve/scaledCurve.ts";
 import type { Direction } from "../cloth/direction.ts";
 import {
   type GarmentLayer,
@@ -73,7 +74,7 @@ export const layersOf = ({ job, cloth, tests, layers }: JobIngredients): readonl
 export function planJob(ingredients: JobIngredients): PlannedJob {
   const { job, style, sheet, settings, clothSettings = SHIPPED_CLOTH_SETTINGS, liked = {}, edge = null } = ingredients;
   const layers = testLayers(layersOf(ingredients), clothSettings);
-  const stretch = layupStretch(layers, clothSettings);
+  const stretch = stiffened(layupStretch(layers, clothSettings), job.stiffness);
   const missing: MissingThing[] = [
     ...(sheet
       ? missingMeasures(style.measures, sheet.values).map((which) => ({ what: "measure" as const, ...which }))
@@ -87,6 +88,10 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   const plan = planStyle({ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable });
   return { planned: { plan, test, layers, stretch, edgeUsable }, missing };
 }
+
+/** The stretch of a layup with its tension in wear as stiff as closure readings have shown the sewn garment to be. */
+const stiffened = (stretch: LayupStretch | null, stiffness: number | null): LayupStretch | null =>
+  stretch?.wear && stiffness !== null ? { ...stretch, wear: scaledCurve(stretch.wear, stiffness) } : stretch;
 
 const untested = (layers: readonly TestedLayer[]): MissingThing[] =>
   layers

@@ -3,6 +3,7 @@ import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
 import type { HandTest } from "../cloth/handTest.ts";
 import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
 import { brief } from "../ease/styles/brief.ts";
+import type { Change } from "../fitting/change.ts";
 import type { Finding } from "../fitting/fitting.ts";
 import type { FrozenPlan, Prototype } from "../fitting/prototype.ts";
 import { freezePlan } from "../job/freezePlan.ts";
@@ -123,6 +124,8 @@ export const samplePrototype = (own: Partial<Prototype> = {}): Prototype => ({
   startedOn: "2026-10-02",
   frozen: sampleFrozen(),
   sewn: [],
+  closedOn: null,
+  annotations: [],
   version: 1,
   ...own,
 });
@@ -132,6 +135,7 @@ export const sampleFinding = (own: Partial<Finding> = {}): Finding => ({
   id: 31,
   fittingId: 41,
   kind: "loose",
+  spot: own.zone ?? "waist",
   zone: "waist",
   side: "both",
   view: "back",
@@ -140,9 +144,38 @@ export const sampleFinding = (own: Partial<Finding> = {}): Finding => ({
   amountMm: 24,
   amountText: "24 mm",
   folded: false,
+  detail: {},
+  photos: [],
   note: "",
   version: 1,
   change: null,
   judgement: null,
+  ...own,
+});
+
+/** The change that took the sample finding's waist in. */
+export const sampleChange = (own: Partial<Change> = {}): Change => ({
+  id: 1,
+  findingId: 31,
+  decision: "accepted",
+  on: "girth",
+  remedy: "take-in",
+  spot: "waist",
+  zone: "waist",
+  side: "both",
+  lengthId: "",
+  pieces: "front, back",
+  line: "side seams",
+  blend: "",
+  share: 0.65,
+  proposedMm: -13.7,
+  amountMm: -13.7,
+  seams: 2,
+  linked: [],
+  untickedReason: "",
+  waitsFor: "",
+  reason: "",
+  cutInto: null,
+  version: 1,
   ...own,
 });

@@ -7,6 +7,7 @@ import { swatchBench } from "./0005_swatch_bench.ts";
 import { settings } from "./0006_settings.ts";
 import { easePlan } from "./0007_ease_plan.ts";
 import { torsoAndCups } from "./0008_torso_and_cups.ts";
+import { fittingRecord } from "./0009_fitting_record.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -19,6 +20,7 @@ export const MIGRATIONS: readonly Migration[] = [
   settings,
   easePlan,
   torsoAndCups,
+  fittingRecord,
 ];
 
 /**

@@ -2,13 +2,21 @@ import Box from "@mui/material/Box";
 import { type MouseEvent, type ReactNode, useId } from "react";
 import type { Zone } from "../../../core/ease/zones.ts";
 import { garmentPath } from "../../../core/figure/garment.ts";
-import { ARM_PATHS, CENTRE, FIELD, LEVEL, type Place, TRUNK_PATH } from "../../../core/figure/geometry.ts";
-import type { FigureView } from "../../../core/fitting/fitting.ts";
+import {
+  ARM_PATHS,
+  CENTRE,
+  FIELD,
+  LEVEL,
+  type Place,
+  TRUNK_PATH,
+  type TrunkView,
+} from "../../../core/figure/geometry.ts";
 import { bodyStyle } from "./bodyStyle.ts";
+import { placeTapped } from "./placeTapped.ts";
 
 /** What the figure is drawn with. */
 export interface FigureProps {
-  readonly view: FigureView;
+  readonly view: TrunkView;
   /** Says what the picture shows, for those who do not see it. */
   readonly label: string;
   /** Zones of the garment whose cloth is drawn on the body; left out for the body alone. */
@@ -28,10 +36,7 @@ export interface FigureProps {
  */
 export function Figure({ view, label, garment, onBody, over, onPick, maxHeight = 460 }: FigureProps) {
   const clip = useId();
-  const pick = (event: MouseEvent<SVGSVGElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
-    onPick?.({ view, x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height });
-  };
+  const pick = (event: MouseEvent<SVGSVGElement>) => onPick?.(placeTapped(event, view));
   return (
     <Box
       component="svg"
@@ -68,7 +73,7 @@ export function Figure({ view, label, garment, onBody, over, onPick, maxHeight =
 }
 
 /** The few lines that tell front from back. */
-function Traits({ view }: { view: FigureView }) {
+function Traits({ view }: { view: TrunkView }) {
   const paths =
     view === "front"
       ? [

@@ -1,5 +1,6 @@
-import { FIELD, type Place } from "../../../core/figure/geometry.ts";
-import type { FigureView, Finding } from "../../../core/fitting/fitting.ts";
+import { FIELD, type FigureView, type Place } from "../../../core/figure/geometry.ts";
+import { findingKindOf } from "../../../core/fitting/findings/index.ts";
+import type { Finding } from "../../../core/fitting/fitting.ts";
 
 /** A finding as a pin: its number, its kind, its place. */
 export interface Pin {
@@ -12,7 +13,10 @@ export interface Pin {
 
 const RADIUS = 9;
 
-/** Pins on one view. The head's form tells the kind without colour: round for loose, square for tight, a peak for rides. */
+/**
+ * Pins on one view. The head's form tells what it asks for without colour: round for too much, square for too little, a
+ * peak for what has moved, cut corners for what is noted.
+ */
 export function Pins({ pins, view }: { pins: readonly Pin[]; view: FigureView }) {
   return pins
     .filter((pin) => pin.view === view)
@@ -21,7 +25,7 @@ export function Pins({ pins, view }: { pins: readonly Pin[]; view: FigureView })
         <PinHead kind={kind} />
         <text
           textAnchor="middle"
-          y={kind === "rides" ? 6 : 4.5}
+          y={findingKindOf(kind).effect === "move" ? 6 : 4.5}
           fontSize={12}
           fontWeight={750}
           fill="var(--stz-palette-bench-onMulberry)"
@@ -55,7 +59,16 @@ function PinHead({ kind }: { kind: Finding["kind"] }) {
     stroke: "var(--stz-palette-bench-sheet)",
     strokeWidth: 1.5,
   };
-  if (kind === "loose") return <circle r={RADIUS} {...look} />;
-  if (kind === "tight") return <rect x={-RADIUS} y={-RADIUS} width={2 * RADIUS} height={2 * RADIUS} {...look} />;
-  return <path d={`M 0 ${-RADIUS - 4} L ${RADIUS + 4} ${RADIUS} H ${-RADIUS - 4} Z`} {...look} />;
+  const { effect } = findingKindOf(kind);
+  if (effect === "removal") return <circle r={RADIUS} {...look} />;
+  if (effect === "addition") return <rect x={-RADIUS} y={-RADIUS} width={2 * RADIUS} height={2 * RADIUS} {...look} />;
+  if (effect === "move")
+    return <path d={`M 0 ${-RADIUS - 4} L ${RADIUS + 4} ${RADIUS} H ${-RADIUS - 4} Z`} {...look} />;
+  const cut = RADIUS - 4;
+  return (
+    <path
+      d={`M ${-cut} ${-RADIUS} H ${cut} L ${RADIUS} ${-cut} V ${cut} L ${cut} ${RADIUS} H ${-cut} L ${-RADIUS} ${cut} V ${-cut} Z`}
+      {...look}
+    />
+  );
 }

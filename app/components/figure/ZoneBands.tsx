@@ -1,8 +1,7 @@
 import { useId } from "react";
 import { STRETCH_STEPS, type StretchStep } from "../../../core/ease/stretchStep.ts";
 import type { Zone } from "../../../core/ease/zones.ts";
-import { LEVEL, legLine, levelLine } from "../../../core/figure/geometry.ts";
-import type { FigureView } from "../../../core/fitting/fitting.ts";
+import { LEVEL, legLine, levelLine, type TrunkView } from "../../../core/figure/geometry.ts";
 import { threadPath } from "../stretch/threadPath.ts";
 
 /** A zone with the step of the strain scale it stands at. */
@@ -12,7 +11,7 @@ export interface BandZone {
 }
 
 /** The zones of a garment as bands on the body, each in the tone and with the thread of its strain step. */
-export function ZoneBands({ zones, view }: { zones: readonly BandZone[]; view: FigureView }) {
+export function ZoneBands({ zones, view }: { zones: readonly BandZone[]; view: TrunkView }) {
   const id = useId();
   return (
     <>
@@ -33,7 +32,7 @@ export function ZoneBands({ zones, view }: { zones: readonly BandZone[]; view: F
   );
 }
 
-function pathsOf(zone: Zone, view: FigureView): string[] {
+function pathsOf(zone: Zone, view: TrunkView): string[] {
   if (zone === "leg") return [legLine("viewerLeft", view), legLine("viewerRight", view)];
   const level = LEVEL[zone as keyof typeof LEVEL];
   return level === undefined ? [] : [levelLine(zone === "hip" ? level - 6 : level)];

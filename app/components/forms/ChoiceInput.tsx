@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import type { ReactNode } from "react";
 import { useFieldState } from "./FormState.tsx";
 
 /** One answer of a choice. */
@@ -14,6 +15,8 @@ export function ChoiceInput({
   choices,
   picked,
   onChange,
+  unpicked = false,
+  beside,
 }: {
   name: string;
   legend: string;
@@ -21,9 +24,13 @@ export function ChoiceInput({
   /** The answer from outside, where a tap elsewhere can change it; `""` for none. Left out, the form keeps its own. */
   picked?: string;
   onChange?: (value: string) => void;
+  /** Nothing is picked until somebody does: for what must not be answered by default. */
+  unpicked?: boolean;
+  /** Stands behind the last answer. */
+  beside?: ReactNode;
 }) {
   const { value, error } = useFieldState(name);
-  const chosen = choices.some((choice) => choice.value === value) ? value : choices[0]?.value;
+  const chosen = choices.some((choice) => choice.value === value) ? value : unpicked ? undefined : choices[0]?.value;
   return (
     <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2, minWidth: 0 }}>
       <Box component="legend" sx={{ p: 0, mb: 0.5, fontSize: "0.85rem", color: "text.secondary" }}>
@@ -44,6 +51,7 @@ export function ChoiceInput({
             <span>{choice.label}</span>
           </Box>
         ))}
+        {beside}
       </Box>
       {error ? (
         <Box role="alert" sx={{ color: "error.main", fontSize: "0.85rem", mt: 0.5 }}>

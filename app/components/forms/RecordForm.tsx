@@ -23,6 +23,10 @@ interface RecordFormProps {
   readonly action?: string;
   /** The form is not what one came to the page for: its button steps back. */
   readonly quiet?: boolean;
+  /** Takes the form in place of the page's action, such as a queue that sends it when it can. */
+  readonly onSend?: (form: FormData) => void;
+  /** True while it is being sent that way. */
+  readonly sending?: boolean;
   /** Further buttons beside the submit button. */
   readonly beside?: ReactNode;
 }
@@ -43,6 +47,8 @@ export function RecordForm(props: RecordFormProps) {
     action,
     beside,
     quiet = false,
+    onSend,
+    sending = false,
   } = props;
   const element = useRef<HTMLFormElement>(null);
   const keep = useDraft(draftForm);
@@ -68,7 +74,12 @@ export function RecordForm(props: RecordFormProps) {
         key={unsaved ? JSON.stringify(unsaved) : draft ? "draft" : "start"}
         {...(action ? { action } : {})}
         onInput={(event: FormEvent<HTMLFormElement>) => keep.onInput(event.currentTarget)}
-        onSubmit={keep.onSubmit}
+        onSubmit={(event: FormEvent<HTMLFormElement>) => {
+          keep.onSubmit();
+          if (!onSend) return;
+          event.preventDefault();
+          onSend(new FormData(event.currentTarget));
+        }}
       >
         {Object.entries({ ...hidden, ...versionNow }).map(([name, value]) => (
           <input key={name} type="hidden" name={name} value={value} />
@@ -80,7 +91,7 @@ export function RecordForm(props: RecordFormProps) {
         ) : null}
         {children}
         <Stack direction="row" spacing={1.5} sx={{ mt: 1, flexWrap: "wrap" }}>
-          <Button type="submit" variant={quiet ? "outlined" : "contained"} disabled={saving}>
+          <Button type="submit" variant={quiet ? "outlined" : "contained"} disabled={saving || sending}>
             {unsaved?.theirs ? "Save mine over theirs" : submitLabel}
           </Button>
           {beside}

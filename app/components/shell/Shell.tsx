@@ -2,7 +2,9 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
+import { QueueNotice } from "../queue/QueueNotice.tsx";
 import { threadPath } from "../stretch/threadPath.ts";
+import { TimerBar } from "../timers/TimerBar.tsx";
 import { ModeSwitch } from "./ModeSwitch.tsx";
 import { Shortcuts } from "./Shortcuts.tsx";
 import { UnitSwitch } from "./UnitSwitch.tsx";
@@ -11,6 +13,7 @@ const PLACES = [
   { to: "/", label: "Bench", end: true },
   { to: "/wearers", label: "Wearers", end: false },
   { to: "/cloths", label: "Cloths", end: false },
+  { to: "/findings", label: "Findings", end: false },
 ] as const;
 
 /** The frame of every page: name, places, unit, light, keys, care. */
@@ -48,6 +51,8 @@ export function Shell({ children }: { children: ReactNode }) {
           Care
         </Box>
       </Box>
+      <QueueNotice />
+      <TimerBar />
       <Box
         component="main"
         id="content"

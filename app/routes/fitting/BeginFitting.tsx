@@ -26,7 +26,7 @@ export function BeginFitting({ prototypeId, isForm, today, draft, unsaved }: Beg
       <RecordForm
         draftForm={draftNames.begin(prototypeId)}
         draft={draft ?? null}
-        start={{ fittedOn: today, on: isForm ? "form" : "wearer" }}
+        start={{ fittedOn: today, on: isForm ? "form" : "wearer", way: "rightSideOut" }}
         unsaved={unsaved}
         hidden={{ intent: "begin" }}
         submitLabel="Begin the fitting"
@@ -42,12 +42,16 @@ export function BeginFitting({ prototypeId, isForm, today, draft, unsaved }: Beg
         <Box sx={{ maxWidth: 220 }}>
           <TextInput name="fittedOn" label="Fitted on" type="date" />
         </Box>
-        <TextInput
-          name="notes"
-          label="Notes"
-          lines={3}
-          hint="What was done in it: stood, sat, bent, walked; worn over what."
+        <ChoiceInput
+          name="way"
+          legend="Worn"
+          choices={[
+            { value: "rightSideOut", label: "right side out" },
+            { value: "insideOut", label: "inside out, seams in sight" },
+          ]}
         />
+        <TextInput name="over" label="Over what" hint="Bare skin, thin tights, a band of her own …" />
+        <TextInput name="notes" label="Notes" lines={3} hint="What to remember of this try-on." />
       </RecordForm>
     </Box>
   );

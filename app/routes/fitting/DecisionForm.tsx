@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
+import { LATER_STEPS } from "../../../core/fitting/change.ts";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import type { FindingProposal } from "../../../core/fitting/proposeFor.ts";
@@ -24,6 +25,7 @@ interface DecisionFormProps {
 const DECISIONS = [
   { value: "accepted", label: "take it as proposed" },
   { value: "altered", label: "alter it" },
+  { value: "waiting", label: "wait for a sewing step" },
   { value: "refused", label: "refuse it" },
 ] as const;
 
@@ -31,37 +33,80 @@ const DECISIONS = [
 export function DecisionForm({ finding, proposal, draft, unsaved, onLeave }: DecisionFormProps) {
   const kept = unsaved?.fields ?? draft;
   const unit = useFormUnit(kept);
-  const [decision, setDecision] = useState(kept?.decision ?? "accepted");
-  const removal = findingKindOf(finding.kind).effect === "removal";
+  const { remedies } = proposal;
+  const first = remedies[0];
+  const [decision, setDecision] = useState<string>(kept?.decision ?? (first ? "accepted" : "refused"));
+  const [remedyId, setRemedyId] = useState(kept?.remedy ?? first?.id ?? "");
+  const remedy = remedies.find(({ id }) => id === remedyId) ?? first ?? null;
+  const doing = decision === "accepted" || decision === "altered";
+  const { effect } = findingKindOf(finding.kind);
+  const takes = (remedy?.amountMm ?? (effect === "removal" ? -1 : 1)) < 0;
   return (
     <RecordForm
       draftForm={draftNames.decision(finding.id)}
       draft={draft ?? null}
-      start={{ seams: String(proposal.seams), decision: "accepted" }}
+      start={{ seams: String(remedy?.seams ?? 1), decision, direction: takes ? "take" : "give" }}
       unsaved={unsaved}
       hidden={{ intent: "decide", finding: finding.id, version: finding.change?.version ?? 0, unit }}
       submitLabel="Decide"
       beside={onLeave ? <Button onClick={onLeave}>Leave it as it was</Button> : undefined}
     >
-      <ChoiceInput name="decision" legend="Your word" picked={decision} choices={DECISIONS} onChange={setDecision} />
-      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "repeat(3, 1fr)" }, gap: 2 }}>
-        {decision === "altered" ? (
-          <>
+      <ChoiceInput
+        name="decision"
+        legend="Your word"
+        picked={decision}
+        choices={first ? DECISIONS : DECISIONS.slice(1)}
+        onChange={setDecision}
+      />
+      {doing && remedies.length > 1 ? (
+        <ChoiceInput
+          name="remedy"
+          legend="What is done"
+          picked={remedyId}
+          choices={remedies.map(({ id, name }) => ({ value: id, label: name.toLowerCase() }))}
+          onChange={setRemedyId}
+        />
+      ) : null}
+      {decision === "altered" ? (
+        <>
+          {remedy?.amountMm === undefined || remedy.amountMm === null ? (
+            <ChoiceInput
+              name="direction"
+              legend="An amount of it, if there is one"
+              choices={[
+                { value: "give", label: "longer or wider" },
+                { value: "take", label: "shorter or narrower" },
+              ]}
+            />
+          ) : null}
+          <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "repeat(2, 1fr)" }, gap: 2 }}>
             <TextInput
               name="amount"
-              label={removal ? "Take off the girth" : "Give to the girth"}
+              label={remedy?.on === "girth" ? (takes ? "Take off the girth" : "Give to the girth") : "Amount"}
               hint="An amount …"
               numeric
               suffix={smallUnit(unit)}
             />
-            <TextInput name="share" label="Or a share of it" hint="… or a share such as 0.8." numeric />
-          </>
-        ) : null}
-        {decision === "refused" ? null : <TextInput name="seams" label="Over seams" hint="Two edges each." numeric />}
-      </Box>
-      {decision === "refused" ? <input type="hidden" name="seams" value={proposal.seams} /> : null}
+            {proposal.taken ? (
+              <TextInput name="share" label="Or a share of it" hint="… or a share such as 0.8." numeric />
+            ) : null}
+          </Box>
+        </>
+      ) : null}
+      {doing && remedy && remedy.seams !== null ? (
+        <Box sx={{ maxWidth: 260 }}>
+          <TextInput name="seams" label="Over seams" hint="Two edges each." numeric />
+        </Box>
+      ) : null}
+      {decision === "waiting" ? (
+        <ChoiceInput
+          name="waitsFor"
+          legend="It is looked at again when this is done"
+          choices={LATER_STEPS.map((step) => ({ value: step, label: step }))}
+        />
+      ) : null}
       {decision === "accepted" ? null : (
-        <TextInput name="reason" label={decision === "refused" ? "Reason" : "Reason, if you like"} />
+        <TextInput name="reason" label={decision === "refused" ? "Reason" : "Reason, or what you will do"} />
       )}
     </RecordForm>
   );

@@ -3,35 +3,40 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import { useState } from "react";
 import { Form } from "react-router";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import type { Change } from "../../../core/fitting/change.ts";
 import { changeStatus } from "../../../core/fitting/changeStatus.ts";
 import { explainPerEdge } from "../../../core/fitting/explain/explainProposal.ts";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Change, Finding } from "../../../core/fitting/fitting.ts";
+import type { Finding } from "../../../core/fitting/fitting.ts";
 import { perEdge } from "../../../core/fitting/propose.ts";
 import type { FindingProposal } from "../../../core/fitting/proposeFor.ts";
+import { spotOf } from "../../../core/fitting/spots.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
 import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { DecisionForm } from "./DecisionForm.tsx";
+import { DetailWords } from "./DetailWords.tsx";
+import { Photos } from "./Photos.tsx";
 import { ProposalView } from "./ProposalView.tsx";
 
 interface FindingCardProps {
   readonly number: number;
   readonly finding: Finding;
   readonly proposal: FindingProposal | null;
-  readonly seams: { readonly count: number; readonly name: string };
   readonly draft: Fields | undefined;
   readonly unsaved: Unsaved | undefined;
   readonly onEdit: () => void;
+  readonly jobId: number;
+  /** True where its prototype is closed: only the decision is still open. */
+  readonly fixed: boolean;
 }
 
 /** Where a finding is, in words: `waist, both sides, back`. */
-const placeWords = ({ zone, side, view }: Finding): string =>
-  `${ZONE_NAMES[zone].toLowerCase()}, ${side === "both" ? "both sides" : side}, ${view}`;
+const placeWords = ({ spot, side, view }: Finding): string =>
+  `${spotOf(spot).name.toLowerCase()}, ${side === "both" ? "both sides" : side}, ${view}`;
 
 /** One finding: what was seen, what is proposed and why, and the maker's word. */
-export function FindingCard({ number, finding, proposal, seams, draft, unsaved, onEdit }: FindingCardProps) {
+export function FindingCard({ number, finding, proposal, draft, unsaved, onEdit, jobId, fixed }: FindingCardProps) {
   const lengths = useLengths();
   const kind = findingKindOf(finding.kind);
   const status = changeStatus(finding);
@@ -48,7 +53,7 @@ export function FindingCard({ number, finding, proposal, seams, draft, unsaved, 
         <Box component="h3" sx={{ m: 0, fontSize: "1.08rem", flex: 1, minWidth: 220 }}>
           {number}. {kind.name}, {placeWords(finding)}
         </Box>
-        {isCut ? null : (
+        {isCut || fixed ? null : (
           <Form method="post">
             <input type="hidden" name="finding" value={finding.id} />
             <Button size="small" onClick={onEdit}>
@@ -67,8 +72,13 @@ export function FindingCard({ number, finding, proposal, seams, draft, unsaved, 
         )}
       </Box>
       <Box sx={{ mb: 1 }}>
-        {kind.amountName} <strong>{lengths.amount(finding.amountMm)}</strong>
-        {finding.folded ? " (fold counted twice)" : ""}
+        {kind.amount && finding.amountMm !== null ? (
+          <>
+            {kind.amount.name} <strong>{lengths.amount(finding.amountMm)}</strong>
+            {finding.folded ? " (fold counted twice)" : ""}
+          </>
+        ) : null}
+        <DetailWords finding={finding} />
         {finding.note ? (
           <Box component="span" sx={{ color: "text.secondary" }}>
             {" "}
@@ -76,7 +86,8 @@ export function FindingCard({ number, finding, proposal, seams, draft, unsaved, 
           </Box>
         ) : null}
       </Box>
-      {proposal && deciding ? <ProposalView finding={finding} proposal={proposal} seams={seams} /> : null}
+      <Photos jobId={jobId} photos={finding.photos} />
+      {proposal && deciding ? <ProposalView finding={finding} proposal={proposal} /> : null}
       {finding.change && !deciding ? <DecidedView change={finding.change} onAgain={() => setAgain(true)} /> : null}
       {proposal && deciding && !isCut ? (
         <DecisionForm
@@ -92,26 +103,41 @@ export function FindingCard({ number, finding, proposal, seams, draft, unsaved, 
   );
 }
 
-const DECISION_WORDS = { accepted: "Taken as proposed", altered: "Altered", refused: "Refused" } as const;
+const DECISION_WORDS = {
+  accepted: "Taken as proposed",
+  altered: "Altered",
+  waiting: "Waits",
+  refused: "Refused",
+  own: "Own change",
+} as const;
 
 function DecidedView({ change, onAgain }: { change: Change; onAgain: () => void }) {
   const lengths = useLengths();
-  const { amountMm, seams } = change;
+  const { amountMm, seams, on, line, waitsFor } = change;
   return (
     <Box>
       <strong>{DECISION_WORDS[change.decision]}</strong>
-      {amountMm === null ? null : (
+      {change.decision === "waiting" ? ` until: ${waitsFor}. Decide again when that is done.` : null}
+      {amountMm === null ? (
+        change.decision === "accepted" || change.decision === "altered" ? (
+          `: ${line}`
+        ) : null
+      ) : on === "girth" ? (
         <>
           : girth <strong>{lengths.difference(amountMm)}</strong>,{" "}
           <Why label="Change at each seam edge" explain={() => explainPerEdge({ amountMm, seams })}>
             <strong>{lengths.difference(perEdge(amountMm, seams))}</strong> at each of {2 * seams} seam edges
           </Why>
         </>
+      ) : (
+        <>
+          : <strong>{lengths.difference(amountMm)}</strong>, {line}
+        </>
       )}
       {change.reason ? <Box sx={{ color: "text.secondary" }}>{change.reason}</Box> : null}
       {change.cutInto === null ? (
         <Form method="post">
-          <input type="hidden" name="finding" value={change.findingId} />
+          <input type="hidden" name="finding" value={change.findingId ?? ""} />
           <input type="hidden" name="version" value={change.version} />
           <Button size="small" onClick={onAgain}>
             Decide again

@@ -3,35 +3,42 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { useEffect, useRef, useState } from "react";
-import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
-import type { Place } from "../../../core/figure/geometry.ts";
-import { placeOf, sideAt, zoneAt } from "../../../core/figure/places.ts";
-import { FINDING_KINDS, findingKindOf, isFindingKindId } from "../../../core/fitting/findings/index.ts";
-import type { FigureView, Finding, FindingSide } from "../../../core/fitting/fitting.ts";
+import type { FigureView, Place } from "../../../core/figure/geometry.ts";
+import { placeOf, sideAt, spotsNear, viewsOf } from "../../../core/figure/places.ts";
+import { findingKindOf, isFindingKindId, kindsAt } from "../../../core/fitting/findings/index.ts";
+import type { Finding, FindingSide } from "../../../core/fitting/fitting.ts";
+import { isSpotId, type Spot, type SpotId } from "../../../core/fitting/spots.ts";
+import { AmountInput } from "../../components/forms/AmountInput.tsx";
 import { CheckInput } from "../../components/forms/CheckInput.tsx";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
+import { detailField } from "../../forms/findingFields.ts";
 import { smallUnit, withoutUnit } from "../../forms/smallLength.ts";
-import type { Fields, Unsaved } from "../../forms/unsaved.ts";
+import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
+import { DetailFields } from "./DetailFields.tsx";
 import { draftNames } from "./draftNames.ts";
+import { PhotoInput } from "./PhotoInput.tsx";
+import { pickedPhoto } from "./shrinkPhoto.ts";
 
 /** What opened the form: a tap at a place, an earlier finding to change, or neither. */
 export interface FindingStart {
   readonly place: Place | null;
   readonly finding: Finding | null;
+  /** What a refused sending held. */
+  readonly fields?: Fields;
 }
 
 interface FindingFormProps {
   readonly fittingId: number;
-  readonly zones: readonly Zone[];
+  readonly spots: readonly Spot[];
   readonly start: FindingStart;
   readonly draft: Fields | undefined;
   readonly unsaved: Unsaved | undefined;
-  /** Findings put so far; the form starts anew when one was added. */
-  readonly count: number;
   readonly onClose: () => void;
+  /** Hands a new finding in; what comes back is what is wrong with it, or null. */
+  readonly onSend: (fields: Fields, photo: Blob | null) => Promise<Unsaved | null>;
 }
 
 const SIDES = [
@@ -40,13 +47,11 @@ const SIDES = [
   { value: "both", label: "both sides" },
 ] as const;
 
-const VIEWS = [
-  { value: "front", label: "front" },
-  { value: "back", label: "back" },
-] as const;
+/** Spots offered after a tap; the others are one press away. */
+const NEAR = 4;
 
 interface Seen {
-  readonly zone: string;
+  readonly spot: string;
   readonly side: string;
   readonly view: FigureView;
   readonly kind: string;
@@ -54,30 +59,40 @@ interface Seen {
 }
 
 /** Puts a finding on the figure: where, what is seen, how much. A tap fills in where; all of it can be said by name. */
-export function FindingForm({ fittingId, zones, start, draft, unsaved, count, onClose }: FindingFormProps) {
+export function FindingForm(props: FindingFormProps) {
+  const { fittingId, spots, start, draft, onClose, onSend } = props;
   const { finding, place } = start;
-  const [countAtStart] = useState(count);
-  const kept = unsaved?.fields ?? draft;
+  const [refused, setRefused] = useState<Unsaved | null>(null);
+  const [sending, setSending] = useState(false);
+  const unsaved = refused ?? props.unsaved;
+  const kept = unsaved?.fields ?? start.fields ?? draft;
   const unit = useFormUnit(kept);
-  const [seen, setSeen] = useState<Seen>(() => seenAtFirst(kept, finding, place, zones));
+  const [seen, setSeen] = useState<Seen>(() => seenAtFirst(kept, finding, place, spots));
+  const [all, setAll] = useState(false);
   const sheet = useRef<HTMLDivElement>(null);
   // On a small screen the form opens below the figure: bring it into view.
   useEffect(() => {
     void sheet.current?.scrollIntoView({ block: "nearest" });
   }, []);
-  // By value: a page that is read anew brings the same zones in a new list.
-  const offered = zones.join(" ");
-  // A second tap moves the finding; what was typed meanwhile stays.
+  // A second tap moves the finding; what was typed meanwhile stays. By value, since a page read anew brings new lists.
+  const at = place ? JSON.stringify(place) : "";
+  const offered = useRef(spots);
   useEffect(() => {
-    if (place) setSeen((before) => ({ ...before, ...tapped(place, offered.split(" ") as Zone[]) }));
-  }, [place, offered]);
-  useEffect(() => {
-    if (count > countAtStart) onClose();
-  }, [count, countAtStart, onClose]);
-  const put = (change: Partial<Seen>) => setSeen((before) => ({ ...before, place: null, ...change }));
-  const kinds = FINDING_KINDS.filter((kind) => seen.zone === "" || kind.zones.includes(seen.zone as Zone));
+    if (at !== "") setSeen((before) => ({ ...before, ...tapped(JSON.parse(at) as Place, offered.current) }));
+  }, [at]);
+  const put = (change: Partial<Seen>) => setSeen((before) => ({ ...before, ...change }));
+  const near = seen.place ? spotsNear(seen.place, spots).slice(0, NEAR) : spots;
+  const shown = all ? spots : near.some(({ id }) => id === seen.spot) || seen.spot === "" ? near : spots;
+  const kinds = isSpotId(seen.spot) ? kindsAt(seen.spot) : [];
   const kind = isFindingKindId(seen.kind) && kinds.some(({ id }) => id === seen.kind) ? findingKindOf(seen.kind) : null;
-  const at = seen.place ?? placeOf((seen.zone || "waist") as Zone, (seen.side || "both") as FindingSide, seen.view);
+  const pin = seen.place ?? placeOf((seen.spot || "waist") as SpotId, (seen.side || "both") as FindingSide, seen.view);
+  const send = async (form: FormData) => {
+    setSending(true);
+    const wrong = await onSend(textsOf(form), await pickedPhoto(form));
+    setSending(false);
+    if (wrong) setRefused(wrong);
+    else onClose();
+  };
   return (
     <Paper
       ref={sheet}
@@ -91,98 +106,103 @@ export function FindingForm({ fittingId, zones, start, draft, unsaved, count, on
       <RecordForm
         draftForm={finding ? `finding-edit:${finding.id}` : draftNames.finding(fittingId)}
         draft={draft ?? null}
-        start={
-          finding
-            ? {
-                amount: withoutUnit(finding.amountText, smallUnit(unit)),
-                folded: finding.folded ? "yes" : "",
-                note: finding.note,
-              }
-            : {}
-        }
+        start={start.fields ?? (finding ? startOf(finding, smallUnit(unit)) : {})}
         unsaved={unsaved}
         hidden={{
           intent: "finding",
           fitting: fittingId,
           unit,
-          x: at.x.toFixed(4),
-          y: at.y.toFixed(4),
+          view: pin.view,
+          x: pin.x.toFixed(4),
+          y: pin.y.toFixed(4),
           ...(finding ? { finding: finding.id, version: finding.version } : {}),
         }}
         submitLabel={finding ? "Save the finding" : "Put it on the record"}
         beside={<Button onClick={onClose}>Leave it</Button>}
+        sending={sending}
+        {...(finding ? {} : { onSend: (form: FormData) => void send(form) })}
       >
         <ChoiceInput
-          name="zone"
+          name="spot"
           legend="Where"
-          picked={seen.zone}
-          choices={zones.map((value) => ({ value, label: ZONE_NAMES[value].toLowerCase() }))}
-          onChange={(zone) => put({ zone })}
+          picked={seen.spot}
+          choices={shown.map(({ id, name }) => ({ value: id, label: name.toLowerCase() }))}
+          onChange={(spot) => put({ spot, ...viewFor(spot as SpotId, seen) })}
+          {...(shown.length < spots.length
+            ? { beside: <Button onClick={() => setAll(true)}>elsewhere …</Button> }
+            : {})}
         />
-        <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 4 }}>
+        <ChoiceInput name="side" legend="Side" picked={seen.side} choices={SIDES} onChange={(side) => put({ side })} />
+        {kinds.length > 0 ? (
           <ChoiceInput
-            name="side"
-            legend="Side"
-            picked={seen.side}
-            choices={SIDES}
-            onChange={(side) => put({ side })}
+            name="kind"
+            legend="What is seen"
+            picked={kind?.id ?? ""}
+            choices={kinds.map(({ id, name }) => ({ value: id, label: name.toLowerCase() }))}
+            onChange={(value) => put({ kind: value })}
           />
-          <ChoiceInput
-            name="view"
-            legend="Seen from"
-            picked={seen.view}
-            choices={VIEWS}
-            onChange={(view) => put({ view: view as FigureView })}
-          />
-        </Box>
-        <ChoiceInput
-          name="kind"
-          legend="What is seen"
-          picked={kind?.id ?? ""}
-          choices={kinds.map(({ id, name }) => ({ value: id, label: name.toLowerCase() }))}
-          onChange={(value) => put({ kind: value, place: seen.place })}
-        />
+        ) : null}
         {kind ? (
           <Typography sx={{ mb: 1.5, color: "text.secondary" }}>
-            {kind.sees} {kind.howToRead}
+            {kind.sees} {kind.amount?.howToRead ?? ""}
           </Typography>
         ) : null}
-        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "200px 1fr" }, gap: 2, alignItems: "start" }}>
-          <TextInput name="amount" label={kind?.amountName ?? "Amount"} numeric suffix={smallUnit(unit)} />
-          {kind?.canBeFolded ? (
-            <CheckInput name="folded">That is the depth of the fold: it counts twice</CheckInput>
-          ) : null}
-        </Box>
+        {kind?.amount ? (
+          <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2, alignItems: "start" }}>
+            <Box sx={{ width: 330 }}>
+              <AmountInput name="amount" label={kind.amount.name} unit={smallUnit(unit)} />
+            </Box>
+            {kind.amount.canBeFolded ? (
+              <CheckInput name="folded">That is the depth of the fold: it counts twice</CheckInput>
+            ) : null}
+          </Box>
+        ) : null}
+        {kind ? <DetailFields key={kind.id} fields={kind.fields} spots={spots} unit={smallUnit(unit)} /> : null}
         <TextInput name="note" label="Note" />
+        {finding ? null : <PhotoInput />}
       </RecordForm>
     </Paper>
   );
 }
 
-const tapped = (place: Place, zones: readonly Zone[]) => ({
-  zone: zoneAt(place, zones),
-  side: sideAt(place),
-  view: place.view,
-  place,
+/** A spot chosen by name is shown on a view it can be seen from; the tapped place no longer counts. */
+function viewFor(spot: SpotId, { view }: Seen): Pick<Seen, "view" | "place"> {
+  const views = viewsOf(spot);
+  return { view: views.includes(view) ? view : (views[0] ?? view), place: null };
+}
+
+function tapped(place: Place, spots: readonly Spot[]): Pick<Seen, "spot" | "side" | "view" | "place"> {
+  return { spot: spotsNear(place, spots)[0]?.id ?? "", side: sideAt(place), view: place.view, place };
+}
+
+const startOf = (finding: Finding, unit: "mm" | "in"): Fields => ({
+  amount: withoutUnit(finding.amountText, unit),
+  folded: finding.folded ? "yes" : "",
+  note: finding.note,
+  ...Object.fromEntries(
+    Object.entries(finding.detail).map(([id, value]) => [
+      detailField(id),
+      typeof value === "number" ? String(unit === "mm" ? value : Number((value / 25.4).toFixed(4))) : value,
+    ]),
+  ),
 });
 
 function seenAtFirst(
   kept: Fields | undefined,
   finding: Finding | null,
   place: Place | null,
-  zones: readonly Zone[],
+  spots: readonly Spot[],
 ): Seen {
-  const blank: Seen = { zone: "", side: "", view: "front", kind: "", place: null };
-  if (place) return { ...blank, ...tapped(place, zones) };
-  if (kept)
-    return {
-      ...blank,
-      zone: kept.zone ?? "",
-      side: kept.side ?? "",
-      view: kept.view === "back" ? "back" : "front",
-      kind: kept.kind ?? "",
-    };
+  const blank: Seen = { spot: "", side: "both", view: "front", kind: "", place: null };
+  if (place) return { ...blank, ...tapped(place, spots) };
+  if (kept) {
+    const view: FigureView = kept.view === "back" || kept.view === "side" ? kept.view : "front";
+    const x = Number(kept.x);
+    const y = Number(kept.y);
+    const there = kept.x && kept.y && Number.isFinite(x) && Number.isFinite(y) ? { view, x, y } : null;
+    return { spot: kept.spot ?? "", side: kept.side ?? "both", view, kind: kept.kind ?? "", place: there };
+  }
   if (!finding) return blank;
-  const { zone, side, view, kind, x, y } = finding;
-  return { zone, side, view, kind, place: { view, x, y } };
+  const { spot, side, view, kind, x, y } = finding;
+  return { spot, side, view, kind, place: { view, x, y } };
 }

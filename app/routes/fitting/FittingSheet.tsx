@@ -4,42 +4,57 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Form } from "react-router";
+import type { FigureView } from "../../../core/figure/geometry.ts";
+import { findingKindOf } from "../../../core/fitting/findings/index.ts";
+import type { Finding } from "../../../core/fitting/fitting.ts";
 import { madeInRealCloth } from "../../../core/fitting/prototype.ts";
+import { spotOf } from "../../../core/fitting/spots.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { TextLink } from "../../components/TextLink.tsx";
 import type { Unsaved } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
 import { FindingCard } from "./FindingCard.tsx";
 import { FindingForm, type FindingStart } from "./FindingForm.tsx";
+import { FitChecks } from "./FitChecks.tsx";
 import { FittingFigure } from "./FittingFigure.tsx";
+import { FittingPhotos } from "./FittingPhotos.tsx";
 import { JudgeCard } from "./JudgeCard.tsx";
 import type { LoadedFitting } from "./loadFitting.server.ts";
 import { Readings } from "./Readings.tsx";
+import { checkWords, pendingPin, toldOf, useFittingQueue, waitingCheck } from "./useFittingQueue.ts";
+import { WaitingList } from "./WaitingList.tsx";
 
 interface FittingSheetProps extends Omit<LoadedFitting, "fitting"> {
   readonly fitting: NonNullable<LoadedFitting["fitting"]>;
   readonly unsaved: Unsaved | undefined;
 }
 
-/** One fitting: the figure with its pins, what earlier changes did, the findings and the readings. */
-export function FittingSheet({
-  zones,
-  prototype,
-  fitting,
-  others,
-  findings,
-  toJudge,
-  removed,
-  drafts,
-  unsaved,
-}: FittingSheetProps) {
+/** Forms that show what is wrong with them themselves. */
+const OWN_ERRORS = ["finding", "decide", "judge", "reading"];
+
+/** One fitting: the figure with its pins, what earlier changes did, checks, findings, readings and photos. */
+export function FittingSheet(props: FittingSheetProps) {
+  const { zones, spots, prototype, fitting, findings, toJudge, drafts, unsaved, job } = props;
+  const fixed = prototype.closedOn !== null;
+  const page = `/jobs/${job.id}/prototypes/${prototype.number}`;
+  const { send, sendings, open: openSending } = useFittingQueue(`${page}/send`, fitting.id);
   const findingDraft = drafts[draftNames.finding(fitting.id)];
   const failed = unsaved?.fields.intent === "finding" ? unsaved : undefined;
   const [start, setStart] = useState<FindingStart | null>(null);
-  const open = start ?? (failed || findingDraft ? { place: null, finding: null } : null);
-  const pins = findings.map(({ finding }, index) => ({ ...finding, label: String(index + 1) }));
-  const failedFor = (intent: string, id: number) =>
-    unsaved?.fields.intent === intent && unsaved.fields.finding === String(id) ? unsaved : undefined;
+  const [left, setLeft] = useState(false);
+  const [view, setView] = useState<FigureView>("front");
+  const open = fixed ? null : (start ?? (!left && (failed || findingDraft) ? { place: null, finding: null } : null));
+  const close = () => {
+    setStart(null);
+    setLeft(true);
+  };
+  const waiting = sendings.filter(({ fields }) => fields.intent === "finding");
+  const pins = [
+    ...findings.map(({ finding }, index) => ({ ...finding, label: String(index + 1) })),
+    ...waiting.flatMap(pendingPin),
+  ];
+  const failedFor = (intent: string, name: string, id: number) =>
+    unsaved?.fields.intent === intent && unsaved.fields[name] === String(id) ? unsaved : undefined;
   return (
     <>
       {madeInRealCloth(prototype.kind) ? null : (
@@ -47,8 +62,14 @@ export function FittingSheet({
           Not made in the real cloth: stretch found here does not count for the garment.
         </Alert>
       )}
-      {removed ? <BroughtBack removed={removed} /> : null}
-      {unsaved?.errors.form && !["finding", "decide", "judge", "reading"].includes(unsaved.fields.intent ?? "") ? (
+      {fixed ? (
+        <Alert severity="info" icon={false} sx={{ mb: 2 }}>
+          This prototype is closed: its record stays as it is. <TextLink to={page}>Write a note to it</TextLink> if
+          something is to be added.
+        </Alert>
+      ) : null}
+      {props.removed ? <BroughtBack removed={props.removed} /> : null}
+      {unsaved?.errors.form && !OWN_ERRORS.includes(unsaved.fields.intent ?? "") ? (
         <Alert severity="error" sx={{ mb: 2 }}>
           {unsaved.errors.form}
         </Alert>
@@ -56,19 +77,21 @@ export function FittingSheet({
       <Box
         sx={{
           display: "grid",
-          gridTemplateColumns: { xs: "1fr", md: "minmax(300px, 0.8fr) minmax(0, 1.2fr)" },
-          gap: 4,
+          gridTemplateColumns: { xs: "1fr", sm: "minmax(330px, 0.85fr) minmax(0, 1.15fr)" },
+          gap: { xs: 2, md: 4 },
           alignItems: "start",
         }}
       >
-        <Box sx={{ position: { md: "sticky" }, top: 12 }}>
+        <Box sx={{ position: { sm: "sticky" }, top: 12 }}>
           <FittingFigure
             zones={zones}
             pins={pins}
+            view={view}
+            onTurn={setView}
             pending={start?.place ?? null}
-            onPick={(place) => setStart({ place, finding: null })}
+            onPick={fixed ? undefined : (place) => setStart({ place, finding: null })}
           />
-          {open ? null : (
+          {open || fixed ? null : (
             <Button variant="outlined" sx={{ mt: 1 }} onClick={() => setStart({ place: null, finding: null })}>
               Put a finding by name
             </Button>
@@ -79,27 +102,35 @@ export function FittingSheet({
             <FindingForm
               key={open.finding?.id ?? "new"}
               fittingId={fitting.id}
-              zones={zones}
+              spots={spots}
               start={open}
               draft={open.finding ? undefined : findingDraft}
               unsaved={failed}
-              onClose={() => setStart(null)}
-              count={findings.length}
+              onClose={close}
+              onSend={(fields, photo) => send(fields, photo, toldOf(fields))}
             />
           ) : null}
+          <WaitingList
+            sendings={sendings.filter(({ fields }) => fields.intent !== "check")}
+            onOpen={(sending) => {
+              void openSending(sending);
+              setStart({ place: null, finding: null, fields: sending.fields });
+            }}
+          />
+          <ComeBack findings={props.comeBack} jobId={job.id} />
           {toJudge.length > 0 ? (
             <Box component="section" aria-label="What the changes did" sx={{ mb: 4 }}>
               <Typography variant="h2" sx={{ mb: 1 }}>
                 What the changes did
               </Typography>
-              {toJudge.map(({ finding, strain }) => (
+              {toJudge.map((judged) => (
                 <JudgeCard
-                  key={finding.id}
-                  finding={finding}
-                  strain={strain}
+                  key={judged.change.id}
+                  judged={judged}
                   fittingId={fitting.id}
-                  draft={drafts[draftNames.judgement(finding.id)]}
-                  unsaved={failedFor("judge", finding.id)}
+                  draft={drafts[draftNames.judgement(judged.change.id)]}
+                  unsaved={failedFor("judge", "change", judged.change.id)}
+                  fixed={fixed}
                 />
               ))}
             </Box>
@@ -108,30 +139,49 @@ export function FittingSheet({
             Findings
           </Typography>
           {findings.length === 0 ? (
-            <Typography color="text.secondary">
+            <Typography color="text.secondary" sx={{ mb: 3 }}>
               None yet. Tap the figure where something is seen: it asks what, which side and how much.
             </Typography>
           ) : null}
-          {findings.map(({ finding, proposal, seams }, index) => (
+          {findings.map(({ finding, proposal }, index) => (
             <FindingCard
               key={finding.id}
               number={index + 1}
+              jobId={job.id}
+              fixed={fixed}
               finding={finding}
               proposal={proposal}
-              seams={seams}
               draft={drafts[draftNames.decision(finding.id)]}
-              unsaved={failedFor("decide", finding.id)}
+              unsaved={failedFor("decide", "finding", finding.id)}
               onEdit={() => setStart({ place: null, finding })}
             />
           ))}
+          <FitChecks
+            checks={props.checks}
+            done={fitting.checks}
+            waiting={sendings.flatMap(waitingCheck)}
+            fittingId={fitting.id}
+            address={`${page}/fitting`}
+            fixed={fixed}
+            onSend={(fields) => send(fields, null, `Check: ${checkWords(fields)}`)}
+          />
           <Readings
-            key={fitting.readings.length}
             fitting={fitting}
             zones={zones}
+            pulls={props.pulls}
+            hasDevice={props.hasDevice}
             draft={drafts[draftNames.reading(fitting.id)]}
-            unsaved={unsaved?.fields.intent === "reading" ? unsaved : undefined}
+            fixed={fixed}
+            onSend={(fields) => send(fields, null, "Tension reading")}
           />
-          {others.map(({ id, fittedOn }) => (
+          <FittingPhotos
+            jobId={job.id}
+            fittingId={fitting.id}
+            photos={props.photos}
+            fixed={fixed}
+            onSend={(fields, photo) => send(fields, photo, "Photo")}
+          />
+          {props.others.map(({ id, fittedOn }) => (
             <Typography key={id} sx={{ mt: 2 }}>
               <TextLink to={`?fitting=${id}`}>Another fitting of this prototype, {formatDay(fittedOn)}</TextLink>
             </Typography>
@@ -139,6 +189,22 @@ export function FittingSheet({
         </Box>
       </Box>
     </>
+  );
+}
+
+/** Findings of earlier fittings that were put off to a sewing step. */
+function ComeBack({ findings, jobId }: { findings: readonly Finding[]; jobId: number }) {
+  if (findings.length === 0) return null;
+  return (
+    <Alert severity="info" icon={false} sx={{ mb: 3 }}>
+      <strong>Put off until now?</strong>
+      {findings.map(({ id, kind, spot, change }) => (
+        <div key={id}>
+          {findingKindOf(kind).name}, {spotOf(spot).name.toLowerCase()}: waits for “{change?.waitsFor}”.{" "}
+          <TextLink to={`/jobs/${jobId}/changes#finding-${id}`}>Decide</TextLink>
+        </div>
+      ))}
+    </Alert>
   );
 }
 

@@ -2,11 +2,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import { useState } from "react";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import { explainEffect } from "../../../core/fitting/explain/explainEffect.ts";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding, Judgement } from "../../../core/fitting/fitting.ts";
+import type { Judgement } from "../../../core/fitting/fitting.ts";
 import { asWorn, effectiveness, type Outcome, VERDICTS } from "../../../core/fitting/outcome.ts";
+import { spotOf } from "../../../core/fitting/spots.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
@@ -16,82 +16,83 @@ import { Why } from "../../components/why/WhyDrawer.tsx";
 import { smallUnit } from "../../forms/smallLength.ts";
 import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
+import type { ChangeToJudge } from "./loadFitting.server.ts";
 
 interface JudgeCardProps {
-  readonly finding: Finding;
-  /** Strain of the cloth where and when it was read. */
-  readonly strain: number;
+  readonly judged: ChangeToJudge;
   readonly fittingId: number;
   readonly draft: Fields | undefined;
   readonly unsaved: Unsaved | undefined;
+  /** True where the prototype is closed: what was judged stays. */
+  readonly fixed: boolean;
 }
 
-/** A finding of an earlier prototype whose change is cut into this one: what is left of it? */
-export function JudgeCard({ finding, strain, fittingId, draft, unsaved }: JudgeCardProps) {
+/** A change that is cut into this prototype: what is left of what it was to cure? */
+export function JudgeCard({ judged, fittingId, draft, unsaved, fixed }: JudgeCardProps) {
   const lengths = useLengths();
   const [again, setAgain] = useState(false);
-  const { change, judgement } = finding;
-  const asking = !judgement || again || unsaved !== undefined;
+  const { change, finding, judgement } = judged;
+  const asking = !fixed && (!judgement || again || unsaved !== undefined);
+  const place = spotOf(change.spot).name.toLowerCase();
+  const seen = finding ? findingKindOf(finding.kind).name : "Own change";
   return (
-    <Paper
-      component="article"
-      aria-label={`Judge: ${findingKindOf(finding.kind).name} at the ${ZONE_NAMES[finding.zone].toLowerCase()}`}
-      sx={{ p: 2, mb: 2 }}
-    >
+    <Paper component="article" aria-label={`Judge: ${seen} at the ${place}`} sx={{ p: 2, mb: 2 }}>
       <Box component="h3" sx={{ m: 0, fontSize: "1.08rem" }}>
-        Was {findingKindOf(finding.kind).name.toLowerCase()} at the {ZONE_NAMES[finding.zone].toLowerCase()}
-        {finding.side === "both" ? "" : `, ${finding.side}`}: {lengths.amount(finding.amountMm)}
+        {finding ? `Was ${seen.toLowerCase()} at the ${place}` : `Your own change at the ${place}`}
+        {change.side === "both" ? "" : `, ${change.side}`}
+        {finding?.amountMm ? `: ${lengths.amount(finding.amountMm)}` : ""}
       </Box>
       <Box sx={{ color: "text.secondary", mb: 1 }}>
-        {change?.amountMm === null || change?.amountMm === undefined
-          ? null
-          : `The girth was changed by ${lengths.difference(change.amountMm)} as cut.`}
+        {change.amountMm === null
+          ? `Done: ${change.line}.`
+          : change.on === "girth"
+            ? `The girth was changed by ${lengths.difference(change.amountMm)} as cut.`
+            : `Changed by ${lengths.difference(change.amountMm)} as cut: ${change.line}.`}
       </Box>
       {judgement && !asking ? (
-        <JudgedView finding={finding} judgement={judgement} strain={strain} onAgain={() => setAgain(true)} />
-      ) : (
+        <JudgedView judged={judged} judgement={judgement} {...(fixed ? {} : { onAgain: () => setAgain(true) })} />
+      ) : null}
+      {asking ? (
         <JudgeForm
-          finding={finding}
+          judged={judged}
           fittingId={fittingId}
           draft={draft}
           unsaved={unsaved}
           {...(judgement ? { onLeave: () => setAgain(false) } : {})}
         />
-      )}
+      ) : null}
+      {fixed && !judgement ? <Box>Not judged.</Box> : null}
     </Paper>
   );
 }
 
 interface JudgedViewProps {
-  readonly finding: Finding;
+  readonly judged: ChangeToJudge;
   readonly judgement: Judgement;
-  readonly strain: number;
-  readonly onAgain: () => void;
+  readonly onAgain?: () => void;
 }
 
-function JudgedView({ finding, judgement, strain, onAgain }: JudgedViewProps) {
+function JudgedView({ judged: { finding, change, strain }, judgement, onAgain }: JudgedViewProps) {
   const lengths = useLengths();
   const { residualMm, verdict, note } = judgement;
-  const outcome: Outcome = {
-    amountMm: finding.amountMm,
-    residualMm,
-    doneMm: asWorn(finding.change?.amountMm ?? 0, strain),
-  };
-  const effect = effectiveness(outcome);
-  const over = residualMm < 0;
-  const left =
-    residualMm === 0
-      ? "nothing left"
-      : over
-        ? `${lengths.amount(-residualMm)} too far`
-        : `${lengths.amount(residualMm)} left`;
+  const outcome: Outcome | null =
+    finding?.amountMm && residualMm !== null
+      ? { amountMm: finding.amountMm, residualMm, doneMm: asWorn(change.amountMm ?? 0, strain) }
+      : null;
+  const effect = outcome ? effectiveness(outcome) : null;
   return (
     <Box>
       <Box component="strong" sx={{ color: verdict === "cured" ? "success.main" : "warning.main", fontSize: "1.1rem" }}>
         {verdict}
       </Box>
-      : {left}
-      {effect === null ? null : (
+      {residualMm === null
+        ? null
+        : residualMm === 0
+          ? ": nothing left"
+          : residualMm < 0
+            ? `: ${lengths.amount(-residualMm)} too far`
+            : `: ${lengths.amount(residualMm)} left`}
+      {effect === null || outcome === null ? null : (
         <>
           , effect{" "}
           <strong>
@@ -103,11 +104,13 @@ function JudgedView({ finding, judgement, strain, onAgain }: JudgedViewProps) {
         </>
       )}
       {note ? <Box sx={{ color: "text.secondary" }}>{note}</Box> : null}
-      <Box sx={{ mt: 0.5, ml: -1 }}>
-        <Button size="small" onClick={onAgain}>
-          Judge again
-        </Button>
-      </Box>
+      {onAgain ? (
+        <Box sx={{ mt: 0.5, ml: -1 }}>
+          <Button size="small" onClick={onAgain}>
+            Judge again
+          </Button>
+        </Box>
+      ) : null}
     </Box>
   );
 }
@@ -118,23 +121,26 @@ const LEFT = [
   { value: "over", label: "too far: now the other way" },
 ] as const;
 
-type JudgeFormProps = Omit<JudgeCardProps, "strain"> & { readonly onLeave?: () => void };
+type JudgeFormProps = Omit<JudgeCardProps, "fixed"> & { readonly onLeave?: () => void };
 
-function JudgeForm({ finding, fittingId, draft, unsaved, onLeave }: JudgeFormProps) {
+function JudgeForm({ judged: { finding, change }, fittingId, draft, unsaved, onLeave }: JudgeFormProps) {
+  const inMm = finding?.amountMm !== undefined && finding.amountMm !== null;
   const kept = unsaved?.fields ?? draft;
   const unit = useFormUnit(kept);
   const [left, setLeft] = useState(kept?.left ?? "gone");
   return (
     <RecordForm
-      draftForm={draftNames.judgement(finding.id)}
+      draftForm={draftNames.judgement(change.id)}
       draft={draft ?? null}
       unsaved={unsaved}
-      hidden={{ intent: "judge", finding: finding.id, fitting: fittingId, unit }}
+      hidden={{ intent: "judge", change: change.id, fitting: fittingId, unit, ...(inMm ? {} : { left: "seen" }) }}
       submitLabel="Judge"
       beside={onLeave ? <Button onClick={onLeave}>Leave it as it was</Button> : undefined}
     >
-      <ChoiceInput name="left" legend="What is left of it" picked={left} choices={LEFT} onChange={setLeft} />
-      {left === "gone" ? null : (
+      {inMm ? (
+        <ChoiceInput name="left" legend="What is left of it" picked={left} choices={LEFT} onChange={setLeft} />
+      ) : null}
+      {!inMm || left === "gone" ? null : (
         <Box sx={{ maxWidth: 260 }}>
           <TextInput
             name="residual"
@@ -148,7 +154,7 @@ function JudgeForm({ finding, fittingId, draft, unsaved, onLeave }: JudgeFormPro
         name="verdict"
         legend="Verdict"
         choices={[
-          { value: "", label: "as the numbers say" },
+          ...(inMm ? [{ value: "", label: "as the numbers say" }] : []),
           ...VERDICTS.map(({ id, meaning }) => ({ value: id, label: `${id}: ${meaning}` })),
         ]}
       />

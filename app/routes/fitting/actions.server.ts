@@ -1,9 +1,12 @@
 import { data, redirect } from "react-router";
+import { checksOf } from "../../../core/fitting/checks.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import type { Prototype } from "../../../core/fitting/prototype.ts";
+import { spotsOf } from "../../../core/fitting/spots.ts";
 import type { Repositories } from "../../../data/store.ts";
+import type { Picture } from "../../../formats/pictures/picture.ts";
 import { readDecision, readJudgement } from "../../forms/decisionForm.server.ts";
-import { readFinding, readFitting, readReading } from "../../forms/fittingForm.server.ts";
+import { readCheck, readFinding, readFitting, readReading } from "../../forms/fittingForm.server.ts";
 import { conflictRow, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, today } from "../../server/answers.ts";
 import type { JobContext } from "../../server/jobContext.ts";
@@ -16,6 +19,8 @@ export interface FittingAction {
   readonly read: JobContext;
   readonly prototype: Prototype;
   readonly fields: Fields;
+  /** A photo that came with the form. */
+  readonly photo: Picture | null;
   /** Address of the page. */
   readonly address: string;
 }
@@ -58,6 +63,10 @@ const fittingOf = ({ read, prototype, fields }: FittingAction) => {
   );
 };
 
+/** Nothing is written into a closed prototype. */
+const closed = (fields: Fields) =>
+  data({ fields, errors: { form: "This prototype is closed: write a note to it instead." } }, { status: 409 });
+
 const begin: Action = async ({ repositories, prototype, fields, address }) => {
   const fitting = readFitting(fields, today());
   if (!fitting.ok) return invalid(fields, fitting.errors);
@@ -69,21 +78,26 @@ const begin: Action = async ({ repositories, prototype, fields, address }) => {
 const putFinding: Action = async (work) => {
   const { repositories, read, fields, address } = work;
   const fitting = fittingOf(work);
-  const finding = readFinding(fields, read.style.zones);
+  const finding = readFinding(fields, spotsOf(read.style.zones));
   if (!finding.ok) return invalid(fields, finding.errors);
   const filled = { ...finding.value, fittingId: fitting.id };
   await repositories.drafts.drop(draftNames.finding(fitting.id));
   if (!fields.finding) {
-    await repositories.fittings.addFinding(filled);
+    const id = await repositories.fittings.addFinding(filled);
+    if (work.photo) await repositories.fittings.addPhoto(fitting.id, id, work.photo);
     return redirect(address);
   }
-  const { finding: before } = findingOf(work);
+  const { finding: before, on } = findingOf(work);
+  if (on.closedOn !== null) return closed(fields);
   const outcome = await repositories.fittings.saveFinding({
     ...filled,
     id: before.id,
     version: Number(fields.version),
   });
-  if (outcome.saved) return redirect(address);
+  if (outcome.saved) {
+    if (work.photo) await repositories.fittings.addPhoto(fitting.id, before.id, work.photo);
+    return redirect(address);
+  }
   return outcome.theirs
     ? conflict(fields, outcome.theirs.version, [
         conflictRow(fields, "amount", "Amount", outcome.theirs.amountText),
@@ -93,7 +107,8 @@ const putFinding: Action = async (work) => {
 };
 
 const removeFinding: Action = async (work) => {
-  const { finding } = findingOf(work);
+  const { finding, on } = findingOf(work);
+  if (on.closedOn !== null) return closed(work.fields);
   const gone = await work.repositories.fittings.setFindingRemoved(finding.id, true);
   return gone ? redirect(`${work.address}?removed=finding-${finding.id}`) : stale(work.fields);
 };
@@ -118,22 +133,25 @@ const removeReading: Action = async (work) => {
   return redirect(`${work.address}?removed=reading-${id}`);
 };
 
-/** Brings back what was taken off last: `finding-12` or `reading-7`. */
+/** Brings back what was taken off last: `finding-12`, `reading-7` or `photo-3`. */
 const bringBack: Action = async ({ repositories, read, fields, address }) => {
   const [what, idText] = (fields.removed ?? "").split("-");
   const id = idFrom(idText, "thing to bring back");
-  const inThisJob = await repositories.fittings.jobOf(what === "reading" ? "reading" : "finding", id);
-  if (inThisJob !== read.job.id) found(null, "thing to bring back");
-  if (what === "reading") await repositories.fittings.setReadingRemoved(id, false);
+  const kind = what === "reading" || what === "photo" ? what : "finding";
+  if ((await repositories.fittings.jobOf(kind, id)) !== read.job.id) found(null, "thing to bring back");
+  if (kind === "reading") await repositories.fittings.setReadingRemoved(id, false);
+  else if (kind === "photo") await repositories.fittings.setPhotoRemoved(id, false);
   else await repositories.fittings.setFindingRemoved(id, false);
   return redirect(address);
 };
 
 const decide: Action = async (work) => {
   const { finding, on } = findingOf(work);
-  const decision = readDecision(work.fields, finding, on, await learnedFor(work.repositories, on));
+  const learned = await learnedFor(work.repositories, on);
+  const decision = readDecision(work.fields, { finding, prototype: on, learned });
   if (!decision.ok) return invalid(work.fields, decision.errors);
-  const outcome = await work.repositories.fittings.decide({ findingId: finding.id, ...decision.value });
+  const { changes } = work.repositories;
+  const outcome = await changes.decide(work.read.job.id, { findingId: finding.id, ...decision.value });
   if (!outcome.saved) return stale(work.fields);
   await work.repositories.drafts.drop(draftNames.decision(finding.id));
   return redirect(work.address);
@@ -141,32 +159,71 @@ const decide: Action = async (work) => {
 
 const withdraw: Action = async (work) => {
   const { finding } = findingOf(work);
-  const gone = await work.repositories.fittings.withdraw(finding.id, Number(work.fields.version));
+  const { changes } = work.repositories;
+  const { change } = finding;
+  const gone = change !== null && (await changes.withdraw(work.read.job.id, change.id, Number(work.fields.version)));
   return gone ? redirect(work.address) : stale(work.fields);
 };
 
 const judge: Action = async (work) => {
-  const { finding } = findingOf(work);
+  const { repositories, read, prototype, fields } = work;
   const fitting = fittingOf(work);
-  if (finding.change?.cutInto !== work.prototype.number) found(null, "change cut into this prototype");
-  const judgement = readJudgement(work.fields, finding);
-  if (!judgement.ok) return invalid(work.fields, judgement.errors);
-  await work.repositories.fittings.judge(finding.id, { fittingId: fitting.id, ...judgement.value });
-  await work.repositories.drafts.drop(draftNames.judgement(finding.id));
+  const id = idFrom(fields.change, "change");
+  const findings = read.fittings.flatMap((one) => one.findings);
+  const finding = findings.find(({ change }) => change?.id === id);
+  const own = read.ownChanges.find(({ change }) => change.id === id);
+  const change = finding?.change ?? own?.change;
+  if (change?.cutInto !== prototype.number) found(null, "change cut into this prototype");
+  const judgement = readJudgement(fields, finding?.amountMm ?? null);
+  if (!judgement.ok) return invalid(fields, judgement.errors);
+  await repositories.changes.judge(id, { fittingId: fitting.id, ...judgement.value });
+  await repositories.drafts.drop(draftNames.judgement(id));
   return redirect(work.address);
 };
 
-/** The actions of the fitting page by the form's intent. */
-export const FITTING_ACTIONS: ReadonlyMap<string, Action> = new Map<string, Action>(
-  Object.entries({
+const check: Action = async (work) => {
+  const fitting = fittingOf(work);
+  const result = readCheck(work.fields, checksOf(work.read.style.family));
+  if (!result.ok) return invalid(work.fields, result.errors);
+  await work.repositories.fittings.saveCheck(fitting.id, result.value);
+  return redirect(work.address);
+};
+
+/** Keeps a photo of the fitting as a whole. */
+const keepPhoto: Action = async (work) => {
+  const fitting = fittingOf(work);
+  if (!work.photo) return invalid(work.fields, { photo: "Expected a picture, but none was chosen." });
+  await work.repositories.fittings.addPhoto(fitting.id, null, work.photo);
+  return redirect(work.address);
+};
+
+const removePhoto: Action = async (work) => {
+  const id = idFrom(work.fields.photo, "photo");
+  if ((await work.repositories.fittings.jobOf("photo", id)) !== work.read.job.id) found(null, "photo");
+  await work.repositories.fittings.setPhotoRemoved(id, true);
+  return redirect(`${work.address}?removed=photo-${id}`);
+};
+
+/** Lets an action through only while the prototype it writes into is open. */
+const whileOpen =
+  (action: Action): Action =>
+  async (work) =>
+    work.prototype.closedOn === null ? action(work) : closed(work.fields);
+
+/** The actions of the fitting page by the form's intent; decisions belong to the job and outlive the prototype. */
+export const FITTING_ACTIONS: ReadonlyMap<string, Action> = new Map<string, Action>([
+  ...Object.entries({
     begin,
     finding: putFinding,
     "remove-finding": removeFinding,
     reading: takeReading,
     "remove-reading": removeReading,
+    check,
+    photo: keepPhoto,
+    "remove-photo": removePhoto,
     "bring-back": bringBack,
-    decide,
-    withdraw,
     judge,
-  }),
-);
+  }).map(([intent, action]) => [intent, whileOpen(action)] as const),
+  ["decide", decide],
+  ["withdraw", withdraw],
+]);

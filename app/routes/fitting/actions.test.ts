@@ -27,7 +27,7 @@ async function act(
       read.prototypes.find((one) => one.number === number),
       "prototype",
     );
-    return action({ repositories, read, prototype, fields, address: "/fitting" });
+    return action({ repositories, read, prototype, fields, photo: null, address: "/fitting" });
   });
   if (answer instanceof Response)
     return { status: answer.status, location: answer.headers.get("Location"), errors: {} };
@@ -52,7 +52,7 @@ async function waiting() {
 const seen = {
   intent: "finding",
   kind: "loose",
-  zone: "waist",
+  spot: "waist",
   side: "both",
   view: "back",
   x: "0.5",
@@ -142,7 +142,10 @@ describe("taking off and putting back", () => {
 
   it("is not possible for what is already cut", async () => {
     const [cut] = await findingsOf(1);
-    expect((await act(1, 1, { intent: "remove-finding", finding: String(cut?.id) })).status).toBe(409);
+    expect(await act(1, 1, { intent: "remove-finding", finding: String(cut?.id) })).toMatchObject({
+      status: 409,
+      errors: { form: expect.stringMatching(/closed/) },
+    });
   });
 });
 
@@ -152,7 +155,7 @@ describe("judging", () => {
     const fitting = (await fittingsOf(1)).at(-1);
     const word = {
       intent: "judge",
-      finding: String(cut?.id),
+      change: String(cut?.change?.id),
       fitting: String(fitting?.id),
       left: "still",
       residual: "10",
@@ -161,12 +164,14 @@ describe("judging", () => {
     };
     expect((await act(1, 2, word)).status).toBe(302);
     expect((await findingsOf(1))[0]?.judgement).toMatchObject({ residualMm: 10, verdict: "better" });
-    await expect(act(1, 1, word)).rejects.toMatchObject({ init: { status: 404 } });
+    expect((await act(1, 1, word)).status).toBe(409);
   });
 });
 
 it("begins a fitting on its day", async () => {
-  expect((await act(1, 2, { intent: "begin", fittedOn: "2026-11-01", on: "form", notes: "" })).status).toBe(302);
+  expect(
+    (await act(1, 2, { intent: "begin", fittedOn: "2026-11-01", on: "form", way: "insideOut", notes: "" })).status,
+  ).toBe(302);
   expect((await fittingsOf(1)).at(-1)).toMatchObject({ on: "form", fittedOn: "2026-11-01", findings: [] });
   expect((await act(1, 2, { intent: "begin", fittedOn: "1.11.2026", on: "form" })).errors).toHaveProperty("fittedOn");
 });
@@ -180,7 +185,7 @@ it("never reaches into another job", async () => {
     { intent: "withdraw", finding: String(theirs?.id), version: "1" },
     { intent: "bring-back", removed: `finding-${theirs?.id}` },
     { ...seen, fitting: "1" },
-    { intent: "judge", finding: String(theirs?.id), fitting, left: "gone", verdict: "" },
+    { intent: "judge", change: String(theirs?.change?.id), fitting, left: "gone", verdict: "" },
   ];
   for (const fields of foreign) {
     await expect(act(2, 1, fields), fields.intent).rejects.toMatchObject({ init: { status: 404 } });

@@ -4,5 +4,5 @@ export const draftNames = {
   finding: (fittingId: number) => `finding:${fittingId}`,
   reading: (fittingId: number) => `reading:${fittingId}`,
   decision: (findingId: number) => `decision:${findingId}`,
-  judgement: (findingId: number) => `judgement:${findingId}`,
+  judgement: (changeId: number) => `judgement:${changeId}`,
 } as const;

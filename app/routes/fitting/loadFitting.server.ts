@@ -1,5 +1,11 @@
 import type { RouterContextProvider } from "react-router";
+import type { Change } from "../../../core/fitting/change.ts";
+import { changeStatus } from "../../../core/fitting/changeStatus.ts";
+import { checksOf } from "../../../core/fitting/checks.ts";
+import type { Finding } from "../../../core/fitting/fitting.ts";
 import { proposeFor, strainThere, usualSeams } from "../../../core/fitting/proposeFor.ts";
+import { spotsOf } from "../../../core/fitting/spots.ts";
+import { predictClosure } from "../../../core/fitting/tension.ts";
 import { found, idFrom, storeOf, today } from "../../server/answers.ts";
 import { type JobContext, jobOfPage } from "../../server/jobContext.ts";
 import { learnedFor } from "../../server/learnedShares.ts";
@@ -40,30 +46,55 @@ export async function loadFitting(
     draftNames.begin(prototype.id),
     ...(fitting ? [draftNames.finding(fitting.id), draftNames.reading(fitting.id)] : []),
     ...findings.map(({ finding }) => draftNames.decision(finding.id)),
-    ...toJudge.map(({ finding }) => draftNames.judgement(finding.id)),
+    ...toJudge.map(({ change }) => draftNames.judgement(change.id)),
   ];
+  const gauge = await store.settings.find("gaugeAddress");
   return {
     job: { id: job.id, name: job.name },
     zones: read.style.zones,
+    spots: spotsOf(read.style.zones),
+    checks: checksOf(read.style.family),
     isForm: wearer.kind === "form",
-    prototype: { id: prototype.id, number, kind: prototype.kind },
+    prototype: { id: prototype.id, number, kind: prototype.kind, closedOn: prototype.closedOn },
     watch: prototype.frozen.watch ?? [],
     fitting,
+    photos: fitting ? await store.fittings.loosePhotos(fitting.id) : [],
+    pulls: (fitting?.readings ?? []).map((reading) => ({ id: reading.id, pull: predictClosure(reading, prototype) })),
     others: own.filter(({ id }) => id !== fitting?.id).map(({ id, fittedOn }) => ({ id, fittedOn })),
     findings,
     toJudge,
+    comeBack: comeBack(read, fitting?.id ?? null),
     removed: address.get("removed"),
     drafts: await store.drafts.findAll(names),
+    hasDevice: gauge.value !== "",
     today: today(),
   };
 }
 
-/** Earlier findings whose changes were cut into a prototype, each with the strain it was read at. */
-function cutInto(number: number, { prototypes, fittings }: JobContext) {
-  return fittings.flatMap(({ prototypeId, findings }) => {
-    const on = prototypes.find(({ id }) => id === prototypeId);
-    return findings
-      .filter(({ change }) => change?.cutInto === number && change.amountMm !== null)
-      .map((finding) => ({ finding, strain: on ? (strainThere(finding, on)?.strain ?? 0) : 0 }));
-  });
+/** A change that was cut into a prototype, with the finding it answers and the strain that was read at. */
+export interface ChangeToJudge {
+  readonly change: Change;
+  /** Null for a change of the maker's own. */
+  readonly finding: Finding | null;
+  readonly judgement: Finding["judgement"];
+  readonly strain: number;
 }
+
+function cutInto(number: number, { prototypes, fittings, ownChanges }: JobContext): ChangeToJudge[] {
+  const found = fittings.flatMap(({ prototypeId, findings }) => {
+    const on = prototypes.find(({ id }) => id === prototypeId);
+    return findings.flatMap((finding): ChangeToJudge[] => {
+      const { change, judgement } = finding;
+      if (change?.cutInto !== number || change.decision === "refused") return [];
+      return [{ change, finding, judgement, strain: on ? (strainThere(finding, on)?.strain ?? 0) : 0 }];
+    });
+  });
+  const own = ownChanges.filter(({ change }) => change.cutInto === number);
+  return [...found, ...own.map((one) => ({ ...one, finding: null, strain: 0 }))];
+}
+
+/** Findings of earlier fittings that were put off to a sewing step: to be looked at again when it is done. */
+const comeBack = ({ fittings }: JobContext, fittingId: number | null): Finding[] =>
+  fittings
+    .filter(({ id }) => id !== fittingId)
+    .flatMap(({ findings }) => findings.filter((finding) => changeStatus(finding) === "waiting"));

@@ -1,5 +1,6 @@
 import Alert from "@mui/material/Alert";
 import { data } from "react-router";
+import type { FittingHead } from "../../../core/fitting/fitting.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -39,9 +40,25 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       read.prototypes.find((one) => one.number === number),
       "prototype",
     );
-    return act({ repositories, read, prototype, fields, address: `/jobs/${jobId}/prototypes/${number}/fitting` });
+    return act({
+      repositories,
+      read,
+      prototype,
+      fields,
+      photo: null,
+      address: `/jobs/${jobId}/prototypes/${number}/fitting`,
+    });
   });
 });
+
+/** What was written down when a fitting began, in one line. */
+function headWords({ fittedOn, on, way, over, notes }: FittingHead): string {
+  const worn = on === "form" ? "on a form: it does not breathe and does not squash" : "on the wearer";
+  const how = [worn, way === "insideOut" ? "inside out" : "", over ? `over ${over}` : ""].filter(
+    (words) => words !== "",
+  );
+  return `${formatDay(fittedOn)}, ${how.join(", ")}.${notes ? ` ${notes}` : ""}`;
+}
 
 export default function FittingPage({ loaderData, actionData }: Route.ComponentProps) {
   const { job, prototype, fitting, drafts, isForm, watch } = loaderData;
@@ -52,11 +69,7 @@ export default function FittingPage({ loaderData, actionData }: Route.ComponentP
       <PageHead
         title={`Fitting of prototype ${prototype.number}`}
         above={<TextLink to={address}>Prototype {prototype.number}</TextLink>}
-        below={
-          fitting
-            ? `${formatDay(fitting.fittedOn)}, ${fitting.on === "form" ? "on a form: it does not breathe and does not squash" : "on the wearer"}.${fitting.notes ? ` ${fitting.notes}` : ""}`
-            : "One try-on: what is seen, where, how much."
-        }
+        below={fitting ? headWords(fitting) : "One try-on: what is seen, where, how much."}
         actions={
           fitting ? (
             <LinkButton to={`/jobs/${job.id}/prototypes`} variant="outlined">

@@ -9,12 +9,12 @@ import { HOLD_S, RAMP_S } from "../../../core/gauge/simulate.ts";
 import { takeReading } from "../../../core/gauge/takeReading.ts";
 import { LiveChart } from "../../components/chart/charts.ts";
 import { keepDraft } from "../../components/forms/keepDraft.ts";
+import { useGaugeStream } from "../../components/gauge/useGaugeStream.ts";
 import { SideBySide } from "../../components/SideBySide.tsx";
 import { ladderDraft } from "../../forms/ladderFields.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { type LiveSetup, type LiveStep, stepsAsFields, streamAddress } from "./liveSteps.ts";
 import { StepsTaken } from "./StepsTaken.tsx";
-import { useGaugeStream } from "./useGaugeStream.ts";
 
 interface LiveLadderProps {
   readonly cloth: Pick<Cloth, "id" | "kind">;

@@ -6,7 +6,7 @@ import { sampleFinding, sampleFrozen, samplePrototype } from "../../testing/samp
 import { frozenRings } from "../frozenRings.ts";
 import { proposeFor } from "../proposeFor.ts";
 import { explainEffect } from "./explainEffect.ts";
-import { explainPerEdge, explainTake } from "./explainProposal.ts";
+import { explainPerEdge, explainRemedy } from "./explainProposal.ts";
 import { derivedFromRing, explainNow, explainSewing } from "./explainRing.ts";
 
 describe("formulas of the fitting give their figures", () => {
@@ -14,9 +14,9 @@ describe("formulas of the fitting give their figures", () => {
     const finding = sampleFinding({ kind });
     const proposal = proposeFor(finding, samplePrototype());
     if (!proposal.ok) throw new Error(proposal.problem.message);
-    const explanation = explainTake(finding, proposal.value);
-    expect(evaluate(explanation)).toBeCloseTo(proposal.value.takeMm, 9);
-    expect(explanation.result.value).toBe(proposal.value.takeMm);
+    const [remedy] = proposal.value.remedies;
+    const explanation = remedy ? explainRemedy(finding, proposal.value, remedy) : null;
+    expect(explanation && evaluate(explanation)).toBeCloseTo(remedy?.amountMm ?? Number.NaN, 9);
   });
 
   it("the change at each edge", () => {

@@ -1,41 +1,63 @@
 import type { Explanation, Term } from "../../explain/explanation.ts";
+import type { Change } from "../change.ts";
+import type { Remedy } from "../findings/findingKind.ts";
 import { findingKindOf } from "../findings/index.ts";
-import type { Change, Finding } from "../fitting.ts";
+import type { Finding } from "../fitting.ts";
 import { perEdge } from "../propose.ts";
-import type { FindingProposal, ShareSource } from "../proposeFor.ts";
+import type { FindingProposal, ShareSource, ShareTaken } from "../proposeFor.ts";
 
-/** Explains what a proposal takes or gives: the share rule with the numbers of this finding. */
-export function explainTake(
+/**
+ * Explains what a remedy takes or gives: the share rule with the numbers of this finding, or the remedy's own formula.
+ * Null for a remedy without an amount.
+ */
+export function explainRemedy(
   finding: Pick<Finding, "kind" | "amountMm" | "folded">,
   proposal: FindingProposal,
-): Explanation {
-  const kind = findingKindOf(finding.kind);
-  const removal = kind.effect === "removal";
+  { name, amountMm, by }: Pick<Remedy, "name" | "amountMm" | "by">,
+): Explanation | null {
+  if (amountMm === null) return null;
+  const title = `${findingKindOf(finding.kind).name}: ${name.toLowerCase()}`;
+  const result = { value: amountMm, unit: "difference" } as const;
+  if (by) return { title, ...by, result, notes: [], others: [] };
+  const { taken } = proposal;
+  if (!taken || finding.amountMm === null) return null;
   return {
-    title: `${kind.name}: first proposal`,
-    formula: removal ? "take = −(u · a) / (1 + ε)" : "give = (u · a) / (1 + ε)",
-    terms: [shareTerm(proposal), amountTerm(finding), strainTerm(proposal)],
-    result: { value: proposal.takeMm, unit: "difference" },
+    title,
+    formula: amountMm < 0 ? "Δ = −(u · a) / (1 + ε)" : "Δ = (u · a) / (1 + ε)",
+    terms: [shareTerm(taken), amountTerm(finding, finding.amountMm), strainTerm(proposal)],
+    result,
     notes: [
       "What is read on stretched cloth is cut on resting cloth, so it is divided by 1 + ε.",
-      ...(proposal.shareFrom.basis === "outcomes"
+      ...(taken.shareFrom.basis === "outcomes"
         ? [
             "Learnt from this workshop's own changes for this finding in cloth of this stretch class: one over the median of what each millimetre took away, within 0.4 and 1.1.",
           ]
         : []),
-      removal
-        ? "What is cut off is gone; what is left can be taken next time. So only a share is taken: half under 15 mm, else 0.65."
-        : "Too much given is easily taken off, so the whole amount is given.",
+      EFFECT_NOTES[findingKindOf(finding.kind).effect],
     ],
     others: [],
   };
 }
 
+const EFFECT_NOTES = {
+  removal:
+    "What is cut off is gone; what is left can be taken next time. So only a share is taken: half under 15 mm, else 0.65.",
+  addition: "Too much given is easily taken off, so the whole amount is given.",
+  move: "A move goes the whole way: it can be moved back.",
+  note: "",
+} as const;
+
 /** Where a share comes from, as a proposal says it: `by habit`, `from your 5 outcomes`. */
 export const shareWords = ({ basis, n }: ShareSource): string =>
-  basis === "outcomes" ? `from your ${n} outcomes` : basis === "own" ? "your own" : "by habit";
+  basis === "outcomes"
+    ? `from your ${n} outcomes`
+    : basis === "own"
+      ? "your own"
+      : basis === "whole"
+        ? "moved whole"
+        : "by habit";
 
-const shareTerm = ({ share, shareFrom }: FindingProposal): Term => ({
+const shareTerm = ({ share, shareFrom }: ShareTaken): Term => ({
   symbol: "u",
   meaning: "share of what was read",
   value: share,
@@ -44,7 +66,7 @@ const shareTerm = ({ share, shareFrom }: FindingProposal): Term => ({
   source: shareWords(shareFrom),
 });
 
-const amountTerm = ({ amountMm, folded }: Pick<Finding, "amountMm" | "folded">): Term => ({
+const amountTerm = ({ folded }: Pick<Finding, "folded">, amountMm: number): Term => ({
   symbol: "a",
   meaning: "amount read, as worn",
   value: amountMm,
@@ -59,7 +81,9 @@ const strainTerm = ({ there }: FindingProposal): Term => ({
   value: there?.strain ?? 0,
   unit: "ratio",
   kind: "result",
-  source: there ? `body over the garment as ${there.basis}, less one` : "no girth is known there, so none is counted",
+  source: there
+    ? `body over the garment as ${there.basis}, less one`
+    : "an edge that hangs free, or no girth or length is planned there: none is counted",
 });
 
 /** Explains the division of a girth change over the two edges of each seam. */

@@ -18,12 +18,12 @@ export function explainNow(ring: NextRing, changes: readonly CarriedChange[], pl
     kind: "garment",
     source: planSource,
   };
-  const touching = changes.filter((change) => touches(change, ring));
+  const touching = changes.filter((change) => change.amountMm !== null && touches(change, ring));
   const terms = touching.map(
     (change, index): Term => ({
       symbol: `c${subscript(index + 1)}`,
       meaning: `decided change at the ${ZONE_NAMES[change.zone].toLowerCase()}, ${change.side === "both" ? "both sides" : change.side}`,
-      value: change.amountMm,
+      value: change.amountMm ?? 0,
       unit: "difference",
       kind: "finding",
       source: `change ${change.changeId}`,

@@ -1,18 +1,74 @@
-import type { FindingKind } from "./findingKind.ts";
+import { type FindingAnswer, type FindingFacts, type FindingKind, remedy } from "./findingKind.ts";
+import { BODY_PIECES, GIRTH_BLEND } from "./spotGroups.ts";
 
 /** An edge that travels up or down when the wearer moves. */
 export const rides: FindingKind = {
   id: "rides",
   name: "Rides",
   sees: "An edge travels up or down as the wearer moves.",
-  amountName: "Travel or overlap",
-  howToRead: "After walking, sitting and bending: how far the edge has left its place.",
+  spots: ["underbust", "waist", "highHip", "leg", "arm"],
+  amount: {
+    name: "Travel or overlap",
+    howToRead: "After walking, sitting and bending: how far the edge has left its place, or how much a band laps over.",
+    needed: true,
+    canBeFolded: false,
+  },
+  fields: [
+    {
+      id: "way",
+      label: "It rides",
+      type: "choice",
+      choices: [
+        { value: "up", label: "up" },
+        { value: "down", label: "down" },
+      ],
+      needed: false,
+    },
+  ],
   effect: "removal",
-  canBeFolded: false,
-  zones: ["underbust", "waist", "highHip", "leg", "arm"],
-  proposalText: (zone) =>
-    zone === "leg"
-      ? "Shorten the back of the leg edge by this much, through its elastic."
-      : "Take this much girth out, so that the edge holds its place.",
-  alternatives: (zone) => (zone === "leg" ? ["Or give the seat more room, if the edge is being pulled up."] : []),
+  strain: "round",
+  answer,
 };
+
+function answer({ spot, takeMm, seams }: FindingFacts): FindingAnswer {
+  if (spot === "leg") {
+    return {
+      remedies: [
+        remedy({
+          id: "back-leg-elastic",
+          on: "elastic",
+          name: "Shorten the back leg elastic",
+          pieces: "back",
+          line: "elastic of the back leg edge",
+          amountMm: takeMm,
+          why: "Shorten the back of the leg edge by this much, through its elastic: the leg line stays as drawn.",
+        }),
+        remedy({
+          id: "more-seat",
+          on: "edge",
+          name: "Give the seat more room",
+          pieces: "back",
+          line: "leg edge of the back, over the seat",
+          blend: "to nothing at side seam and crotch",
+          amountMm: takeMm === null ? null : -takeMm,
+          why: "If the edge is pulled up because the seat lacks cloth, give it some there.",
+        }),
+      ],
+    };
+  }
+  return {
+    remedies: [
+      remedy({
+        id: "take-in",
+        on: "girth",
+        name: "Take the girth in",
+        pieces: BODY_PIECES,
+        line: seams.name,
+        blend: GIRTH_BLEND,
+        amountMm: takeMm,
+        seams: seams.count,
+        why: "Take this much girth out, so that the edge holds its place.",
+      }),
+    ],
+  };
+}

@@ -1,0 +1,128 @@
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
+import { useRevalidator } from "react-router";
+import type { FieldErrors } from "../../../formats/validation.ts";
+import type { Fields } from "../../forms/unsaved.ts";
+import { newKey, type Sending, sendingStore } from "./sendingStore.ts";
+
+/** What became of a form that was handed in: kept by the server, waiting for the network, or refused. */
+export type Sent =
+  | { readonly state: "kept" }
+  | { readonly state: "waiting" }
+  | { readonly state: "refused"; readonly errors: FieldErrors };
+
+/** The queue as pages see it. */
+export interface SendQueue {
+  /** In order; those refused are among them. */
+  readonly sendings: readonly Sending[];
+  /** Hands a form in. It is on the disk of this browser before anything goes out. */
+  send(form: {
+    readonly address: string;
+    readonly fields: Fields;
+    readonly photo: Blob | null;
+    readonly told: string;
+  }): Promise<Sent>;
+  /** Gives a refused sending up, after its form was opened again. */
+  drop(sending: Sending): Promise<void>;
+  /** Gives up the refused sending of these very fields: their form is still open. */
+  dropRefused(fields: Fields): Promise<void>;
+}
+
+const QueueContext = createContext<SendQueue>({
+  sendings: [],
+  send: async () => ({ state: "waiting" }),
+  drop: async () => undefined,
+  dropRefused: async () => undefined,
+});
+
+/** The queue of this browser. */
+export const useSendQueue = (): SendQueue => useContext(QueueContext);
+
+/** How long the queue waits before it tries the network again, ms. */
+const AGAIN_MS = 4000;
+
+/** Holds the queue and empties it in order whenever the network is there. */
+export function SendQueueProvider({ children }: { children: ReactNode }) {
+  const [sendings, setSendings] = useState<readonly Sending[]>([]);
+  const { revalidate } = useRevalidator();
+  const running = useRef<Promise<Map<string, Sent>> | null>(null);
+  const flush = useCallback((): Promise<Map<string, Sent>> => {
+    const before = running.current;
+    // One at a time: a sending handed in while others go out is picked up by the round after them.
+    const round = (before ?? Promise.resolve()).then(async () => {
+      const answers = await sendAll();
+      setSendings(await sendingStore.all());
+      if (answers.size > 0) await revalidate();
+      return answers;
+    });
+    running.current = round;
+    return round;
+  }, [revalidate]);
+  useEffect(() => {
+    const tryNow = () => void flush();
+    tryNow();
+    window.addEventListener("online", tryNow);
+    return () => window.removeEventListener("online", tryNow);
+  }, [flush]);
+  const waiting = sendings.some(({ refused }) => refused === null);
+  useEffect(() => {
+    if (!waiting) return;
+    const again = setInterval(() => void flush(), AGAIN_MS);
+    return () => clearInterval(again);
+  }, [waiting, flush]);
+  const queue = useMemo<SendQueue>(
+    () => ({
+      sendings,
+      async send(form) {
+        const key = newKey();
+        await sendingStore.add({ ...form, key, refused: null });
+        setSendings(await sendingStore.all());
+        return (await flush()).get(key) ?? { state: "waiting" };
+      },
+      async dropRefused(fields) {
+        const refused = (await sendingStore.all()).filter(
+          (sending) => sending.refused !== null && JSON.stringify(sending.fields) === JSON.stringify(fields),
+        );
+        for (const { order } of refused) if (order !== undefined) await sendingStore.drop(order);
+        setSendings(await sendingStore.all());
+      },
+      async drop({ order }) {
+        if (order !== undefined) await sendingStore.drop(order);
+        setSendings(await sendingStore.all());
+      },
+    }),
+    [sendings, flush],
+  );
+  return <QueueContext.Provider value={queue}>{children}</QueueContext.Provider>;
+}
+
+/** Sends what waits, in order, until the network fails. What was answered, by key. */
+async function sendAll(): Promise<Map<string, Sent>> {
+  const answers = new Map<string, Sent>();
+  for (const sending of await sendingStore.all()) {
+    if (sending.refused !== null || sending.order === undefined) continue;
+    const sent = await sendOne(sending);
+    if (sent.state === "waiting") break;
+    answers.set(sending.key, sent);
+    if (sent.state === "kept") await sendingStore.drop(sending.order);
+    else await sendingStore.put({ ...sending, refused: sent.errors });
+  }
+  return answers;
+}
+
+async function sendOne({ key, address, fields, photo }: Sending): Promise<Sent> {
+  const body = new FormData();
+  for (const [name, text] of Object.entries(fields)) body.set(name, text);
+  body.set("key", key);
+  if (photo) body.set("photo", photo);
+  try {
+    const response = await fetch(address, { method: "POST", body });
+    if (response.ok) return { state: "kept" };
+    // A server that fails or is being started anew has kept nothing: it is tried again.
+    if (response.status >= 500) return { state: "waiting" };
+    const told: unknown = await response.json().catch(() => null);
+    const errors = (told as { errors?: FieldErrors } | null)?.errors;
+    return { state: "refused", errors: errors ?? { form: "The server would not keep it." } };
+  } catch {
+    return { state: "waiting" };
+  }
+}

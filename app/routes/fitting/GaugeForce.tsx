@@ -1,0 +1,68 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { useEffect, useRef, useState } from "react";
+import { STAND_IN_CLOTHS } from "../../../core/gauge/standIn.ts";
+import { takeReading } from "../../../core/gauge/takeReading.ts";
+import { TextInput } from "../../components/forms/TextInput.tsx";
+import { useGaugeStream } from "../../components/gauge/useGaugeStream.ts";
+
+/** What the stand-in pulls a closure with, N: between these, by its seed. */
+const STAND_IN_FROM_N = 2;
+const STAND_IN_TO_N = 6;
+
+/** How many times faster than the bench the stand-in goes: nobody waits beside a practice pull. */
+const STAND_IN_SPEED = 10;
+
+/** The force of a reading, typed or taken from the gauge: the named one, or the stand-in to practise with. */
+export function GaugeForce({ hasDevice }: { hasDevice: boolean }) {
+  const box = useRef<HTMLDivElement>(null);
+  const gauge = useGaugeStream();
+  const [reading, setReading] = useState(false);
+  const now = gauge.readings.at(-1);
+  const stop = () => {
+    gauge.stop();
+    setReading(false);
+    const taken = takeReading(gauge.readings);
+    const input = box.current?.querySelector("input");
+    if (!taken || !input) return;
+    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set?.call(input, taken.forceN.toFixed(2));
+    input.dispatchEvent(new Event("input", { bubbles: true }));
+  };
+  const ended = reading && (gauge.state === "done" || gauge.state === "refused");
+  const stopped = useRef(stop);
+  stopped.current = stop;
+  useEffect(() => {
+    if (ended) stopped.current();
+  }, [ended]);
+  const start = () => {
+    setReading(true);
+    gauge.start(hasDevice ? "/gauge/stream?source=device" : standIn());
+  };
+  return (
+    <Box ref={box} sx={{ display: "flex", gap: 2, alignItems: "flex-start", flexWrap: "wrap" }}>
+      <Box sx={{ width: 260 }}>
+        <TextInput name="force" label="Force" hint="4.2, 430 g or 15 oz." numeric suffix="N" />
+      </Box>
+      <Button variant="outlined" onClick={reading ? stop : start} sx={{ mt: 0.75 }}>
+        {reading ? "Hold: take what it shows" : hasDevice ? "Read the gauge" : "Read the stand-in gauge"}
+      </Button>
+      <Box aria-live="polite" sx={{ mt: 1.5, minWidth: 90, fontWeight: 700 }}>
+        {reading && now ? `${now.n.toFixed(2)} N` : null}
+        {gauge.message}
+      </Box>
+    </Box>
+  );
+}
+
+function standIn(): string {
+  const seed = Math.floor(Math.random() * 100_000);
+  const to = STAND_IN_FROM_N + ((STAND_IN_TO_N - STAND_IN_FROM_N) * (seed % 100)) / 100;
+  const query = { cloth: STAND_IN_CLOTHS[0]?.id ?? "", form: "strip", width: "50", gauge: "100", from: "0" };
+  return `/gauge/stream?${new URLSearchParams({
+    ...query,
+    to: to.toFixed(2),
+    largest: to.toFixed(2),
+    seed: String(seed),
+    speed: String(STAND_IN_SPEED),
+  })}`;
+}

@@ -1,0 +1,61 @@
+import { type FindingAnswer, type FindingFacts, type FindingKind, remedy } from "./findingKind.ts";
+import { lengthAt } from "./lengthAt.ts";
+
+/** Too little length: straps cut, the seat is pulled, the crotch dragged down or up. */
+export const short: FindingKind = {
+  id: "short",
+  name: "Short",
+  sees: "Straps cut in, the seat is pulled, the crotch is dragged.",
+  spots: ["strap", "seat", "crotch", "frontCrotch", "smallOfBack"],
+  amount: {
+    name: "Extra length needed",
+    howToRead: "Open the straps and read their gap, or pin a strip in and measure what it takes.",
+    needed: true,
+    canBeFolded: false,
+  },
+  fields: [],
+  effect: "addition",
+  strain: "along",
+  answer,
+};
+
+function answer({ spot, takeMm, lengths }: FindingFacts): FindingAnswer {
+  const lengthId = lengthAt(spot, lengths);
+  const strapOnly =
+    spot === "strap"
+      ? [
+          remedy({
+            id: "strap",
+            on: "elastic",
+            name: "Lengthen the strap only",
+            pieces: "strap",
+            line: "strap",
+            amountMm: takeMm,
+            lengthId: lengthId === "strap" ? "strap" : "",
+            why: "Only where the trunk itself sits well and nothing pulls at seat or crotch.",
+          }),
+        ]
+      : [];
+  const torso = remedy({
+    id: "halves",
+    on: "length",
+    name: "Lengthen, half front and half back",
+    pieces: "front, back",
+    line: "lengthen-or-shorten line, at right angles to the centre",
+    blend: "true the side seams again",
+    amountMm: takeMm,
+    lengthId,
+    why: "Too little length anywhere pulls everywhere: half goes into the front, half into the back.",
+  });
+  const segments = remedy({
+    ...torso,
+    id: "segments",
+    name: "Lengthen by segments",
+    line: "the segment that lacks it, as the torso step says",
+    why: "Where the parts of the trunk were measured, the torso step says which segment lacks the length.",
+  });
+  return {
+    remedies: lengthId === "strap" ? [...strapOnly, torso] : [torso, segments, ...strapOnly],
+    ...(spot === "strap" ? { asks: ["Check the trunk loop first: a short torso is felt at the straps."] } : {}),
+  };
+}

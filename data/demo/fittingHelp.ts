@@ -1,0 +1,166 @@
+import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
+import { styleOf } from "../../core/ease/styles/index.ts";
+import type { ShippedStyleId } from "../../core/ease/styles/style.ts";
+import { placeOf } from "../../core/figure/places.ts";
+import type { Decision } from "../../core/fitting/change.ts";
+import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
+import type { Finding, FittingHead, Reading } from "../../core/fitting/fitting.ts";
+import { linkedFor } from "../../core/fitting/linkedLines.ts";
+import type { Verdict } from "../../core/fitting/outcome.ts";
+import { proposeFor } from "../../core/fitting/proposeFor.ts";
+import type { Prototype, PrototypeKind, SewnRing } from "../../core/fitting/prototype.ts";
+import { freezePlan } from "../../core/job/freezePlan.ts";
+import type { Job } from "../../core/job/job.ts";
+import type { NewFinding } from "../fittings.ts";
+import type { Repositories } from "../store.ts";
+
+/** Starts the next prototype of a demo job, with every change decided so far. */
+export async function startPrototype(
+  repositories: Repositories,
+  jobId: number,
+  kind: PrototypeKind,
+  startedOn: string,
+): Promise<Prototype> {
+  const job = (await repositories.jobs.find(jobId)) as Job;
+  const before = await repositories.prototypes.ofJob(jobId);
+  const fittings = await repositories.fittings.ofPrototypes(before.map(({ id }) => id));
+  const own = await repositories.changes.ownOfJob(jobId);
+  const wearer = await repositories.wearers.find(job.wearerId);
+  const frozen = freezePlan(
+    {
+      job,
+      style: styleOf(job.styleId as ShippedStyleId),
+      sheet: job.sheetId === null ? null : await repositories.sheets.find(job.sheetId),
+      cloth: job.clothId === null ? null : await repositories.cloths.find(job.clothId),
+      tests: job.clothId === null ? [] : await repositories.cloths.testsOf(job.clothId),
+      settings: SHIPPED_EASE_SETTINGS,
+    },
+    wearer?.name ?? "",
+    decidedChanges(fittings, own),
+  );
+  if (!frozen.ok) throw new Error(frozen.problem.message);
+  const number = before.length + 1;
+  await repositories.prototypes.start({ jobId, number, kind, startedOn, frozen: frozen.value });
+  return prototypeOf(repositories, jobId, number);
+}
+
+/** Reads a prototype that is known to be there. */
+export const prototypeOf = async (repositories: Repositories, jobId: number, number: number): Promise<Prototype> =>
+  (await repositories.prototypes.find(jobId, number)) as Prototype;
+
+/** Writes the girths as sewn; a key is a zone, or a zone and a side. */
+export async function sew(
+  repositories: Repositories,
+  prototype: Prototype,
+  girths: Readonly<Record<string, number>>,
+): Promise<void> {
+  const sewn = Object.entries(girths).map(([key, sewnMm]) => {
+    const [zone, side = "single"] = key.split(":");
+    return { zone, side, sewnMm, text: `${sewnMm / 20} cm` } as SewnRing;
+  });
+  await repositories.prototypes.saveSewn(prototype, sewn);
+}
+
+/** Begins a fitting of a prototype on the wearer. */
+export const tryOn = (
+  { fittings }: Repositories,
+  prototype: Prototype,
+  head: Pick<FittingHead, "fittedOn"> & Partial<FittingHead>,
+): Promise<number> =>
+  fittings.add({ prototypeId: prototype.id, on: "wearer", way: "rightSideOut", over: "", notes: "", ...head });
+
+/** What is told of a finding; where it stands on the figure follows from its spot and side. */
+export type DemoFinding = Pick<NewFinding, "kind" | "spot" | "side" | "view"> &
+  Partial<Pick<NewFinding, "zone" | "amountMm" | "detail" | "note">>;
+
+/** A finding that was put on the record. */
+export type PutFinding = NewFinding & { readonly id: number };
+
+/** Puts a finding on the record. */
+export async function put({ fittings }: Repositories, fittingId: number, told: DemoFinding): Promise<PutFinding> {
+  const { x, y } = placeOf(told.spot, told.side, told.view);
+  const amountMm = told.amountMm ?? null;
+  const finding: NewFinding = {
+    zone: told.spot as NewFinding["zone"],
+    detail: {},
+    note: "",
+    ...told,
+    fittingId,
+    x,
+    y,
+    amountMm,
+    amountText: amountMm === null ? "" : `${amountMm} mm`,
+    folded: false,
+  };
+  return { ...finding, id: await fittings.addFinding(finding) };
+}
+
+interface DemoDecision {
+  readonly decision: Decision;
+  readonly amountMm?: number;
+  readonly reason?: string;
+}
+
+/** Writes the maker's word on a finding: the first remedy that is proposed, or her own amount. */
+export async function decideOn(
+  repositories: Repositories,
+  before: Prototype,
+  finding: Pick<Finding, "id" | "kind" | "spot" | "zone" | "side" | "amountMm" | "detail">,
+  { decision, amountMm, reason = "" }: DemoDecision,
+): Promise<number> {
+  const prototype = await prototypeOf(repositories, before.jobId, before.number);
+  const proposal = proposeFor(finding, prototype);
+  if (!proposal.ok) throw new Error(proposal.problem.message);
+  const { remedies, taken, there } = proposal.value;
+  const first = remedies[0];
+  const worn = amountMm === undefined ? null : Math.abs(amountMm) * (1 + (there?.strain ?? 0));
+  const outcome = await repositories.changes.decide(before.jobId, {
+    findingId: finding.id,
+    decision,
+    on: first?.on ?? "making",
+    remedy: first?.id ?? "",
+    spot: finding.spot,
+    zone: finding.zone,
+    side: finding.side,
+    lengthId: first?.lengthId ?? "",
+    pieces: first?.pieces ?? "",
+    line: first?.line ?? "",
+    blend: first?.blend ?? "",
+    share: worn !== null && finding.amountMm ? worn / finding.amountMm : (taken?.share ?? null),
+    proposedMm: first?.amountMm ?? null,
+    amountMm: decision === "refused" ? null : (amountMm ?? first?.amountMm ?? null),
+    seams: first?.seams ?? 1,
+    linked: linkedFor(first?.pieces ?? "", prototype.frozen.layers ?? []).map((line) => ({ ...line, ticked: true })),
+    untickedReason: "",
+    waitsFor: "",
+    reason,
+    version: 0,
+  });
+  if (!outcome.saved) throw new Error("The demo decides each finding once.");
+  return outcome.value.id;
+}
+
+/** What was left of a change at a later fitting. */
+export const judge = (
+  { changes }: Repositories,
+  changeId: number,
+  fittingId: number,
+  [residualMm, verdict, note = ""]: readonly [number | null, Verdict, string?],
+): Promise<void> => changes.judge(changeId, { fittingId, residualMm, verdict, note });
+
+/** A reading taken by hand. */
+export const read = (
+  { fittings }: Repositories,
+  fittingId: number,
+  reading: Pick<Reading, "zone" | "kind" | "newtons"> & Partial<Reading>,
+): Promise<number> =>
+  fittings.addReading({
+    side: "both",
+    heightMm: null,
+    elasticsN: null,
+    liftMm: null,
+    note: "",
+    text: String(reading.newtons ?? ""),
+    ...reading,
+    fittingId,
+  });
