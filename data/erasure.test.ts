@@ -24,7 +24,7 @@ describe("erasing a wearer", () => {
     await store.drafts.put("sheet:2", { notes: "about somebody else" }, "2026-11-24T10:00:00Z");
     expect(bytesOf(file)).toContain("Thornbeck");
 
-    expect(await store.eraseWearer(1)).toEqual({ sheets: 3, jobs: 2 });
+    expect(await store.eraseWearer(1)).toEqual({ sheets: 3, jobs: 3 });
 
     expect(await store.wearers.find(1)).toBeNull();
     expect(await store.sheets.ofWearer(1)).toEqual([]);

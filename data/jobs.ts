@@ -81,7 +81,7 @@ async function list(db: Knex, search: string): Promise<ListedJob[]> {
       db.raw("(select count(*) from prototypes p where p.job_id = jobs.id) as prototype_count"),
       db.raw(`(select count(*) from prototypes p join fittings t on t.prototype_id = p.id
         join findings f on f.fitting_id = t.id and f.removed = 0
-        left join changes c on c.finding_id = f.id where p.job_id = jobs.id and c.id is null) as open_findings`),
+        left join changes c on c.finding_id = f.id where p.job_id = jobs.id and c.id is null and f.kind <> 'comfort') as open_findings`),
     );
   return rows.map((row) => ({
     ...fromRow(row),

@@ -1,7 +1,7 @@
 import type { Knex } from "knex";
 
 /** Names of the settings that are kept. */
-export type SettingName = "gaugeAddress" | "ease" | "cloth";
+export type SettingName = "gaugeAddress" | "workshopName" | "ease" | "cloth";
 
 /** A setting as kept, with the version an edit starts from; version 0 where it was never set. */
 export interface KeptSetting {

@@ -1,9 +1,11 @@
 import type { Knex } from "knex";
+import type { Result } from "../core/result.ts";
 import { type BodyWrapRepository, bodyWrapRepository } from "./bodyWraps.ts";
 import { type ChangeRepository, changeRepository } from "./changes.ts";
 import { type ClothRepository, clothRepository } from "./cloths.ts";
 import { type DraftRepository, draftRepository } from "./drafts.ts";
 import { type Erased, eraseWearer, scrub } from "./erasure.ts";
+import { type FindingQuery, type FoundFindings, searchFindings } from "./findingSearch.ts";
 import { type FittingRepository, fittingRepository } from "./fittings.ts";
 import { gatherEdits, type HistoryRepository, historyRepository } from "./history.ts";
 import { type JobRepository, jobRepository } from "./jobs.ts";
@@ -46,6 +48,10 @@ export interface Repositories {
 export interface Store extends Repositories {
   /** Runs an action as one transaction: all of it is saved, or nothing. */
   inTransaction<T>(action: (repositories: Repositories) => Promise<T>): Promise<T>;
+  /** Searches every finding of the workshop. */
+  searchFindings(query: FindingQuery): Promise<FoundFindings>;
+  /** Takes an edit of a job back, as an edit of its own; nothing is done where it cannot be. Problems as the history's. */
+  undoEdit(jobId: number, editId: number): Promise<Result<null>>;
   /** Erases a wearer and all that hangs on them, in one transaction, and leaves no trace of it in the file. */
   eraseWearer(wearerId: number): Promise<Erased>;
   close(): Promise<void>;
@@ -66,6 +72,8 @@ export function storeOver(db: Knex): Store {
         await gatherEdits(transaction, new Date().toISOString());
         return answer;
       }),
+    searchFindings: (query) => searchFindings(db, query),
+    undoEdit: (jobId, editId) => undoEdit(db, jobId, editId),
     async eraseWearer(wearerId) {
       const erased = await db.transaction((transaction) => eraseWearer(transaction, wearerId));
       await scrub(db);
@@ -95,3 +103,27 @@ const repositoriesOver = (db: Knex): Repositories => ({
   drafts: draftRepository(db),
   settings: settingRepository(db),
 });
+
+/** Carries a refusal out of a transaction, so that what was begun is rolled back. */
+class NotUndone extends Error {
+  override readonly name = "NotUndone";
+  readonly refusal: Result<null>;
+  constructor(refusal: Result<null>) {
+    super("An edit was not taken back.");
+    this.refusal = refusal;
+  }
+}
+
+async function undoEdit(db: Knex, jobId: number, editId: number): Promise<Result<null>> {
+  try {
+    return await db.transaction(async (transaction) => {
+      const undone = await historyRepository(transaction).undo(jobId, editId);
+      if (!undone.ok) throw new NotUndone(undone);
+      await gatherEdits(transaction, new Date().toISOString(), editId);
+      return undone;
+    });
+  } catch (cause) {
+    if (cause instanceof NotUndone) return cause.refusal;
+    throw cause;
+  }
+}

@@ -5,3 +5,8 @@ import { Link } from "react-router";
 export const LinkButton = ({ to, ...props }: ButtonProps & { to: string }) => (
   <Button component={Link} to={to} {...props} />
 );
+
+/** A button that gives a file. */
+export const FileButton = ({ to, ...props }: ButtonProps & { to: string }) => (
+  <Button component="a" href={to} variant="outlined" {...props} />
+);

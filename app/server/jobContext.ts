@@ -12,6 +12,7 @@ import type { Style } from "../../core/ease/styles/style.ts";
 import type { OwnChange } from "../../core/fitting/change.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
 import type { Fitting } from "../../core/fitting/fitting.ts";
+import { openFindings } from "../../core/fitting/jobChanges.ts";
 import { type NextRing, nextPlan } from "../../core/fitting/nextPlan.ts";
 import type { Prototype } from "../../core/fitting/prototype.ts";
 import { ringsOf } from "../../core/fitting/rings.ts";
@@ -169,10 +170,10 @@ export function movedSinceLast(context: JobContext): MovedRing[] {
 
 /** The steps of the job for its rail; those of torso, cups and band are given. */
 export function jobSteps(context: JobContext, further: readonly Step[]): Step[] {
-  const findings = context.fittings.flatMap((fitting) => fitting.findings);
   return stepsOf(context.planned, {
     prototypeCount: context.prototypes.length,
-    openFindings: findings.filter(({ change }) => change === null).length,
+    openFindings: openFindings(context.fittings).length,
+    signedOff: context.job.signedOff !== null,
     movedOn: movedSinceLast(context).length > 0,
     chart: context.job.chartId !== null,
     further,

@@ -19,6 +19,7 @@ export interface Step {
 export interface JobProgress {
   readonly prototypeCount: number;
   readonly openFindings: number;
+  readonly signedOff?: boolean;
   /** True where the plan from body and cloth is no longer what the last prototype froze. */
   readonly movedOn: boolean;
   /** True where a graded pattern's size chart was chosen. */
@@ -70,8 +71,9 @@ function easeStep(missing: readonly MissingThing[], planned: PlannedJob["planned
 function prototypeStep(
   planned: PlannedJob["planned"],
   missing: readonly MissingThing[],
-  { prototypeCount, openFindings, movedOn }: JobProgress,
+  { prototypeCount, openFindings, movedOn, signedOff = false }: JobProgress,
 ): Standing {
+  if (signedOff) return { state: "done", words: "signed off" };
   if (openFindings > 0)
     return { state: "look", words: openFindings === 1 ? "1 finding open" : `${openFindings} findings open` };
   if (movedOn) return { state: "look", words: "the plan has moved on" };

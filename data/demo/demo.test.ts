@@ -1,5 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { evaluateTest } from "../../core/cloth/evaluateTest.ts";
+import { opposites } from "../../core/fitting/contradictions.ts";
+import { jobChanges } from "../../core/fitting/jobChanges.ts";
 import { openStore, type Store } from "../store.ts";
 import { temporaryFolder } from "../testing/temporaryStore.ts";
 import { addDemoWorkshop } from "./index.ts";
@@ -18,7 +20,7 @@ describe("the demo workshop", () => {
     const jobs = await store.jobs.list("");
     expect(wearers.rows.filter(({ kind }) => kind === "person").length).toBeGreaterThanOrEqual(3);
     expect(cloths.total).toBeGreaterThanOrEqual(5);
-    expect(jobs.map(({ prototypeCount }) => prototypeCount).toSorted()).toEqual([0, 0, 0, 0, 1, 2]);
+    expect(jobs.map(({ prototypeCount }) => prototypeCount).toSorted()).toEqual([0, 0, 0, 0, 1, 2, 3, 4]);
   });
 
   it("has a job whose first change cured one finding and overdid another", async () => {
@@ -30,6 +32,27 @@ describe("the demo workshop", () => {
     expect(verdicts.toSorted()).toEqual(["cured", "overdone"]);
   });
 
+  it("has a job signed off after four rounds, whose second proposed from what the first had taught", async () => {
+    const job = (await store.jobs.list("four rounds"))[0];
+    expect(job?.signedOff).not.toBeNull();
+    const prototypes = await store.prototypes.ofJob(job?.id ?? 0);
+    expect(prototypes.map(({ closedOn }) => closedOn !== null)).toEqual([true, true, true, true]);
+    const fittings = await store.fittings.ofPrototypes(prototypes.map(({ id }) => id));
+    const loose = fittings.map(({ findings }) =>
+      findings.find(({ kind, spot }) => kind === "loose" && spot === "waist"),
+    );
+    expect(loose[0]?.change?.share).toBe(0.65);
+    expect(loose[1]?.change?.share).toBeGreaterThan(0.65);
+  });
+
+  it("has a job that goes in circles, and says so", async () => {
+    const job = (await store.jobs.list("in circles"))[0];
+    const prototypes = await store.prototypes.ofJob(job?.id ?? 0);
+    const fittings = await store.fittings.ofPrototypes(prototypes.map(({ id }) => id));
+    const changes = jobChanges(fittings, await store.changes.ownOfJob(job?.id ?? 0));
+    expect(opposites(changes).map(({ what, zone }) => [what, zone])).toEqual([["backAndForth", "waist"]]);
+  });
+
   it("has only cloth tests that can be evaluated", async () => {
     const { rows } = await store.cloths.list({ search: "", page: 1 });
     expect(rows.flatMap(({ kind, tests }) => tests.filter((test) => !evaluateTest(test, kind).ok))).toEqual([]);
@@ -39,6 +62,6 @@ describe("the demo workshop", () => {
 it("fills a real file in one transaction", async () => {
   const store = await openStore(`${temporaryFolder()}/demo.sqlite`);
   await addDemoWorkshop(store);
-  expect((await store.jobs.list("")).length).toBe(6);
+  expect((await store.jobs.list("")).length).toBe(8);
   await store.close();
 });

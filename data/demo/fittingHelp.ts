@@ -1,3 +1,4 @@
+import { classRange } from "../../core/cloth/stretchClass.ts";
 import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
 import { styleOf } from "../../core/ease/styles/index.ts";
 import type { ShippedStyleId } from "../../core/ease/styles/style.ts";
@@ -5,6 +6,7 @@ import { placeOf } from "../../core/figure/places.ts";
 import type { Decision } from "../../core/fitting/change.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
 import type { Finding, FittingHead, Reading } from "../../core/fitting/fitting.ts";
+import { learnByKind } from "../../core/fitting/learnShare.ts";
 import { linkedFor } from "../../core/fitting/linkedLines.ts";
 import type { Verdict } from "../../core/fitting/outcome.ts";
 import { proposeFor } from "../../core/fitting/proposeFor.ts";
@@ -109,7 +111,9 @@ export async function decideOn(
   { decision, amountMm, reason = "" }: DemoDecision,
 ): Promise<number> {
   const prototype = await prototypeOf(repositories, before.jobId, before.number);
-  const proposal = proposeFor(finding, prototype);
+  const { usable } = prototype.frozen.stretch;
+  const learned = learnByKind(await repositories.fittings.outcomesIn(classRange(usable)));
+  const proposal = proposeFor(finding, prototype, { learned });
   if (!proposal.ok) throw new Error(proposal.problem.message);
   const { remedies, taken, there } = proposal.value;
   const first = remedies[0];

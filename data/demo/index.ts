@@ -4,6 +4,7 @@ import { addJobs } from "./jobs.ts";
 import { addOnePiece } from "./onePiece.ts";
 import { addPatterns } from "./patterns.ts";
 import { addPeople } from "./people.ts";
+import { addRounds } from "./rounds.ts";
 import { addShelf } from "./shelf.ts";
 
 /** Fills an empty data file with the invented workshop: people, cloths, patterns and jobs. All or nothing. */
@@ -16,5 +17,7 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
     await addJobs(repositories, people, cloths);
     await addOnePiece(repositories, { people, layup, charts });
     await addBras(repositories, people, cloths);
+    await addRounds(repositories, people, cloths);
+    await repositories.settings.save("workshopName", { value: "Workshop at the Old Dye House", version: 0 });
   });
 }

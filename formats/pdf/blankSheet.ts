@@ -1,9 +1,6 @@
-import PDFDocument from "pdfkit";
 import { measureOf, nameOf, type SheetPlace } from "../../core/body/catalogue/index.ts";
+import { INK, MARGIN, type Paper, pdfOf, SOFT } from "./pages.ts";
 import { drawTape, PICTURE } from "./tapePicture.ts";
-
-/** Papers a blank sheet is printed on. */
-export type Paper = "A4" | "LETTER";
 
 /** What stands on a blank sheet. */
 export interface BlankSheet {
@@ -14,10 +11,7 @@ export interface BlankSheet {
   readonly paper: Paper;
 }
 
-const MARGIN = 36;
 const ROW = 78;
-const INK = "#221b24";
-const SOFT = "#5b535e";
 
 /**
  * A printable blank sheet for use away from the screen: the measures of a job in measuring order, each with its tape
@@ -26,25 +20,17 @@ const SOFT = "#5b535e";
  * @returns the bytes of a PDF.
  */
 export function blankSheetPdf(sheet: BlankSheet): Promise<Buffer> {
-  const doc = new PDFDocument({ size: sheet.paper, margin: MARGIN, info: { Title: sheet.title }, bufferPages: true });
-  const chunks: Buffer[] = [];
-  doc.on("data", (chunk: Buffer) => chunks.push(chunk));
-  const finished = new Promise<Buffer>((resolve, reject) => {
-    doc.on("end", () => resolve(Buffer.concat(chunks)));
-    doc.on("error", reject);
-  });
-  let y = head(doc, sheet);
-  for (const place of sheet.places) {
-    if (y + ROW > doc.page.height - MARGIN - 14) {
-      doc.addPage();
-      y = MARGIN;
+  return pdfOf(sheet, (doc) => {
+    let y = head(doc, sheet);
+    for (const place of sheet.places) {
+      if (y + ROW > doc.page.height - MARGIN - 14) {
+        doc.addPage();
+        y = MARGIN;
+      }
+      row(doc, place, y);
+      y += ROW;
     }
-    row(doc, place, y);
-    y += ROW;
-  }
-  numberPages(doc, sheet.title);
-  doc.end();
-  return finished;
+  });
 }
 
 function head(doc: PDFKit.PDFDocument, { title, subtitle }: BlankSheet): number {
@@ -87,13 +73,4 @@ function row(doc: PDFKit.PDFDocument, { code, side }: SheetPlace, y: number): vo
     .lineTo(doc.page.width - MARGIN, y + ROW - 4)
     .lineWidth(0.4)
     .stroke("#cfd3d1");
-}
-
-function numberPages(doc: PDFKit.PDFDocument, title: string): void {
-  const { start, count } = doc.bufferedPageRange();
-  for (let page = start; page < start + count; page += 1) {
-    doc.switchToPage(page);
-    doc.font("Helvetica").fontSize(8).fillColor(SOFT);
-    doc.text(`${title} · page ${page + 1} of ${count}`, MARGIN, doc.page.height - MARGIN - 8, { lineBreak: false });
-  }
 }

@@ -7,3 +7,4 @@ export const LiveChart = lazyChart(async () => (await import("./LiveChart.tsx"))
 export const TimeChart = lazyChart(async () => (await import("./TimeChart.tsx")).TimeChart, 250);
 export const SchoolChart = lazyChart(async () => (await import("./SchoolChart.tsx")).SchoolChart, 330);
 export const FavouriteChart = lazyChart(async () => (await import("./FavouriteChart.tsx")).FavouriteChart, 150);
+export const CourseChart = lazyChart(async () => (await import("./CourseChart.tsx")).CourseChart, 220);

@@ -5,29 +5,38 @@ import { redirect } from "react-router";
 import { nameOf } from "../../../core/body/catalogue/index.ts";
 import { STALE_MEASURES, staleDays } from "../../../core/body/checks/stale.ts";
 import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
+import { jobChanges, openFindings, toCut } from "../../../core/fitting/jobChanges.ts";
+import { holdsBack } from "../../../core/fitting/linkedLines.ts";
 import { PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
+import { isTaken, ownFromStanding } from "../../../core/fitting/standing.ts";
 import { stepOn } from "../../../core/fitting/stepOn.ts";
 import { freezePlan } from "../../../core/job/freezePlan.ts";
 import type { StepId } from "../../../core/job/steps.ts";
+import type { Store } from "../../../data/store.ts";
 import { workingsKept } from "../../../data/workings.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { MissingList } from "../../components/job/MissingList.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { Contradictions } from "../../components/prototype/Contradictions.tsx";
+import { PrototypeNav } from "../../components/prototype/PrototypeNav.tsx";
 import { StepTable } from "../../components/prototype/StepTable.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { readNewPrototype } from "../../forms/prototypeForm.server.ts";
-import { idFrom, invalid, storeOf, today } from "../../server/answers.ts";
+import type { Fields, Unsaved } from "../../forms/unsaved.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { contradictionsOf } from "../../server/jobChanges.ts";
 import { easeSources, jobOfPage, movedSinceLast, readJob, ringsToday } from "../../server/jobContext.ts";
 import { stepsOfPage } from "../../server/workingContext.ts";
 import type { Route } from "./+types/route.ts";
 import { PrototypeList } from "./PrototypeList.tsx";
+import { StandingList } from "./StandingList.tsx";
 
 /** Steps whose open ends are named before a prototype is started. */
 const SHAPE_STEPS: readonly StepId[] = ["torso", "cups", "band"];
@@ -37,9 +46,9 @@ const draftOf = (jobId: number) => `prototype-new:${jobId}`;
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const read = await jobOfPage(context, params.jobId);
-  const { job, wearer, planned, prototypes, fittings } = read;
+  const { job, wearer, planned, prototypes, fittings, ownChanges } = read;
   const rings = ringsToday(read);
-  const findings = fittings.flatMap((fitting) => fitting.findings);
+  const changes = jobChanges(fittings, ownChanges);
   return {
     job,
     wearerId: wearer.id,
@@ -47,11 +56,14 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     sources: easeSources(read),
     steps: stepOn(prototypes.at(-1) ?? null, rings),
     moved: movedSinceLast(read).map((ring) => ({ name: ringName(ring), key: ringKey(ring), byMm: ring.byMm })),
-    changes: decidedChanges(fittings),
+    changes: decidedChanges(fittings, ownChanges),
+    unticked: toCut(changes).filter(({ change }) => holdsBack(change)).length,
+    contradictions: contradictionsOf(read),
+    standing: (await store.standing.forJob(wearer.id, job.chartId)).filter((one) => !isTaken(one, ownChanges)),
     unsettled: (await stepsOfPage(context, read))
       .filter(({ id, state }) => state === "look" && SHAPE_STEPS.includes(id))
       .map(({ id, name, words }) => ({ id, name, words })),
-    undecided: findings.filter(({ change }) => change === null).length,
+    undecided: openFindings(fittings).length,
     prototypes: prototypes.map(({ id, number, kind, startedOn }) => {
       const tries = fittings.filter(({ prototypeId }) => prototypeId === id);
       return {
@@ -76,12 +88,25 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
   const fields = await readFields(request);
+  if (fields.intent === "standing") return takeStanding(jobId, fields, storeOf(context));
   const form = readNewPrototype(fields, today());
   if (!form.ok) return invalid(fields, form.errors);
   return storeOf(context).inTransaction(async (repositories) => {
     const read = await readJob(repositories, jobId);
+    if (read.job.signedOff)
+      return invalid(fields, { form: "This job is signed off: no further prototype is started." });
+    const held = toCut(jobChanges(read.fittings, read.ownChanges)).filter(({ change }) => holdsBack(change));
+    const override = (fields.override ?? "").trim();
+    if (held.length > 0 && override === "") {
+      return invalid(fields, {
+        override: "Expected why it may be cut with linked pieces unticked, but the field is empty.",
+      });
+    }
+    for (const { change } of held) {
+      await repositories.changes.saveLinked(jobId, change, change.linked, override.slice(0, 400));
+    }
     const workings = workingsKept(await repositories.workings.ofJob(jobId));
-    const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings));
+    const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings, read.ownChanges));
     if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
     const { kind, startedOn } = form.value;
     const number = await repositories.prototypes.start({
@@ -101,6 +126,24 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   });
 });
 
+/** Takes a standing change of the wearer, or of the pattern, into this job as a change of its own. */
+function takeStanding(jobId: number, fields: Fields, store: Store) {
+  return store.inTransaction(async (repositories) => {
+    const read = await readJob(repositories, jobId);
+    const offered = await repositories.standing.forJob(read.wearer.id, read.job.chartId);
+    const id = idFrom(fields.standing, "standing change");
+    const standing = found(
+      offered.find((one) => one.id === id),
+      "standing change",
+    );
+    if (!isTaken(standing, read.ownChanges)) {
+      const layers = read.planned.planned?.layers.map(({ cloth }) => ({ name: cloth.name })) ?? [];
+      await repositories.changes.addOwn(jobId, ownFromStanding(standing, layers));
+    }
+    return redirect(`/jobs/${jobId}/prototypes`);
+  });
+}
+
 export default function JobPrototypes({ loaderData, actionData }: Route.ComponentProps) {
   const { job, wearerId, missing, sources, steps, moved, changes, undecided, prototypes, draft } = loaderData;
   const lengths = useLengths();
@@ -112,10 +155,19 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
         title="Prototypes"
         below="Each one keeps the plan it was made from. Fit it, decide, and start the next."
       />
+      <PrototypeNav jobId={job.id} />
+      {job.signedOff ? (
+        <Alert severity="success" icon={false} sx={{ mb: 2 }}>
+          Signed off.{" "}
+          <TextLink to={`/jobs/${job.id}/sign-off`}>The final numbers, and what to keep for the next job</TextLink>
+        </Alert>
+      ) : null}
       <PrototypeList jobId={job.id} prototypes={prototypes} />
       <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
         Plan for prototype {next}
       </Typography>
+      <StandingList standing={job.signedOff ? [] : loaderData.standing} />
+      <Contradictions contradictions={loaderData.contradictions} />
       <MissingList missing={missing} jobId={job.id} wearerId={wearerId} sheetId={job.sheetId} />
       {moved.length > 0 && last ? (
         <Alert severity="info" icon={false} sx={{ mb: 2 }}>
@@ -160,14 +212,14 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
             sources={{ body: sources.sheet, garment: "the plan from body and cloth", cloth: sources.test }}
             beforeNumber={last?.number ?? null}
           />
-          {missing.length === 0 ? (
+          {missing.length === 0 && !job.signedOff ? (
             <Box sx={{ mt: 3, maxWidth: 720 }}>
               <RecordForm
                 key={next}
                 draftForm={draftOf(job.id)}
                 draft={draft}
                 start={{ kind: "sewn", startedOn: loaderData.today }}
-                unsaved={actionData}
+                unsaved={actionData as Unsaved | undefined}
                 hidden={{ number: next }}
                 submitLabel={`Start prototype ${next}`}
               >
@@ -179,6 +231,17 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
                 <Box sx={{ maxWidth: 220 }}>
                   <TextInput name="startedOn" label="Started on" type="date" />
                 </Box>
+                {loaderData.unticked > 0 ? (
+                  <>
+                    <Alert severity="warning" sx={{ mb: 2 }}>
+                      Not ready to cut:{" "}
+                      {loaderData.unticked === 1 ? "1 change has" : `${loaderData.unticked} changes have`} linked pieces
+                      unticked. <TextLink to={`/jobs/${job.id}/changes`}>Tick them</TextLink>, or say why it may be cut
+                      so.
+                    </Alert>
+                    <TextInput name="override" label="Why it may be cut with them unticked" />
+                  </>
+                ) : null}
               </RecordForm>
             </Box>
           ) : null}

@@ -16,6 +16,16 @@ import { Why } from "../../components/why/WhyDrawer.tsx";
 
 /** A field for the flat width of each ring, beside what was planned and how far it was missed. */
 export function SewnFields({ prototype, unit }: { prototype: Prototype; unit: LengthUnit }) {
+  return <Sewn prototype={prototype} unit={unit} fixed={false} />;
+}
+
+/** The flat widths of a closed prototype, as they were measured. */
+export function SewnTable({ prototype }: { prototype: Prototype }) {
+  const { unit } = useLengths();
+  return <Sewn prototype={prototype} unit={unit} fixed />;
+}
+
+function Sewn({ prototype, unit, fixed }: { prototype: Prototype; unit: LengthUnit; fixed: boolean }) {
   const lengths = useLengths();
   return (
     <Paper sx={{ overflowX: "auto", mb: 2, maxWidth: 860 }}>
@@ -40,7 +50,15 @@ export function SewnFields({ prototype, unit }: { prototype: Prototype; unit: Le
                 <TableCell align="right">{lengths.bare(ring.nowMm)}</TableCell>
                 <TableCell align="right">{lengths.bare(ring.nowMm / 2)}</TableCell>
                 <TableCell sx={{ width: 220, "& .MuiFormHelperText-root": { minHeight: 0 } }}>
-                  <TextInput name={ringKey(ring)} label={`${ringName(ring)}, flat`} hint="" numeric suffix={unit} />
+                  {fixed ? (
+                    sewn ? (
+                      lengths.bare(sewn.sewnMm / 2)
+                    ) : (
+                      "not measured"
+                    )
+                  ) : (
+                    <TextInput name={ringKey(ring)} label={`${ringName(ring)}, flat`} hint="" numeric suffix={unit} />
+                  )}
                 </TableCell>
                 <TableCell align="right">{sewn ? lengths.bare(sewn.sewnMm) : "—"}</TableCell>
                 <TableCell

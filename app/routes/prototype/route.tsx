@@ -2,6 +2,7 @@ import Alert from "@mui/material/Alert";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { schoolOf } from "../../../core/ease/schools/index.ts";
+import { layersThickness } from "../../../core/fitting/expectedLoss.ts";
 import { frozenRings } from "../../../core/fitting/frozenRings.ts";
 import { madeInRealCloth, PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
@@ -18,12 +19,19 @@ import { readFields } from "../../forms/fields.server.ts";
 import { readSewn } from "../../forms/prototypeForm.server.ts";
 import { withoutUnit } from "../../forms/smallLength.ts";
 import { conflictRow } from "../../forms/unsaved.ts";
-import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
+import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
+import { Annotations } from "./Annotations.tsx";
+import { ExpectedLoss } from "./ExpectedLoss.tsx";
 import { FrozenDetails } from "./FrozenDetails.tsx";
-import { SewnFields } from "./SewnFields.tsx";
+import { SewnFields, SewnTable } from "./SewnFields.tsx";
+
+const annotationDraft = (jobId: number, number: number) => `annotation:${jobId}:${number}`;
+
+/** Longest note to a prototype. */
+const LONGEST_NOTE = 4000;
 
 const draftOf = (jobId: number, number: number) => `sewn:${jobId}:${number}`;
 
@@ -39,14 +47,17 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     prototypes.find((one) => one.number === number),
     "prototype",
   );
+  const made = prototype.frozen.layers?.map(({ clothId }) => clothId) ?? [prototype.frozen.cloth.id];
+  const shelf = await store.cloths.findAll(made);
   const before = prototypes.find((one) => one.number === number - 1) ?? null;
   return {
     job: { id: job.id, name: job.name },
     prototype,
     steps: stepOn(before, frozenRings(prototype.frozen)),
+    thicknessMm: layersThickness(prototype, (id) => shelf.find((cloth) => cloth.id === id)?.thicknessMm ?? null),
     isLast: number === prototypes.length,
     fitted: fittings.some(({ prototypeId }) => prototypeId === prototype.id),
-    draft: await store.drafts.find(draftOf(job.id, number)),
+    drafts: await store.drafts.findAll([draftOf(job.id, number), annotationDraft(job.id, number)]),
   };
 });
 
@@ -56,6 +67,18 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const fields = await readFields(request);
   return storeOf(context).inTransaction(async ({ prototypes, drafts }) => {
     const prototype = found(await prototypes.find(jobId, number), "prototype");
+    if (fields.intent === "annotate") {
+      const text = (fields.text ?? "").trim();
+      if (text === "" || text.length > LONGEST_NOTE) {
+        return invalid(fields, { text: `Expected a note of up to ${LONGEST_NOTE} signs.` });
+      }
+      await prototypes.annotate(prototype.id, { writtenOn: today(), text });
+      await drafts.drop(annotationDraft(jobId, number));
+      return redirect(`/jobs/${jobId}/prototypes/${number}`);
+    }
+    if (prototype.closedOn !== null) {
+      return invalid(fields, { form: "This prototype is closed: write a note to it instead." });
+    }
     const sewn = readSewn(fields, prototype.frozen.rings, fields.unit === "in" ? "in" : "cm");
     if (!sewn.ok) return invalid(fields, sewn.errors);
     const outcome = await prototypes.saveSewn({ ...prototype, version: Number(fields.version) }, sewn.value);
@@ -74,8 +97,11 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function PrototypePage({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, prototype, steps, isLast, fitted, draft } = loaderData;
-  const unit = useFormUnit(actionData?.fields, draft);
+  const { job, prototype, steps, isLast, fitted, drafts } = loaderData;
+  const draft = drafts[draftOf(job.id, prototype.number)];
+  const noting = actionData?.fields.intent === "annotate";
+  const unit = useFormUnit(noting ? undefined : actionData?.fields, draft);
+  const fixed = prototype.closedOn !== null;
   const { frozen, number } = prototype;
   const test = `swatch test ${frozen.test.direction}, ${formatDay(frozen.test.testedOn)}`;
   const school = schoolOf(frozen.school).name.toLowerCase();
@@ -121,20 +147,36 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
       <Typography variant="h2" sx={{ mt: 4, mb: 0.5 }}>
         As sewn
       </Typography>
+      {fixed ? (
+        <Alert severity="info" icon={false} sx={{ mb: 1.5 }}>
+          Closed on {formatDay(prototype.closedOn ?? "")}: its record stays as it is. A note can be written to it below.
+        </Alert>
+      ) : null}
       <Typography color="text.secondary" sx={{ mb: 1.5 }}>
         Lay the garment flat, unstretched, and measure it straight across. Twice the width is its girth.
       </Typography>
-      <RecordForm
-        key={prototype.version}
-        draftForm={draftOf(job.id, number)}
-        draft={draft}
-        start={Object.fromEntries(prototype.sewn.map((ring) => [ringKey(ring), withoutUnit(ring.text, unit)]))}
-        unsaved={actionData}
-        hidden={{ version: prototype.version, unit }}
-        submitLabel="Keep these widths"
-      >
-        <SewnFields prototype={prototype} unit={unit} />
-      </RecordForm>
+      {fixed ? (
+        <SewnTable prototype={prototype} />
+      ) : (
+        <RecordForm
+          key={prototype.version}
+          draftForm={draftOf(job.id, number)}
+          draft={draft ?? null}
+          start={Object.fromEntries(prototype.sewn.map((ring) => [ringKey(ring), withoutUnit(ring.text, unit)]))}
+          unsaved={noting ? undefined : actionData}
+          hidden={{ version: prototype.version, unit }}
+          submitLabel="Keep these widths"
+        >
+          <SewnFields prototype={prototype} unit={unit} />
+        </RecordForm>
+      )}
+      <ExpectedLoss prototype={prototype} thicknessMm={loaderData.thicknessMm} />
+      <Annotations
+        prototype={prototype}
+        draftForm={annotationDraft(job.id, number)}
+        draft={drafts[annotationDraft(job.id, number)]}
+        unsaved={noting ? actionData : undefined}
+      />
     </>
   );
 }

@@ -1,28 +1,39 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
+import type { Store } from "../../../data/store.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { InchStepChoice } from "../../components/units/InchStepChoice.tsx";
 import { readFields } from "../../forms/fields.server.ts";
+import type { Fields } from "../../forms/unsaved.ts";
 import { conflict, invalid, storeOf } from "../../server/answers.ts";
 import { parseGaugeAddress } from "../../server/gaugeSource.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
 const DRAFT = "settings";
+const WORKSHOP_DRAFT = "settings-workshop";
+
+/** Longest name of a workshop. */
+const LONGEST_NAME = 80;
 
 export const meta = () => [{ title: "Settings · Stenz" }];
 
 export const loader = guarded(async ({ context }: Route.LoaderArgs) => {
   const { settings, drafts } = storeOf(context);
-  return { gauge: await settings.find("gaugeAddress"), draft: await drafts.find(DRAFT) };
+  return {
+    gauge: await settings.find("gaugeAddress"),
+    workshop: await settings.find("workshopName"),
+    drafts: await drafts.findAll([DRAFT, WORKSHOP_DRAFT]),
+  };
 });
 
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
   const fields = await readFields(request);
+  if (fields.intent === "workshop") return saveWorkshop(fields, storeOf(context));
   const value = (fields.gaugeAddress ?? "").trim();
   const address = value === "" ? null : parseGaugeAddress(value);
   if (address && !address.ok) return invalid(fields, { gaugeAddress: address.problem.message });
@@ -38,8 +49,26 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   });
 });
 
+function saveWorkshop(fields: Fields, store: Store) {
+  const value = (fields.workshopName ?? "").trim();
+  if (value.length > LONGEST_NAME) {
+    return invalid(fields, { workshopName: `Expected up to ${LONGEST_NAME} signs, but there are ${value.length}.` });
+  }
+  return store.inTransaction(async ({ settings, drafts }) => {
+    if (await settings.save("workshopName", { value, version: Number(fields.version) })) {
+      await drafts.drop(WORKSHOP_DRAFT);
+      return redirect("/settings");
+    }
+    const theirs = await settings.find("workshopName");
+    return conflict(fields, theirs.version, [
+      { name: "workshopName", label: "Name", yours: value, theirs: theirs.value },
+    ]);
+  });
+}
+
 export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
-  const { gauge, draft } = loaderData;
+  const { gauge, workshop, drafts } = loaderData;
+  const ofWorkshop = actionData?.fields.intent === "workshop";
   return (
     <Box sx={{ maxWidth: 720 }}>
       <PageHead title="Settings" below="Of this browser, and of this workshop." />
@@ -56,6 +85,26 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
         </li>
       </Box>
       <Typography variant="h2" sx={{ mb: 1 }}>
+        Workshop
+      </Typography>
+      <Box sx={{ mb: 3 }}>
+        <RecordForm
+          key={`workshop ${workshop.version}`}
+          draftForm={WORKSHOP_DRAFT}
+          draft={drafts[WORKSHOP_DRAFT] ?? null}
+          start={{ workshopName: workshop.value }}
+          unsaved={ofWorkshop ? actionData : undefined}
+          hidden={{ intent: "workshop", version: workshop.version }}
+          submitLabel="Save the name"
+        >
+          <TextInput
+            name="workshopName"
+            label="Name of the workshop"
+            hint="Stands on the history of jobs and on printed records."
+          />
+        </RecordForm>
+      </Box>
+      <Typography variant="h2" sx={{ mb: 1 }}>
         Force gauge
       </Typography>
       <Typography sx={{ mb: 2 }}>
@@ -65,9 +114,9 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
       <RecordForm
         key={gauge.version}
         draftForm={DRAFT}
-        draft={draft}
+        draft={drafts[DRAFT] ?? null}
         start={{ gaugeAddress: gauge.value }}
-        unsaved={actionData}
+        unsaved={ofWorkshop ? undefined : actionData}
         hidden={{ version: gauge.version }}
         submitLabel="Save"
       >

@@ -23,3 +23,30 @@ export const explainPull = (pull: ClosurePull): Explanation => ({
   ],
   others: [],
 });
+
+/** Explains the median of what closure pulls were of their predictions. */
+export function explainCalibration(
+  pulls: readonly Pick<ClosurePull, "k" | "measuredN" | "predictedN">[],
+  k: number,
+): Explanation {
+  const sorted = pulls.toSorted((a, b) => a.k - b.k);
+  const half = sorted.length / 2;
+  const middle = Number.isInteger(half)
+    ? sorted.slice(half - 1, half + 1)
+    : sorted.slice(Math.floor(half), Math.ceil(half));
+  return {
+    title: "How much stiffer than the swatch",
+    formula: middle.length === 1 ? "k = k₁" : "k = (k₁ + k₂) / 2",
+    terms: middle.map((pull, index) =>
+      term("finding", "ratio")(
+        index === 0 ? "k₁" : "k₂",
+        "measured over predicted, in the middle of all pulls",
+        pull.k,
+        `${pull.measuredN.toFixed(2)} N read, ${pull.predictedN.toFixed(2)} N predicted`,
+      ),
+    ),
+    result: { value: k, unit: "ratio" },
+    notes: [`The median of ${pulls.length} pulls: ${sorted.map((pull) => pull.k.toFixed(2)).join(", ")}.`],
+    others: [],
+  };
+}

@@ -29,7 +29,7 @@ export const swing: FindingKind = {
   answer: ({ takeMm, detail }) => ({
     remedies: [
       remedy({
-        id: "balance",
+        id: detail.way === "forward" ? "balance-front" : "balance-back",
         on: "balance",
         name:
           detail.way === "forward" ? "Give to the front, take from the back" : "Give to the back, take from the front",

@@ -1,0 +1,138 @@
+import type { Cloth } from "../core/cloth/cloth.ts";
+import { ownStyleNumber } from "../core/ease/styles/ownStyle.ts";
+import type { Change } from "../core/fitting/change.ts";
+import type { Fitting, Judgement } from "../core/fitting/fitting.ts";
+import { jobChanges } from "../core/fitting/jobChanges.ts";
+import type { FrozenPlan } from "../core/fitting/prototype.ts";
+import { type JobDocument, OWN_STYLE, type PhotoEntry } from "../formats/jobs/jobDocument.ts";
+import { mapFrozen, mapWorking, Numbering } from "./jobNumbers.ts";
+import type { Repositories } from "./store.ts";
+import { keptIds } from "./workings.ts";
+
+/**
+ * A whole job as a file: what it rests on, its prototypes, fittings, photos and changes. Ids become references within
+ * the file, counted from 1, so that the same job gives the same file wherever it is kept.
+ *
+ * @returns null where there is no such job.
+ */
+export async function exportJob(all: Repositories, jobId: number): Promise<JobDocument | null> {
+  const job = await all.jobs.find(jobId);
+  if (!job) return null;
+  const wearer = await all.wearers.find(job.wearerId);
+  if (!wearer) return null;
+  const prototypes = await all.prototypes.ofJob(jobId);
+  const fittings = await all.fittings.ofPrototypes(prototypes.map(({ id }) => id));
+  const changes = jobChanges(fittings, await all.changes.ownOfJob(jobId));
+  const layup = job.layupId === null ? null : await all.layups.find(job.layupId);
+  const workings = await all.workings.ofJob(jobId);
+  const number = new Numbering();
+  if (job.sheetId !== null) number.of("sheet", job.sheetId);
+  for (const { id } of fittings) number.of("fitting", id);
+  for (const { id } of fittings.flatMap(({ findings }) => findings)) number.of("finding", id);
+  for (const { change } of changes) number.of("change", change.id);
+  const frozenPlans = prototypes.map(({ frozen }) => mapFrozen(frozen, number));
+  const body = {
+    job: jobEntry(job, number),
+    layup: layup && {
+      name: layup.name,
+      notes: layup.notes,
+      layers: layup.layers.map((layer) => ({ ...layer, clothId: number.of("cloth", layer.clothId) })),
+    },
+    workings: keptIds(workings).map((id) => ({
+      id,
+      working: mapWorking({ ...workings[id].working }, number),
+      texts: workings[id].texts,
+    })),
+  };
+  const sheet = job.sheetId === null ? null : await all.sheets.find(job.sheetId);
+  const chart = job.chartId === null ? null : await all.charts.find(job.chartId);
+  const photosOf = async (fitting: Fitting) =>
+    Promise.all((await all.fittings.loosePhotos(fitting.id)).map((id) => photoEntry(all, id)));
+  return {
+    format: "stenz.job",
+    version: 1,
+    ...body,
+    ownStyle: await ownStyleOf(all, job.styleId),
+    wearer: without(wearer, "id", "version"),
+    sheet: sheet && without(sheet, "id", "wearerId"),
+    chart: chart && without(chart, "id", "version"),
+    prototypes: await Promise.all(
+      prototypes.map(async ({ number: at, kind, startedOn, closedOn, sewn, annotations, id }, index) => ({
+        number: at,
+        kind,
+        startedOn,
+        closedOn,
+        frozen: frozenPlans[index] as FrozenPlan,
+        sewn,
+        annotations: annotations.map((annotation) => without(annotation, "id")),
+        fittings: await Promise.all(
+          fittings
+            .filter(({ prototypeId }) => prototypeId === id)
+            .map(async (fitting) => ({
+              ...without(fitting, "prototypeId", "version"),
+              id: number.of("fitting", fitting.id),
+              findings: await Promise.all(
+                fitting.findings.map(async (finding) => ({
+                  ...without(finding, "fittingId", "version", "change", "judgement"),
+                  id: number.of("finding", finding.id),
+                  photos: await Promise.all(finding.photos.map((photo) => photoEntry(all, photo))),
+                })),
+              ),
+              readings: fitting.readings.map((reading) => without(reading, "id")),
+              photos: await photosOf(fitting),
+            })),
+        ),
+      })),
+    ),
+    changes: changes.map(({ change, judgement }) => changeEntry(change, judgement, number)),
+    // Last: by now every cloth that anything names has its number.
+    cloths: await clothEntries(all, number),
+  };
+}
+
+const jobEntry = (
+  job: NonNullable<Awaited<ReturnType<Repositories["jobs"]["find"]>>>,
+  number: Numbering,
+): JobDocument["job"] => ({
+  ...without(job, "id", "version", "wearerId", "sheetId", "layupId", "chartId"),
+  styleId: ownStyleNumber(job.styleId) === null ? job.styleId : OWN_STYLE,
+  clothId: job.clothId === null ? null : number.of("cloth", job.clothId),
+  edgeElasticId: job.edgeElasticId === null ? null : number.of("cloth", job.edgeElasticId),
+});
+
+async function ownStyleOf(all: Repositories, styleId: string): Promise<JobDocument["ownStyle"]> {
+  const own = ownStyleNumber(styleId);
+  const style = own === null ? null : await all.styles.findOwn(own);
+  return style && without(style, "id", "version");
+}
+
+const changeEntry = (change: Change, judgement: Judgement | null, number: Numbering) => ({
+  ...without(change, "version"),
+  id: number.of("change", change.id),
+  findingId: change.findingId === null ? null : number.of("finding", change.findingId),
+  judgement: judgement && { ...judgement, fittingId: number.of("fitting", judgement.fittingId) },
+});
+
+async function photoEntry({ fittings }: Repositories, id: number): Promise<PhotoEntry> {
+  const photo = await fittings.photo(id);
+  return { type: photo?.type ?? "image/jpeg", bytes: Buffer.from(photo?.bytes ?? []).toString("base64") };
+}
+
+async function clothEntries({ cloths }: Repositories, number: Numbering): Promise<JobDocument["cloths"]> {
+  const named = number.all("cloth");
+  const shelf = await cloths.findAll(named.map(({ id }) => id));
+  return named.flatMap(({ id, ref }) => {
+    const cloth = shelf.find((one) => one.id === id);
+    if (!cloth) return [];
+    const { tests, ...bare } = cloth;
+    const entries = tests.map((test) => ({ ...test, id: number.of("test", test.id), clothId: ref }));
+    return [{ ...without(bare as Cloth, "version"), id: ref, tests: entries.toSorted((a, b) => a.id - b.id) }];
+  });
+}
+
+/** A copy without some of its keys. */
+function without<T extends object, Key extends keyof T>(thing: T, ...keys: readonly Key[]): Omit<T, Key> {
+  const copy = { ...thing };
+  for (const key of keys) delete copy[key];
+  return copy;
+}
