@@ -28,16 +28,21 @@ describe("erasing a wearer", () => {
 
     expect(await store.wearers.find(1)).toBeNull();
     expect(await store.sheets.ofWearer(1)).toEqual([]);
-    expect((await store.jobs.list("")).map(({ wearerId }) => wearerId)).toEqual([5, 5, 3, 2]);
+    expect((await store.jobs.list("")).map(({ wearerId }) => wearerId)).toEqual([2, 5, 5, 3, 2]);
     expect(await db("body_wraps").pluck("wearer_id")).toEqual([]);
     expect(await db("job_workings").distinct("job_id").pluck("job_id")).toEqual([5, 6]);
-    expect(await db("findings").pluck("fitting_id")).toHaveLength(2);
+    expect(await db("findings").pluck("fitting_id")).toHaveLength(10);
+    expect(await db("job_edit_rows").whereIn("job_id", [1, 8]).pluck("id")).toEqual([]);
+    expect(await db.raw("select rowid from finding_words where finding_words match 'belly'")).toEqual([]);
+    await db.raw("insert into finding_words (finding_words) values ('integrity-check')");
     expect(Object.keys(await store.drafts.findAll(["sheet:1", "decision:1", "sheet:2"]))).toEqual(["sheet:2"]);
     const left = bytesOf(file);
     for (const trace of [
       "Thornbeck",
       "High-waisted",
-      "small of the back",
+      "Stands off in the small",
+      "Folds under the belly",
+      "going in circles",
       "74.2",
       "Grey everyday brief",
       "First wrap, standing",

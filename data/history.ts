@@ -140,9 +140,12 @@ async function turnBack(db: Knex, row: EditedRow): Promise<void> {
   } else if (row.after === null) {
     await db(row.table).insert(row.before);
   } else {
+    const { before, after } = row;
+    // Only what the edit changed: naming a frozen column, even with its own value, would be refused.
+    const turned = Object.fromEntries(Object.entries(before).filter(([column, value]) => after[column] !== value));
     const version = VERSIONED.includes(row.table) ? { version: db.raw("version + 1") } : {};
     await db(row.table)
       .where(key)
-      .update({ ...row.before, ...version });
+      .update({ ...turned, ...version });
   }
 }

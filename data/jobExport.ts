@@ -1,10 +1,10 @@
-import type { Cloth } from "../core/cloth/cloth.ts";
 import { ownStyleNumber } from "../core/ease/styles/ownStyle.ts";
 import type { Change } from "../core/fitting/change.ts";
 import type { Fitting, Judgement } from "../core/fitting/fitting.ts";
 import { jobChanges } from "../core/fitting/jobChanges.ts";
 import type { FrozenPlan } from "../core/fitting/prototype.ts";
 import { type JobDocument, OWN_STYLE, type PhotoEntry } from "../formats/jobs/jobDocument.ts";
+import type { ShelvedCloth } from "./cloths.ts";
 import { mapFrozen, mapWorking, Numbering } from "./jobNumbers.ts";
 import type { Repositories } from "./store.ts";
 import { keptIds } from "./workings.ts";
@@ -25,13 +25,7 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
   const changes = jobChanges(fittings, await all.changes.ownOfJob(jobId));
   const layup = job.layupId === null ? null : await all.layups.find(job.layupId);
   const workings = await all.workings.ofJob(jobId);
-  const number = new Numbering();
-  if (job.sheetId !== null) number.of("sheet", job.sheetId);
-  for (const { id } of fittings) number.of("fitting", id);
-  for (const { id } of fittings.flatMap(({ findings }) => findings)) number.of("finding", id);
-  for (const { change } of changes) number.of("change", change.id);
-  const frozenPlans = prototypes.map(({ frozen }) => mapFrozen(frozen, number));
-  const body = {
+  const body = (number: Numbering) => ({
     job: jobEntry(job, number),
     layup: layup && {
       name: layup.name,
@@ -43,7 +37,24 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
       working: mapWorking({ ...workings[id].working }, number),
       texts: workings[id].texts,
     })),
-  };
+  });
+  const frozenPlans = (number: Numbering) => prototypes.map(({ frozen }) => mapFrozen(frozen, number));
+  // Once to learn which cloths are named: their tests are numbered in the order they were entered, before a plan names
+  // one of them, since of two tests of one day the later counts.
+  const named = new Numbering();
+  body(named);
+  frozenPlans(named);
+  const shelf = await all.cloths.findAll(named.all("cloth").map(({ id }) => id));
+  const number = new Numbering();
+  if (job.sheetId !== null) number.of("sheet", job.sheetId);
+  const cloths = clothEntries(
+    named.all("cloth").flatMap(({ id }) => shelf.find((cloth) => cloth.id === id) ?? []),
+    number,
+  );
+  for (const { id } of fittings) number.of("fitting", id);
+  for (const { id } of fittings.flatMap(({ findings }) => findings)) number.of("finding", id);
+  for (const { change } of changes) number.of("change", change.id);
+  const frozen = frozenPlans(number);
   const sheet = job.sheetId === null ? null : await all.sheets.find(job.sheetId);
   const chart = job.chartId === null ? null : await all.charts.find(job.chartId);
   const photosOf = async (fitting: Fitting) =>
@@ -51,7 +62,7 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
   return {
     format: "stenz.job",
     version: 1,
-    ...body,
+    ...body(number),
     ownStyle: await ownStyleOf(all, job.styleId),
     wearer: without(wearer, "id", "version"),
     sheet: sheet && without(sheet, "id", "wearerId"),
@@ -62,7 +73,7 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
         kind,
         startedOn,
         closedOn,
-        frozen: frozenPlans[index] as FrozenPlan,
+        frozen: frozen[index] as FrozenPlan,
         sewn,
         annotations: annotations.map((annotation) => without(annotation, "id")),
         fittings: await Promise.all(
@@ -85,8 +96,7 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
       })),
     ),
     changes: changes.map(({ change, judgement }) => changeEntry(change, judgement, number)),
-    // Last: by now every cloth that anything names has its number.
-    cloths: await clothEntries(all, number),
+    cloths,
   };
 }
 
@@ -118,17 +128,12 @@ async function photoEntry({ fittings }: Repositories, id: number): Promise<Photo
   return { type: photo?.type ?? "image/jpeg", bytes: Buffer.from(photo?.bytes ?? []).toString("base64") };
 }
 
-async function clothEntries({ cloths }: Repositories, number: Numbering): Promise<JobDocument["cloths"]> {
-  const named = number.all("cloth");
-  const shelf = await cloths.findAll(named.map(({ id }) => id));
-  return named.flatMap(({ id, ref }) => {
-    const cloth = shelf.find((one) => one.id === id);
-    if (!cloth) return [];
-    const { tests, ...bare } = cloth;
-    const entries = tests.map((test) => ({ ...test, id: number.of("test", test.id), clothId: ref }));
-    return [{ ...without(bare as Cloth, "version"), id: ref, tests: entries.toSorted((a, b) => a.id - b.id) }];
+const clothEntries = (cloths: readonly ShelvedCloth[], number: Numbering): JobDocument["cloths"] =>
+  cloths.map(({ tests, version: _version, ...cloth }) => {
+    const id = number.of("cloth", cloth.id);
+    const asEntered = tests.toSorted((a, b) => a.id - b.id);
+    return { ...cloth, id, tests: asEntered.map((test) => ({ ...test, id: number.of("test", test.id), clothId: id })) };
   });
-}
 
 /** A copy without some of its keys. */
 function without<T extends object, Key extends keyof T>(thing: T, ...keys: readonly Key[]): Omit<T, Key> {

@@ -45,8 +45,8 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
   await read(all, one, {
     zone: "waist",
     kind: "closure",
-    newtons: 1.6,
-    heightMm: 60,
+    newtons: 0.28,
+    heightMm: 150,
     note: "Pinned edges, centre back.",
   });
   const [atWaist, atHighHip, atHip, atLeg] = [
@@ -74,7 +74,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
     detail: { seam: "none", surface: "plain", hand: "soft" },
     note: "Sway back: folds above the seat.",
   });
-  await read(all, two, { zone: "waist", kind: "closure", newtons: 2.3, heightMm: 60 });
+  await read(all, two, { zone: "waist", kind: "closure", newtons: 0.44, heightMm: 150 });
   const atWaistAgain = await decideOn(all, second, again, { decision: "accepted" });
   const atBack = await decideOn(all, second, pool, { decision: "accepted" });
 
@@ -99,7 +99,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
     detail: { score: "4" },
     note: "Would race in it.",
   });
-  await read(all, three, { zone: "waist", kind: "closure", newtons: 2.6, heightMm: 60 });
+  await read(all, three, { zone: "waist", kind: "closure", newtons: 0.55, heightMm: 150 });
   const atEdge = await decideOn(all, third, edge, { decision: "accepted" });
 
   const fourth = await startPrototype(all, jobId, "wearable", "2026-09-15");
@@ -188,10 +188,10 @@ async function inCircles(all: Repositories, { ilva }: DemoPeople, shelf: DemoShe
     spot: "hip",
     side: "both",
     view: "front",
-    amountMm: 60,
+    amountMm: 150,
     note: "She wants it as close as a second skin.",
   });
-  await decideOn(all, third, hip, { decision: "altered", amountMm: -95, reason: "As she asked." });
+  await decideOn(all, third, hip, { decision: "altered", amountMm: -150, reason: "As she asked." });
   await put(all, three, {
     kind: "digs",
     spot: "leg",

@@ -67,6 +67,51 @@ describe("migrations", () => {
     expect(prototype?.frozen).toEqual(frozen);
   });
 
+  it("bring findings, words and judgements of an older file along, and close what is history", async () => {
+    const file = join(temporaryFolder(), "older.sqlite");
+    const older = await openDatabase(file, MIGRATIONS.slice(0, 8));
+    await older.raw("insert into wearers (name, kind) values ('Ilva', 'person')");
+    await older.raw(
+      "insert into jobs (name, style, wearer_id, girth_direction) values ('Brief', 'brief', 1, 'across')",
+    );
+    const frozen = JSON.stringify(sampleFrozen());
+    for (const number of [1, 2]) {
+      await older("prototypes").insert({
+        job_id: 1,
+        number,
+        kind: "sewn",
+        started_on: `2026-01-0${number + 3}`,
+        frozen,
+      });
+      await older("fittings").insert({ prototype_id: number, fitted_on: `2026-01-0${number + 3}`, worn_by: "wearer" });
+    }
+    const finding = { kind: "loose", zone: "waist", side: "both", view: "back", x: 0.5, y: 0.4, folded: 0 };
+    await older("findings").insert({ ...finding, fitting_id: 1, typed: "24 mm", amount_mm: 24 });
+    const change = { decision: "accepted", share: 0.65, proposed_mm: -13.7, amount_mm: -13.7, seams: 2, cut_into: 2 };
+    await older("changes").insert({ ...change, finding_id: 1 });
+    await older("judgements").insert({ finding_id: 1, fitting_id: 2, residual_mm: 2, verdict: "cured" });
+    await older("readings").insert({ fitting_id: 1, zone: "waist", kind: "lift", typed: "1.9", newtons: 1.9 });
+    await older.destroy();
+    const store = storeOver(await openDatabase(file));
+    const prototypes = await store.prototypes.ofJob(1);
+    const [fitting] = await store.fittings.ofPrototypes([1]);
+    const searched = await store.searchFindings({ words: "waist", kind: null, spot: null, usable: null });
+    const outcomes = await store.fittings.outcomesIn({ from: 0, to: 9 });
+    await store.close();
+    expect(prototypes.map(({ closedOn }) => closedOn)).toEqual(["2026-01-05", null]);
+    expect(fitting?.findings).toMatchObject([
+      {
+        spot: "waist",
+        amountMm: 24,
+        change: { on: "girth", amountMm: -13.7, cutInto: 2, zone: "waist" },
+        judgement: { residualMm: 2, verdict: "cured" },
+      },
+    ]);
+    expect(fitting?.readings).toMatchObject([{ newtons: 1.9, liftMm: null, side: "both" }]);
+    expect(searched.rows.map(({ id }) => id)).toEqual([1]);
+    expect(outcomes).toHaveLength(1);
+  });
+
   it("refuse a file of a newer version and leave it alone", async () => {
     const file = join(temporaryFolder(), "newer.sqlite");
     const future = { name: `${String(MIGRATIONS.length + 1).padStart(4, "0")}_future`, up: async () => undefined };

@@ -36,6 +36,7 @@ export function CourseChart({ label, unit, places, lines }: CourseChartProps) {
           <YAxis
             tick={tick}
             width={58}
+            allowDecimals={unit !== "findings"}
             domain={["auto", "auto"]}
             label={{ value: unit, angle: -90, position: "insideLeft", ...tick }}
           />

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Form } from "react-router";
-import type { FigureView } from "../../../core/figure/geometry.ts";
+import { FIGURE_VIEWS, type FigureView } from "../../../core/figure/geometry.ts";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import { madeInRealCloth } from "../../../core/fitting/prototype.ts";
@@ -42,7 +42,7 @@ export function FittingSheet(props: FittingSheetProps) {
   const failed = unsaved?.fields.intent === "finding" ? unsaved : undefined;
   const [start, setStart] = useState<FindingStart | null>(null);
   const [left, setLeft] = useState(false);
-  const [view, setView] = useState<FigureView>("front");
+  const [view, setView] = useState<FigureView>(() => fullest(findings.map(({ finding }) => finding.view)));
   const open = fixed ? null : (start ?? (!left && (failed || findingDraft) ? { place: null, finding: null } : null));
   const close = () => {
     setStart(null);
@@ -190,6 +190,12 @@ export function FittingSheet(props: FittingSheetProps) {
       </Box>
     </>
   );
+}
+
+/** The view most findings stand on; the front before there are any. */
+function fullest(views: readonly FigureView[]): FigureView {
+  const count = (view: FigureView) => views.filter((one) => one === view).length;
+  return FIGURE_VIEWS.reduce<FigureView>((most, view) => (count(view) > count(most) ? view : most), "front");
 }
 
 /** Findings of earlier fittings that were put off to a sewing step. */

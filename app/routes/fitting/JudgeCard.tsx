@@ -38,9 +38,9 @@ export function JudgeCard({ judged, fittingId, draft, unsaved, fixed }: JudgeCar
   return (
     <Paper component="article" aria-label={`Judge: ${seen} at the ${place}`} sx={{ p: 2, mb: 2 }}>
       <Box component="h3" sx={{ m: 0, fontSize: "1.08rem" }}>
-        {finding ? `Was ${seen.toLowerCase()} at the ${place}` : `Your own change at the ${place}`}
+        {finding ? `Before: ${seen.toLowerCase()} at the ${place}` : `Your own change at the ${place}`}
         {change.side === "both" ? "" : `, ${change.side}`}
-        {finding?.amountMm ? `: ${lengths.amount(finding.amountMm)}` : ""}
+        {finding?.amountMm ? `, ${lengths.amount(finding.amountMm)}` : ""}
       </Box>
       <Box sx={{ color: "text.secondary", mb: 1 }}>
         {change.amountMm === null

@@ -5,13 +5,17 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { consequencesOf } from "../../../core/ease/consequences.ts";
+import { explainDerived } from "../../../core/ease/explain/derivations.ts";
+import { derivedFromRing } from "../../../core/fitting/explain/explainRing.ts";
 import type { NextRing } from "../../../core/fitting/nextPlan.ts";
 import { judgedGirthMm, type Prototype } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
+import { formatDay } from "../../../core/units/day.ts";
 import { percent } from "../../components/units/percent.ts";
 import { pressure } from "../../components/units/pull.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
+import { Why } from "../../components/why/WhyDrawer.tsx";
 
 /** The numbers of a prototype: every girth as planned and as sewn, with what it does on the body. */
 export function FinalNumbers({ prototype, rings }: { prototype: Prototype; rings: readonly NextRing[] }) {
@@ -33,6 +37,11 @@ export function FinalNumbers({ prototype, rings }: { prototype: Prototype; rings
           {rings.map((ring) => {
             const judged = judgedGirthMm(prototype, ring);
             const worn = consequencesOf(judged?.girthMm ?? ring.nowMm, { ...ring, ...prototype.frozen.stretch });
+            const derived = derivedFromRing({ ...ring, consequences: worn }, prototype.frozen.stretch, {
+              body: `sheet of ${formatDay(prototype.frozen.sheet.takenOn)}`,
+              garment: judged?.basis === "sewn" ? "as sewn" : "frozen plan",
+              cloth: `test of ${formatDay(prototype.frozen.test.testedOn)}`,
+            });
             return (
               <TableRow key={ringKey(ring)}>
                 <TableCell component="th">{ringName(ring)}</TableCell>
@@ -41,8 +50,20 @@ export function FinalNumbers({ prototype, rings }: { prototype: Prototype; rings
                 <TableCell align="right">
                   {judged?.basis === "sewn" ? lengths.bare(judged.girthMm) : "not measured"}
                 </TableCell>
-                <TableCell align="right">{percent(worn.strain)}</TableCell>
-                <TableCell align="right">{worn.pull ? pressure(worn.pull.pressureKpa) : "no ladder"}</TableCell>
+                <TableCell align="right">
+                  <Why label={`${ringName(ring)}, strain`} explain={() => explainDerived("strain", derived)}>
+                    {percent(worn.strain)}
+                  </Why>
+                </TableCell>
+                <TableCell align="right">
+                  {worn.pull ? (
+                    <Why label={`${ringName(ring)}, pressure`} explain={() => explainDerived("pressure", derived)}>
+                      {pressure(worn.pull.pressureKpa)}
+                    </Why>
+                  ) : (
+                    "no ladder"
+                  )}
+                </TableCell>
               </TableRow>
             );
           })}
