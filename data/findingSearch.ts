@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import type { Change } from "../core/fitting/change.ts";
+import { kindTerm, spotTerm } from "../core/fitting/findingWords.ts";
 import type { Finding, Judgement } from "../core/fitting/fitting.ts";
 
 /** What is looked for among all findings of the workshop. Everything given must agree. */
@@ -51,11 +52,10 @@ const COUNTED = 1000;
 
 /** Searches every finding of the workshop, removed ones left out. */
 export async function searchFindings(db: Knex, query: FindingQuery): Promise<FoundFindings> {
-  const matching = () => matchingFindings(db, query);
-  const counted: { id: number }[] = await matching()
+  const found: number[] = await matchingFindings(db, query)
+    .orderBy(ftsQuery(query.words) === "" ? "f.id" : "w.rowid", "desc")
     .limit(COUNTED + 1)
-    .select("f.id");
-  const ids = await matching().orderBy("f.id", "desc").limit(SHOWN).pluck("f.id");
+    .pluck("f.id");
   const rows: FoundRow[] = await db("findings as f")
     .join("fittings as t", "t.id", "f.fitting_id")
     .join("prototypes as p", "p.id", "t.prototype_id")
@@ -63,24 +63,37 @@ export async function searchFindings(db: Knex, query: FindingQuery): Promise<Fou
     .join("wearers as w", "w.id", "b.wearer_id")
     .leftJoin("changes as c", "c.finding_id", "f.id")
     .leftJoin("judgements as j", "j.change_id", "c.id")
-    .whereIn("f.id", ids)
+    .whereIn("f.id", found.slice(0, SHOWN))
     .orderBy("f.id", "desc")
     .select(COLUMNS);
-  return { rows: rows.map(fromRow), total: Math.min(counted.length, COUNTED), more: counted.length > COUNTED };
+  return { rows: rows.map(fromRow), total: Math.min(found.length, COUNTED), more: found.length > COUNTED };
 }
 
 function matchingFindings(db: Knex, { words, kind, spot, usable }: FindingQuery): Knex.QueryBuilder {
   const match = ftsQuery(words);
-  const query = db("findings as f").where("f.removed", 0);
-  if (match !== "") query.whereRaw("f.id in (select rowid from finding_words where finding_words match ?)", [match]);
-  if (kind) query.where("f.kind", kind);
-  if (spot) query.where("f.spot", spot);
+  const query = match === "" ? db("findings as f") : byWords(db, match, kind, spot);
+  query.where("f.removed", 0);
+  if (match === "" && kind) query.where("f.kind", kind);
+  if (match === "" && spot) query.where("f.spot", spot);
   if (usable) {
     query.where("f.usable", ">=", usable.from);
     if (Number.isFinite(usable.to)) query.where("f.usable", "<", usable.to);
   }
   return query;
 }
+
+/** Read along the word index, so that the newest of many come without looking at all of them. */
+const byWords = (
+  db: Knex,
+  match: string,
+  kind: Finding["kind"] | null,
+  spot: Finding["spot"] | null,
+): Knex.QueryBuilder =>
+  db("finding_words as w")
+    .crossJoin("findings as f" as never)
+    .whereRaw("f.id = w.rowid and w.finding_words match ?", [
+      [match, kind ? `"${kindTerm(kind)}"` : "", spot ? `"${spotTerm(spot)}"` : ""].join(" ").trim(),
+    ]);
 
 /** Words as a search of the word index: each quoted, so that no sign in it is taken as an order, and as a beginning. */
 const ftsQuery = (words: string): string =>

@@ -99,7 +99,7 @@ test("from a wearer's measures to a second prototype that is better", async ({ p
   await expectAccessible(page);
 
   await beginFitting(page);
-  await tapFigure(page, "back", 0.5, 0.46);
+  await tapFigure(page, "back", 0.5, 0.44);
   const form = page.getByRole("region", { name: "New finding" });
   await expect(form.getByRole("radio", { name: "waist", exact: true })).toBeChecked();
   await expect(form.getByRole("radio", { name: "both sides" })).toBeChecked();

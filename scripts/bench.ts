@@ -1,5 +1,6 @@
 /** `npm run bench`: prints how fast and how heavy things are. Figures are looked at, never asserted. */
 import { asShipped } from "./bench/asShipped.ts";
+import { findingFigures } from "./bench/findings.ts";
 import { listFigures } from "./bench/lists.ts";
 import { pageFigures } from "./bench/pages.ts";
 import { report } from "./bench/report.ts";
@@ -8,5 +9,11 @@ import { whatIfFigures } from "./bench/whatIf.ts";
 console.log("Times on this machine, while nothing else should be running:\n");
 const { planFigures } = await asShipped<typeof import("./bench/plan.ts")>("plan");
 const lists = await listFigures();
-report([...(await planFigures()), ...lists.figures, ...(await whatIfFigures()), ...(await pageFigures())]);
+report([
+  ...(await planFigures()),
+  ...lists.figures,
+  ...(await findingFigures()),
+  ...(await whatIfFigures()),
+  ...(await pageFigures()),
+]);
 console.log(`\nHow the lists are read:\n${lists.plans.map((plan) => `  ${plan}`).join("\n")}`);

@@ -1,5 +1,5 @@
 import type { Change } from "./change.ts";
-import type { Judgement } from "./fitting.ts";
+import type { Finding, Judgement } from "./fitting.ts";
 
 /** Where a finding stands on its way from seen to judged. */
 export type ChangeStatus = "open" | "waiting" | "decided" | "refused" | "cut" | "judged";
@@ -18,3 +18,7 @@ export function changeStatus({
   if (change.cutInto === null) return "decided";
   return judgement ? "judged" : "cut";
 }
+
+/** True for a finding that nothing more is wanted of: cured, refused with a reason, or how it feels, which is only kept. */
+export const isSettled = ({ kind, change, judgement }: Pick<Finding, "kind" | "change" | "judgement">): boolean =>
+  kind === "comfort" || judgement?.verdict === "cured" || change?.decision === "refused";

@@ -1,3 +1,4 @@
+import { isSettled } from "./changeStatus.ts";
 import type { Finding, Fitting } from "./fitting.ts";
 import { frozenRings } from "./frozenRings.ts";
 import type { NextRing } from "./nextPlan.ts";
@@ -16,6 +17,8 @@ export interface ComparedGirth {
   readonly plannedMm: number;
   readonly sewnMm: number | null;
   readonly ring: NextRing;
+  /** The cloth it was frozen with. */
+  readonly stretch: Prototype["frozen"]["stretch"];
 }
 
 /** Two prototypes of a job laid side by side, the earlier one first. */
@@ -50,7 +53,7 @@ export function comparePrototypes(a: Prototype, b: Prototype, fittings: readonly
     foundAtA,
     foundAtB: foundOn(b, fittings),
     judged: judged.toSorted((one, other) => Number(isCured(other)) - Number(isCured(one))),
-    stillOpen: foundAtA.filter((finding) => !isCured(finding) && finding.change?.decision !== "refused"),
+    stillOpen: foundAtA.filter((finding) => !isSettled(finding)),
   };
 }
 
@@ -62,5 +65,10 @@ const foundOn = ({ id }: Prototype, fittings: readonly Fitting[]): Finding[] =>
 function girthOf(prototype: Prototype, ring: NextRing | undefined): ComparedGirth | null {
   if (!ring) return null;
   const judged = judgedGirthMm(prototype, ring);
-  return { plannedMm: ring.nowMm, sewnMm: judged?.basis === "sewn" ? judged.girthMm : null, ring };
+  return {
+    plannedMm: ring.nowMm,
+    sewnMm: judged?.basis === "sewn" ? judged.girthMm : null,
+    ring,
+    stretch: prototype.frozen.stretch,
+  };
 }

@@ -23,6 +23,10 @@ export interface FoundIn {
   readonly usable: number;
 }
 
+/** Words nobody writes, that stand for a kind and a spot: so the word index alone answers a search for both and words. */
+export const kindTerm = (kind: Finding["kind"]): string => `${kind.replaceAll("_", "")}kind`;
+export const spotTerm = (spot: SpotId): string => `${spot}spot`;
+
 /** The words a finding is searched by: its kind, its spot and what else that is called, side, cloth, and the note. */
 export function findingWords(
   { kind, spot, zone, side, note }: Pick<Finding, "kind" | "spot" | "zone" | "side" | "note">,
@@ -37,6 +41,8 @@ export function findingWords(
     clothName,
     clothKind,
     stretchClassOf(usable),
+    kindTerm(kind),
+    spotTerm(spot),
     note,
   ]
     .filter((words) => words !== "")

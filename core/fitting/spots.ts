@@ -123,13 +123,13 @@ export const SPOTS: readonly Spot[] = [
     at: { front: [[14, 160]], back: [[14, 160]] },
     needs: ["underbust"],
   },
-  { id: "lacing", name: "Lacing", zone: "waist", at: { back: [[0, 166]] }, needs: ["waist"] },
+  { id: "lacing", name: "Lacing", zone: "waist", at: { back: [[0, 166]] }, needs: ["underbust"] },
   level("waist", 108),
   {
     id: "smallOfBack",
     name: "Small of the back",
     zone: "waist",
-    at: { back: [[0, 184]], side: [[127, 182]] },
+    at: { back: [[0, 191]], side: [[126, 186]] },
     needs: ["waist"],
   },
   {

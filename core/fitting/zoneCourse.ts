@@ -1,5 +1,5 @@
 import { type Consequences, consequencesOf } from "../ease/consequences.ts";
-import { changeStatus } from "./changeStatus.ts";
+import { isSettled } from "./changeStatus.ts";
 import type { Fitting } from "./fitting.ts";
 import type { NextRing } from "./nextPlan.ts";
 import type { Prototype } from "./prototype.ts";
@@ -90,8 +90,6 @@ function findingsOf(ring: RingId, prototype: Prototype, fittings: readonly Fitti
     .filter(
       ({ zone, side }) => zone === ring.zone && (ring.side === "single" || side === "both" || side === ring.side),
     );
-  const settled = there.filter(
-    (finding) => changeStatus(finding) === "refused" || finding.judgement?.verdict === "cured",
-  );
+  const settled = there.filter(isSettled);
   return { prototype: prototype.number, seen: there.length, open: there.length - settled.length };
 }

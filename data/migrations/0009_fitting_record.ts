@@ -22,7 +22,7 @@ const FINDINGS = [
   `insert into findings_now (id, fitting_id, kind, spot, zone, side, view, x, y, typed, amount_mm, folded, note, words,
       usable, removed, version)
     select f.id, f.fitting_id, f.kind, f.zone, f.zone, f.side, f.view, f.x, f.y, f.typed, f.amount_mm, f.folded, f.note,
-      f.kind || ' ' || f.zone || ' ' || f.note, json_extract(p.frozen, '$.stretch.usable'), f.removed, f.version
+      f.kind || ' ' || f.zone || ' ' || f.kind || 'kind ' || f.zone || 'spot ' || f.note, json_extract(p.frozen, '$.stretch.usable'), f.removed, f.version
     from findings f join fittings t on t.id = f.fitting_id join prototypes p on p.id = t.prototype_id`,
   `create table changes_now (
     id integer primary key, job_id integer not null references jobs (id),
@@ -56,8 +56,8 @@ const FINDINGS = [
   "alter table changes_now rename to changes",
   "alter table judgements_now rename to judgements",
   "create index findings_by_fitting on findings (fitting_id)",
-  "create index findings_by_kind on findings (kind, usable)",
-  "create index findings_by_spot on findings (spot, usable)",
+  "create index findings_by_kind on findings (kind, spot)",
+  "create index findings_by_spot on findings (spot)",
   "create index findings_by_usable on findings (usable)",
   "create index changes_by_job on changes (job_id)",
 ];

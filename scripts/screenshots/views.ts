@@ -17,15 +17,6 @@ export const VIEWS: readonly View[] = [
     address: "/wearers/1/sheets/new?from=3",
     prepare: (page) => page.getByLabel("Hip", { exact: true }).focus(),
   },
-  {
-    name: "breast",
-    address: "/wearers/5/sheets/new",
-    prepare: async (page) => {
-      await page.getByText("Breast (14)").click();
-      await page.getByLabel("Cross cup, left", { exact: true }).focus();
-    },
-  },
-  { name: "two-sheets", address: "/wearers/1/compare" },
   { name: "cloth", address: "/cloths/4" },
   { name: "swatch-test", address: "/tests/9" },
   { name: "gauge", address: "/cloths/2/tests/live", prepare: practise },
@@ -42,7 +33,6 @@ export const VIEWS: readonly View[] = [
       await page.mouse.wheel(0, 120);
     },
   },
-  { name: "garments", address: "/wearers/1/garments" },
   { name: "pattern", address: "/jobs/4/pattern" },
   { name: "torso", address: "/jobs/4/torso" },
   { name: "cups", address: "/jobs/5/cups" },
@@ -61,8 +51,17 @@ export const VIEWS: readonly View[] = [
     },
   },
   { name: "prototype", address: "/jobs/1/prototypes/2" },
-  { name: "fitting", address: "/jobs/2/prototypes/1/fitting" },
+  { name: "fitting", address: "/jobs/2/prototypes/1/fitting", prepare: findSomething },
   { name: "what-changes-did", address: "/jobs/1/prototypes/2/fitting", width: 820 },
+  { name: "cutting-table", address: "/jobs/8/changes" },
+  {
+    name: "zones",
+    address: "/jobs/7/zones",
+    prepare: async (page) => {
+      await page.getByRole("img", { name: /^Waist: closure pull read and predicted/ }).waitFor();
+    },
+  },
+  { name: "findings", address: "/findings?stretch=high" },
 ];
 
 /** A short ladder on the stand-in, at sixty times its speed. */
@@ -81,4 +80,14 @@ async function practise(page: Page): Promise<void> {
       .waitFor();
   }
   await page.getByRole("img", { name: "What was read beside the stand-in's true curve" }).waitFor();
+}
+
+/** A tap at the back of the waist and what is seen there, not yet handed in. */
+async function findSomething(page: Page): Promise<void> {
+  await page.getByRole("button", { name: /^Turn to the back/ }).click();
+  const figure = page.getByRole("img", { name: /^Findings, back/ });
+  const box = await figure.boundingBox();
+  if (!box) throw new Error("The figure is on the page.");
+  await figure.click({ position: { x: 0.5 * box.width, y: 0.5 * box.height } });
+  await page.getByRole("radio", { name: "tight", exact: true }).check();
 }

@@ -17,7 +17,7 @@ import { placeTapped } from "./placeTapped.ts";
 /** What the figure is drawn with. */
 export interface FigureProps {
   readonly view: TrunkView;
-  /** Says what the picture shows, for those who do not see it. */
+  /** Says what the picture shows, for those who do not see it; empty where words beside it say so. */
   readonly label: string;
   /** Zones of the garment whose cloth is drawn on the body; left out for the body alone. */
   readonly garment?: readonly Zone[] | undefined;
@@ -40,8 +40,7 @@ export function Figure({ view, label, garment, onBody, over, onPick, maxHeight =
   return (
     <Box
       component="svg"
-      role="img"
-      aria-label={label}
+      {...(label === "" ? { "aria-hidden": true } : { role: "img", "aria-label": label })}
       viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}
       onClick={onPick ? pick : undefined}
       sx={{

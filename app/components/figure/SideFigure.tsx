@@ -23,8 +23,7 @@ export function SideFigure({ label, onBody, over, onPick, maxHeight = 460 }: Sid
   return (
     <Box
       component="svg"
-      role="img"
-      aria-label={label}
+      {...(label === "" ? { "aria-hidden": true } : { role: "img", "aria-label": label })}
       viewBox={`0 0 ${FIELD.width} ${FIELD.height}`}
       onClick={onPick ? pick : undefined}
       sx={{

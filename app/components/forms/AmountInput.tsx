@@ -34,7 +34,7 @@ export function AmountInput({ name, label, hint = "", unit }: AmountInputProps) 
       <IconButton aria-label={`${label}: less`} onClick={() => step(-1, 1)} sx={buttonStyle}>
         −
       </IconButton>
-      <TextInput name={name} label={label} hint={hint} numeric suffix={unit} />
+      <TextInput name={name} label={label} hint={hint} numeric suffix={unit} shrink />
       <IconButton aria-label={`${label}: more`} onClick={() => step(1, 1)} sx={buttonStyle}>
         +
       </IconButton>

@@ -18,19 +18,28 @@ const EVERYWHERE: readonly Shortcut[] = [
   { key: "b", does: "to the bench" },
   { key: "w", does: "to the wearers" },
   { key: "k", does: "to the cloths" },
+  { key: "f", does: "to all findings" },
   { key: "u", does: "switch cm and inches" },
   { key: "/", does: "into the search field" },
 ];
 
-const ADDRESSES: Readonly<Record<string, string>> = { b: "/", w: "/wearers", k: "/cloths" };
+const ADDRESSES: Readonly<Record<string, string>> = { b: "/", w: "/wearers", k: "/cloths", f: "/findings" };
 
 const JOB_STEPS = ["", "/body", "/cloth", "/ease", "/pattern", "/prototypes"] as const;
 
-const JOB_LETTERS: Readonly<Record<string, string>> = { t: "/torso", c: "/cups", s: "/band" };
+const JOB_LETTERS: Readonly<Record<string, string>> = {
+  t: "/torso",
+  c: "/cups",
+  s: "/band",
+  x: "/changes",
+  z: "/zones",
+  h: "/history",
+};
 
 const IN_A_JOB: readonly Shortcut[] = [
   { key: "1 – 6", does: "overview, body, cloth, ease plan, pattern, prototypes of this job" },
   { key: "t, c, s", does: "torso, cups, straps and band of this job" },
+  { key: "x, z, h", does: "changes to cut, zone by zone, history of this job" },
 ];
 
 /** The keyboard shortcuts and the list of them. Keys work outside of fields only. */

@@ -30,9 +30,14 @@ export default function Bench({ loaderData }: Route.ComponentProps) {
         title="Bench"
         below="Jobs under way: one garment for one wearer, from the measures to the last prototype."
         actions={
-          <LinkButton to="/jobs/new" variant="contained">
-            New job
-          </LinkButton>
+          <>
+            <LinkButton to="/jobs/import" variant="outlined">
+              Import a job
+            </LinkButton>
+            <LinkButton to="/jobs/new" variant="contained">
+              New job
+            </LinkButton>
+          </>
         }
       />
       {jobs.length > 0 || search ? <SearchBox label="Search jobs and wearers" search={search} /> : null}

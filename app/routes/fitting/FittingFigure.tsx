@@ -23,7 +23,7 @@ export function FittingFigure({ zones, pins, view, onTurn, pending, onPick }: Fi
   const seen = pins.filter((pin) => pin.view === view).length;
   return (
     <Box>
-      <Box sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr) 92px", gap: 1, alignItems: "start" }}>
+      <Box sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr) 78px", gap: 1, alignItems: "start" }}>
         <OneView
           view={view}
           zones={zones}
@@ -46,7 +46,7 @@ export function FittingFigure({ zones, pins, view, onTurn, pending, onPick }: Fi
               count={pins.filter((pin) => pin.view === other).length}
               onTurn={onTurn}
             >
-              <OneView view={other} zones={zones} maxHeight={126} label="" over={<Pins pins={pins} view={other} />} />
+              <OneView view={other} zones={zones} maxHeight={108} label="" over={<Pins pins={pins} view={other} />} />
             </TurnButton>
           ))}
         </Box>

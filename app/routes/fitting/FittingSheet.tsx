@@ -77,7 +77,11 @@ export function FittingSheet(props: FittingSheetProps) {
       <Box
         sx={{
           display: "grid",
-          gridTemplateColumns: { xs: "1fr", sm: "minmax(330px, 0.85fr) minmax(0, 1.15fr)" },
+          gridTemplateColumns: {
+            xs: "1fr",
+            sm: "minmax(340px, 1fr) minmax(0, 1.05fr)",
+            md: "minmax(380px, 0.85fr) minmax(0, 1.15fr)",
+          },
           gap: { xs: 2, md: 4 },
           alignItems: "start",
         }}

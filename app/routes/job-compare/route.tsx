@@ -8,7 +8,9 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
+import { explainDerived } from "../../../core/ease/explain/derivations.ts";
 import { comparePrototypes } from "../../../core/fitting/comparePrototypes.ts";
+import { derivedFromRing } from "../../../core/fitting/explain/explainRing.ts";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
@@ -21,6 +23,7 @@ import { PrototypeNav } from "../../components/prototype/PrototypeNav.tsx";
 import { SideBySide } from "../../components/SideBySide.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
+import { Why } from "../../components/why/WhyDrawer.tsx";
 import { guarded } from "../../server/guarded.ts";
 import { jobOfPage } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
@@ -81,6 +84,9 @@ export default function JobCompare({ loaderData }: Route.ComponentProps) {
   );
 }
 
+/** What the strains of frozen plans rest on. */
+const SOURCES = { body: "sheet frozen with it", garment: "frozen plan", cloth: "test frozen with it" };
+
 type PairData = NonNullable<Route.ComponentProps["loaderData"]["pair"]>;
 
 function Pair({ pair }: { pair: PairData }) {
@@ -118,7 +124,16 @@ function Pair({ pair }: { pair: PairData }) {
                 </TableCell>
                 {[ring.a, ring.b].map((girth, index) => (
                   <TableCell key={index === 0 ? "strain a" : "strain b"} align="right">
-                    {girth ? percent(girth.ring.consequences.strain) : "—"}
+                    {girth ? (
+                      <Why
+                        label={`${ringName(ring)}, strain in ${index === 0 ? pair.a : pair.b}`}
+                        explain={() => explainDerived("strain", derivedFromRing(girth.ring, girth.stretch, SOURCES))}
+                      >
+                        {percent(girth.ring.consequences.strain)}
+                      </Why>
+                    ) : (
+                      "—"
+                    )}
                   </TableCell>
                 ))}
               </TableRow>

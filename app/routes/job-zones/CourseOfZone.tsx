@@ -123,7 +123,11 @@ function StageRow({ stage, course, name, sources }: StageRowProps) {
       </TableCell>
       {consequences.pull ? (
         <>
-          <TableCell align="right">{tension(consequences.pull.tensionNPerM)}</TableCell>
+          <TableCell align="right">
+            <Why label={`${name}, tension, ${words}`} explain={() => explainDerived("tension", derived)}>
+              {tension(consequences.pull.tensionNPerM)}
+            </Why>
+          </TableCell>
           <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
             <Why label={`${name}, pressure, ${words}`} explain={() => explainDerived("pressure", derived)}>
               {pressure(consequences.pull.pressureKpa)}

@@ -6,8 +6,10 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
+import { explainLengthNow } from "../../../core/fitting/explain/explainRing.ts";
 import type { NextLength } from "../../../core/fitting/nextLengths.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
+import { Why } from "../../components/why/WhyDrawer.tsx";
 
 /** Lengths as planned from body and cloth, changed by findings, and planned next. */
 export function LengthCourse({ lengths }: { lengths: readonly NextLength[] }) {
@@ -39,7 +41,12 @@ export function LengthCourse({ lengths }: { lengths: readonly NextLength[] }) {
                 <TableCell align="right">{written.bare(cutMm)}</TableCell>
                 <TableCell align="right">{changedMm === 0 ? "—" : written.difference(changedMm)}</TableCell>
                 <TableCell align="right" sx={{ fontWeight: 750 }}>
-                  {written.bare(nowMm)}
+                  <Why
+                    label={`${name}, now planned`}
+                    explain={() => explainLengthNow({ name, cutMm, changedMm, nowMm })}
+                  >
+                    {written.bare(nowMm)}
+                  </Why>
                 </TableCell>
               </TableRow>
             ))}

@@ -32,9 +32,9 @@ export const digs: FindingKind = {
     },
     {
       id: "stretched",
-      label: "Stretched part of its elastic",
+      label: "Stretched part",
       type: "amount",
-      hint: "Length of the elastic where it is stretched; it is let longer by 3 to 5 % of that.",
+      hint: "Of its elastic: where it is stretched. It is let longer by 3 to 5 % of that.",
       needed: false,
     },
   ],

@@ -27,7 +27,7 @@ export const shiftedApex: FindingKind = {
     },
     {
       id: "across",
-      label: "And across the other way",
+      label: "Across the other way",
       type: "amount",
       hint: "Where it is off both ways: the second amount.",
       needed: false,

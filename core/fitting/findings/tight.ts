@@ -17,9 +17,9 @@ export const tight: FindingKind = {
   fields: [
     {
       id: "allowance",
-      label: "Seam allowance there is to let out, each edge",
+      label: "Allowance to let out",
       type: "amount",
-      hint: "What the seams still hold; leave empty if not looked at.",
+      hint: "What each seam edge still holds; leave empty if not looked at.",
       needed: false,
     },
   ],
