@@ -2,12 +2,15 @@ import type { Change, ChangeTarget } from "./change.ts";
 import { findingKindOf } from "./findings/index.ts";
 import type { Finding } from "./fitting.ts";
 import { perEdge } from "./propose.ts";
+import { spotOf } from "./spots.ts";
 
 /** One thing to do on one piece. Amounts in mm, signed: negative takes off or shortens. */
 export interface CuttingLine {
   readonly change: Change;
-  /** Where on the piece: line or seam. */
+  /** Line or seam. */
   readonly line: string;
+  /** Place of the garment: `at the waist`; empty where the line says it. */
+  readonly where: string;
   /** Amount on this piece: at each of its edges, or across it; null for work that is no amount. */
   readonly amountMm: number | null;
   /** Edges of the piece that take it; 1 for a change across the piece. */
@@ -79,7 +82,9 @@ function piecesOf({ pieces }: Change): string[] {
 function lineOn(piece: string, of: number, change: Change, finding: Finding | null): CuttingLine {
   const { line, blend, reason } = change;
   const why = finding ? findingKindOf(finding.kind).name.toLowerCase() : reason || "own change";
-  return { change, line, blend, why, ...amountOn(piece, of, change) };
+  const spot = spotOf(change.spot).name.toLowerCase();
+  const where = line.toLowerCase().includes(spot) ? "" : `at the ${spot}`;
+  return { change, line, where, blend, why, ...amountOn(piece, of, change) };
 }
 
 function amountOn(piece: string, of: number, change: Change): Pick<CuttingLine, "amountMm" | "edges" | "doing"> {

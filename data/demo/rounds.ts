@@ -27,7 +27,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
     }),
   );
   const first = await startPrototype(all, jobId, "basted", "2026-08-20");
-  await sew(all, first, { waist: 752, highHip: 858, hip: 944, "leg:left": 560, "leg:right": 561 });
+  await sew(all, first, { waist: 752, highHip: 870, hip: 944, "leg:left": 560, "leg:right": 561 });
   const one = await tryOn(all, first, { fittedOn: "2026-08-21", notes: "Basted; edges raw.", way: "insideOut" });
   const loose = { kind: "loose", side: "both", view: "back" } as const;
   const waist = await put(all, one, { ...loose, spot: "waist", amountMm: 22, note: "All round." });
@@ -57,7 +57,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
   ];
 
   const second = await startPrototype(all, jobId, "sewn", "2026-08-28");
-  await sew(all, second, { waist: 738, highHip: 847, hip: 927, "leg:left": 559, "leg:right": 560 });
+  await sew(all, second, { waist: 738, highHip: 861, hip: 927, "leg:left": 559, "leg:right": 560 });
   const two = await tryOn(all, second, { fittedOn: "2026-08-30" });
   await judge(all, atWaist, two, [9, "better"]);
   await judge(all, atHighHip, two, [8, "better", "Less than it looked."]);
@@ -79,7 +79,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
   const atBack = await decideOn(all, second, pool, { decision: "accepted" });
 
   const third = await startPrototype(all, jobId, "sewn", "2026-09-06");
-  await sew(all, third, { waist: 731, highHip: 846, hip: 926, "leg:left": 560, "leg:right": 559 });
+  await sew(all, third, { waist: 731, highHip: 861, hip: 926, "leg:left": 560, "leg:right": 559 });
   const three = await tryOn(all, third, { fittedOn: "2026-09-08" });
   await judge(all, atWaistAgain, three, [1, "cured"]);
   await judge(all, atBack, three, [5, "better"]);
@@ -103,7 +103,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
   const atEdge = await decideOn(all, third, edge, { decision: "accepted" });
 
   const fourth = await startPrototype(all, jobId, "wearable", "2026-09-15");
-  await sew(all, fourth, { waist: 731, highHip: 847, hip: 926, "leg:left": 560, "leg:right": 560 });
+  await sew(all, fourth, { waist: 731, highHip: 862, hip: 926, "leg:left": 560, "leg:right": 560 });
   const four = await tryOn(all, fourth, { fittedOn: "2026-09-18", notes: "In the pool, an hour." });
   await judge(all, atEdge, four, [null, "cured"]);
   for (const { id } of checksOf("brief")) await all.fittings.saveCheck(four, { check: id, outcome: "pass", note: "" });

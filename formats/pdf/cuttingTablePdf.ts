@@ -68,7 +68,8 @@ const DOING: Readonly<Record<CuttingLine["doing"], string>> = {
   work: "",
 };
 
-function orderWords({ amountMm, edges, doing, line, change }: CuttingLine, unit: LengthUnit): string {
+function orderWords({ amountMm, edges, doing, line: of, where, change }: CuttingLine, unit: LengthUnit): string {
+  const line = where ? `${of} ${where}` : of;
   const side = change.side === "both" ? "" : `, ${change.side} only`;
   if (amountMm === null) return `${line}${side}`;
   const each = edges > 1 ? ` at each of ${edges} edges` : "";

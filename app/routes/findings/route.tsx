@@ -14,6 +14,7 @@ import { FINDING_KINDS, findingKindOf, isFindingKindId } from "../../../core/fit
 import { isSpotId, SPOTS, spotOf } from "../../../core/fitting/spots.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
+import { plainField } from "../../components/forms/plainField.ts";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
@@ -104,7 +105,14 @@ interface ChoiceProps {
 
 function Choice({ name, label, value, options }: ChoiceProps) {
   return (
-    <Box component="select" name={name} aria-label={label} key={value} defaultValue={value} sx={selectStyle}>
+    <Box
+      component="select"
+      name={name}
+      aria-label={label}
+      key={value}
+      defaultValue={value}
+      sx={{ ...plainField, maxWidth: 220 }}
+    >
       <option value="">{label}: any</option>
       {options.map(([id, words]) => (
         <option key={id} value={id}>
@@ -177,15 +185,3 @@ function Results({ rows }: { rows: Route.ComponentProps["loaderData"]["found"]["
     </Paper>
   );
 }
-
-const selectStyle = {
-  font: "inherit",
-  minHeight: 42,
-  px: 1,
-  maxWidth: 220,
-  border: 1,
-  borderColor: "divider",
-  borderRadius: 1,
-  bgcolor: "background.paper",
-  color: "text.primary",
-} as const;

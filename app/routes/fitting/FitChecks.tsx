@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { CheckOutcome, CheckResult, FitCheck } from "../../../core/fitting/checks.ts";
+import { plainField } from "../../components/forms/plainField.ts";
 import { startTimer } from "../../components/timers/timerStore.ts";
 import { clock, useTimers } from "../../components/timers/useTimers.ts";
 import { visuallyHidden } from "../../components/visuallyHidden.ts";
@@ -123,17 +124,7 @@ function CheckRow({ check, outcome, note, leftS, fixed, onTime, onSay }: CheckRo
             if (typed !== note) onSay(outcome, typed);
           }}
           id={`check-note-${id}`}
-          sx={{
-            mt: 0.75,
-            width: 1,
-            font: "inherit",
-            p: 1,
-            border: 1,
-            borderColor: "divider",
-            borderRadius: 1,
-            bgcolor: "background.paper",
-            color: "text.primary",
-          }}
+          sx={{ ...plainField, mt: 0.75, width: 1 }}
         />
       ) : null}
     </Box>

@@ -38,7 +38,10 @@ function LineRow({ line }: { line: CuttingLine }) {
   return (
     <Box component="li" sx={{ py: 0.75, fontSize: "1.12rem" }}>
       {amountMm === null ? (
-        <strong>{line.line}</strong>
+        <strong>
+          {line.line}
+          {line.where ? `, ${line.where}` : ""}
+        </strong>
       ) : (
         <>
           <strong>{DOING_WORDS[doing]} </strong>
@@ -55,6 +58,12 @@ function LineRow({ line }: { line: CuttingLine }) {
             )}
           </Box>
           {edges > 1 ? ` at each of ${edges} edges` : ""}: {line.line}
+          {line.where ? (
+            <>
+              {" "}
+              <strong>{line.where}</strong>
+            </>
+          ) : null}
         </>
       )}
       {side}.{" "}

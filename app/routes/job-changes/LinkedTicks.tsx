@@ -7,6 +7,7 @@ import { findingKindOf } from "../../../core/fitting/findings/index.ts";
 import type { JobChange } from "../../../core/fitting/jobChanges.ts";
 import { holdsBack } from "../../../core/fitting/linkedLines.ts";
 import { spotOf } from "../../../core/fitting/spots.ts";
+import { plainField } from "../../components/forms/plainField.ts";
 import { TextLink } from "../../components/TextLink.tsx";
 
 /** The pieces that lie on a changed one, to be ticked when they got the same; with a word why some may be left. */
@@ -60,7 +61,7 @@ export function LinkedTicks({ changes }: { changes: readonly JobChange[] }) {
                 placeholder="Why some may stay unticked"
                 defaultValue={change.untickedReason}
                 maxLength={400}
-                sx={reasonStyle}
+                sx={{ ...plainField, flex: "1 1 260px" }}
               />
               <Button type="submit" variant="outlined">
                 Keep the ticks
@@ -75,14 +76,3 @@ export function LinkedTicks({ changes }: { changes: readonly JobChange[] }) {
     </Box>
   );
 }
-
-const reasonStyle = {
-  flex: "1 1 260px",
-  font: "inherit",
-  p: 1,
-  border: 1,
-  borderColor: "divider",
-  borderRadius: 1,
-  bgcolor: "background.paper",
-  color: "text.primary",
-} as const;

@@ -18,6 +18,7 @@ import { ringKey } from "../../../core/fitting/rings.ts";
 import { spotOf } from "../../../core/fitting/spots.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
+import { plainField } from "../../components/forms/plainField.ts";
 import { PageHead } from "../../components/PageHead.tsx";
 import { PrototypeNav } from "../../components/prototype/PrototypeNav.tsx";
 import { SideBySide } from "../../components/SideBySide.tsx";
@@ -63,7 +64,7 @@ export default function JobCompare({ loaderData }: Route.ComponentProps) {
               {(["a", "b"] as const).map((name) => (
                 <Box component="label" key={name}>
                   Prototype{" "}
-                  <Box component="select" name={name} defaultValue={pair[name]} sx={selectStyle}>
+                  <Box component="select" name={name} defaultValue={pair[name]} sx={plainField}>
                     {numbers.map(({ number, startedOn }) => (
                       <option key={number} value={number}>
                         {number}, {formatDay(startedOn)}
@@ -189,13 +190,3 @@ function Findings({ title, findings }: { title: string; findings: readonly Findi
     </Box>
   );
 }
-
-const selectStyle = {
-  font: "inherit",
-  p: 1,
-  border: 1,
-  borderColor: "divider",
-  borderRadius: 1,
-  bgcolor: "background.paper",
-  color: "text.primary",
-} as const;

@@ -7,6 +7,7 @@ import { findingKindOf } from "../../../core/fitting/findings/index.ts";
 import type { JobChange } from "../../../core/fitting/jobChanges.ts";
 import { spotOf } from "../../../core/fitting/spots.ts";
 import type { StandingChange } from "../../../core/fitting/standing.ts";
+import { plainField } from "../../components/forms/plainField.ts";
 import { PlainList } from "../../components/PlainList.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
@@ -91,16 +92,7 @@ function KeepChange({
             aria-label={`What to remember of change ${change.id}`}
             defaultValue={words}
             maxLength={220}
-            sx={{
-              flex: "1 1 240px",
-              font: "inherit",
-              p: 1,
-              border: 1,
-              borderColor: error ? "error.main" : "divider",
-              borderRadius: 1,
-              bgcolor: "background.paper",
-              color: "text.primary",
-            }}
+            sx={{ ...plainField, flex: "1 1 240px", borderColor: error ? "error.main" : "divider" }}
           />
           <Button type="submit" name="of" value="wearer" variant="outlined">
             It is the wearer's

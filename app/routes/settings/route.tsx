@@ -95,7 +95,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           start={{ workshopName: workshop.value }}
           unsaved={ofWorkshop ? actionData : undefined}
           hidden={{ intent: "workshop", version: workshop.version }}
-          submitLabel="Save the name"
+          submitLabel="Keep the name"
         >
           <TextInput
             name="workshopName"

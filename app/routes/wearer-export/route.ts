@@ -1,3 +1,4 @@
+import { exportJob } from "../../../data/jobExport.ts";
 import { bareWorkings } from "../../../data/workings.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { download } from "../../server/download.ts";
@@ -17,6 +18,9 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
       workings,
       prototypes,
       fittings: await store.fittings.ofPrototypes(prototypes.map(({ id }) => id)),
+      ownChanges: await store.changes.ownOfJob(job.id),
+      // Photos stand in the file of the whole job.
+      whole: await exportJob(store, job.id),
     });
   }
   const document = {
@@ -25,6 +29,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     wearer,
     sheets: await store.sheets.ofWearer(wearer.id),
     bodyWraps: await store.wraps.ofWearer(wearer.id),
+    standingChanges: await store.standing.forJob(wearer.id, null),
     likedGarments: await store.liked.ofWearer(wearer.id),
     jobs,
   };

@@ -1,5 +1,6 @@
-import { type FindingKind, remedy } from "./findingKind.ts";
-import { BODY_PIECES, GIRTH_BLEND, GIRTHS } from "./spotGroups.ts";
+import type { FindingKind } from "./findingKind.ts";
+import { GIRTHS } from "./spotGroups.ts";
+import { takeIn } from "./takeIn.ts";
 
 /** Cloth left over in a girth: a pinch can be taken up. */
 export const loose: FindingKind = {
@@ -16,19 +17,12 @@ export const loose: FindingKind = {
   fields: [],
   effect: "removal",
   strain: "round",
-  answer: ({ takeMm, seams }) => ({
+  answer: (facts) => ({
     remedies: [
-      remedy({
-        id: "take-in",
-        on: "girth",
-        name: "Take the girth in",
-        pieces: BODY_PIECES,
-        line: seams.name,
-        blend: GIRTH_BLEND,
-        amountMm: takeMm,
-        seams: seams.count,
-        why: "Take this much girth out, spread over the seams, blending to nothing over 80 mm or at the next zones.",
-      }),
+      takeIn(
+        facts,
+        "Take this much girth out, spread over the seams, blending to nothing over 80 mm or at the next zones.",
+      ),
     ],
   }),
 };

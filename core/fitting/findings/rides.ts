@@ -1,5 +1,5 @@
 import { type FindingAnswer, type FindingFacts, type FindingKind, remedy } from "./findingKind.ts";
-import { BODY_PIECES, GIRTH_BLEND } from "./spotGroups.ts";
+import { takeIn } from "./takeIn.ts";
 
 /** An edge that travels up or down when the wearer moves. */
 export const rides: FindingKind = {
@@ -30,7 +30,8 @@ export const rides: FindingKind = {
   answer,
 };
 
-function answer({ spot, takeMm, seams }: FindingFacts): FindingAnswer {
+function answer(facts: FindingFacts): FindingAnswer {
+  const { spot, takeMm } = facts;
   if (spot === "leg") {
     return {
       remedies: [
@@ -56,19 +57,5 @@ function answer({ spot, takeMm, seams }: FindingFacts): FindingAnswer {
       ],
     };
   }
-  return {
-    remedies: [
-      remedy({
-        id: "take-in",
-        on: "girth",
-        name: "Take the girth in",
-        pieces: BODY_PIECES,
-        line: seams.name,
-        blend: GIRTH_BLEND,
-        amountMm: takeMm,
-        seams: seams.count,
-        why: "Take this much girth out, so that the edge holds its place.",
-      }),
-    ],
-  };
+  return { remedies: [takeIn(facts, "Take this much girth out, so that the edge holds its place.")] };
 }
