@@ -1,5 +1,4 @@
 import { checksOf } from "../../core/fitting/checks.ts";
-import { likedFromPrototype } from "../../core/fitting/likedFromPrototype.ts";
 import { newJob } from "../../core/job/job.ts";
 import type { Repositories } from "../store.ts";
 import { decideOn, judge, prototypeOf, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
@@ -119,13 +118,6 @@ async function signOff(all: Repositories, jobId: number, wearerId: number): Prom
     writtenOn: "2026-10-30",
     text: "Five weeks of races: the waist has kept its girth, the seat pills a little.",
   });
-  const garment = likedFromPrototype(await prototypeOf(all, jobId, 4), {
-    wearerId,
-    name: job.name,
-    measuredOn: "2026-09-20",
-    notes: "Signed off after four rounds.",
-  });
-  if (garment) await all.liked.add(garment);
   await all.standing.add({
     wearerId,
     chartId: null,
