@@ -83,6 +83,17 @@ describe("the history of a job", () => {
     expect((await store.history.ofJob(JOB, 9)).find(({ id }) => id === put?.id)?.undone).toBe(false);
   });
 
+  it("puts a photo out of sight and back, and never loses its bytes", async () => {
+    const fittingId = (await fittingsOf(JOB))[0]?.id ?? 0;
+    const bytes = new Uint8Array([1, 2, 3]);
+    await store.inTransaction(({ fittings }) => fittings.addPhoto(fittingId, null, { type: "image/png", bytes }));
+    await store.undoEdit(JOB, (await newest())?.id ?? 0);
+    expect(await store.fittings.loosePhotos(fittingId)).toEqual([]);
+    await store.undoEdit(JOB, (await newest())?.id ?? 0);
+    const [photo] = await store.fittings.loosePhotos(fittingId);
+    expect(Buffer.from((await store.fittings.photo(photo ?? 0))?.bytes ?? [])).toEqual(Buffer.from(bytes));
+  });
+
   it("raises the version of what it turned back, so that an open window does not overwrite it unseen", async () => {
     const job = await store.jobs.find(JOB);
     if (!job) throw new Error("The job is there.");

@@ -135,7 +135,10 @@ async function stands(db: Knex, row: EditedRow): Promise<boolean> {
 
 async function turnBack(db: Knex, row: EditedRow): Promise<void> {
   const key = keyOf(row);
-  if (row.before === null) {
+  if (row.before === null && row.table === "fitting_photos") {
+    // Its bytes stand nowhere else: it is put out of sight, so that this too can be taken back.
+    await db(row.table).where(key).update({ removed: 1 });
+  } else if (row.before === null) {
     await db(row.table).where(key).delete();
   } else if (row.after === null) {
     await db(row.table).insert(row.before);

@@ -23,7 +23,8 @@ export const toCut = (changes: readonly JobChange[]): JobChange[] =>
   changes.filter((one) => changeStatus(one) === "decided");
 
 /** True for a finding that waits for the maker's word; how it feels is only kept. */
-export const needsWord = (finding: Finding): boolean => finding.kind !== "comfort" && changeStatus(finding) === "open";
+export const needsWord = (finding: Pick<Finding, "kind" | "change" | "judgement">): boolean =>
+  finding.kind !== "comfort" && changeStatus(finding) === "open";
 
 /** Findings without a word of the maker. */
 export const openFindings = (fittings: readonly Pick<Fitting, "findings">[]): Finding[] =>

@@ -178,6 +178,8 @@ function journaled(): Readonly<Record<string, Journaled>> {
       job: ofPrototype,
       columns: columns("id prototype_id fitted_on worn_by way worn_over notes"),
     },
+    // Not their bytes: a photo is never edited, only taken off.
+    fitting_photos: { job: ofFitting, columns: columns("id fitting_id finding_id type removed") },
     fitting_checks: { job: ofFitting, columns: columns("fitting_id name outcome note") },
     readings: {
       job: ofFitting,

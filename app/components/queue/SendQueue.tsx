@@ -48,17 +48,20 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
   const flush = useCallback((): Promise<Map<string, Sent>> => {
     const before = running.current;
     // One at a time: a sending handed in while others go out is picked up by the round after them.
-    const round = (before ?? Promise.resolve()).then(async () => {
-      const answers = await sendAll();
-      setSendings(await sendingStore.all());
-      if (answers.size > 0) await revalidate();
-      return answers;
-    });
+    const round = (before ?? Promise.resolve())
+      .catch(() => undefined)
+      .then(async () => {
+        const answers = await sendAll();
+        setSendings(await sendingStore.all());
+        if (answers.size > 0) await revalidate();
+        return answers;
+      });
     running.current = round;
     return round;
   }, [revalidate]);
   useEffect(() => {
-    const tryNow = () => void flush();
+    // A browser that keeps nothing has nothing to send.
+    const tryNow = () => void flush().catch(() => undefined);
     tryNow();
     window.addEventListener("online", tryNow);
     return () => window.removeEventListener("online", tryNow);
@@ -66,15 +69,20 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
   const waiting = sendings.some(({ refused }) => refused === null);
   useEffect(() => {
     if (!waiting) return;
-    const again = setInterval(() => void flush(), AGAIN_MS);
+    const again = setInterval(() => void flush().catch(() => undefined), AGAIN_MS);
     return () => clearInterval(again);
   }, [waiting, flush]);
   const queue = useMemo<SendQueue>(
     () => ({
       sendings,
       async send(form) {
-        const key = newKey();
-        await sendingStore.add({ ...form, key, refused: null });
+        const sending = { ...form, key: newKey(), refused: null };
+        const { key } = sending;
+        try {
+          await sendingStore.add(sending);
+        } catch {
+          return sendAtOnce(sending, revalidate);
+        }
         setSendings(await sendingStore.all());
         return (await flush()).get(key) ?? { state: "waiting" };
       },
@@ -90,7 +98,7 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
         setSendings(await sendingStore.all());
       },
     }),
-    [sendings, flush],
+    [sendings, flush, revalidate],
   );
   return <QueueContext.Provider value={queue}>{children}</QueueContext.Provider>;
 }
@@ -108,6 +116,16 @@ async function sendAll(): Promise<Map<string, Sent>> {
   }
   return answers;
 }
+
+/** Where the browser keeps nothing (a private window of some), a form goes out at once or not at all. */
+async function sendAtOnce(sending: Sending, revalidate: () => Promise<void>): Promise<Sent> {
+  const sent = await sendOne(sending);
+  if (sent.state === "kept") await revalidate();
+  return sent.state === "waiting" ? { state: "refused", errors: { form: NOTHING_KEPT } } : sent;
+}
+
+const NOTHING_KEPT =
+  "Stenz does not answer, and this browser keeps nothing for later. What you typed is still here: try again.";
 
 async function sendOne({ key, address, fields, photo }: Sending): Promise<Sent> {
   const body = new FormData();

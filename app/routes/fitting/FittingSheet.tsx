@@ -12,6 +12,7 @@ import { spotOf } from "../../../core/fitting/spots.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { TextLink } from "../../components/TextLink.tsx";
 import type { Unsaved } from "../../forms/unsaved.ts";
+import { ChangeHead } from "./BeginFitting.tsx";
 import { draftNames } from "./draftNames.ts";
 import { FindingCard } from "./FindingCard.tsx";
 import { FindingForm, type FindingStart } from "./FindingForm.tsx";
@@ -30,7 +31,7 @@ interface FittingSheetProps extends Omit<LoadedFitting, "fitting"> {
 }
 
 /** Forms that show what is wrong with them themselves. */
-const OWN_ERRORS = ["finding", "decide", "judge", "reading"];
+const OWN_ERRORS = ["head", "finding", "decide", "judge", "reading"];
 
 /** One fitting: the figure with its pins, what earlier changes did, checks, findings, readings and photos. */
 export function FittingSheet(props: FittingSheetProps) {
@@ -185,6 +186,13 @@ export function FittingSheet(props: FittingSheetProps) {
             fixed={fixed}
             onSend={(fields, photo) => send(fields, photo, "Photo")}
           />
+          {fixed ? null : (
+            <ChangeHead
+              fitting={fitting}
+              draft={drafts[draftNames.head(fitting.id)]}
+              unsaved={unsaved?.fields.intent === "head" ? unsaved : undefined}
+            />
+          )}
           {props.others.map(({ id, fittedOn }) => (
             <Typography key={id} sx={{ mt: 2 }}>
               <TextLink to={`?fitting=${id}`}>Another fitting of this prototype, {formatDay(fittedOn)}</TextLink>

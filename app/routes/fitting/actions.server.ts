@@ -75,6 +75,18 @@ const begin: Action = async ({ repositories, prototype, fields, address }) => {
   return redirect(address);
 };
 
+/** Changes what was written down when the fitting began. */
+const changeHead: Action = async (work) => {
+  const { repositories, fields, address } = work;
+  const fitting = fittingOf(work);
+  const head = readFitting(fields, today());
+  if (!head.ok) return invalid(fields, head.errors);
+  const version = Number(fields.version);
+  if (!(await repositories.fittings.saveHead({ ...head.value, id: fitting.id, version }))) return stale(fields);
+  await repositories.drafts.drop(draftNames.head(fitting.id));
+  return redirect(address);
+};
+
 const putFinding: Action = async (work) => {
   const { repositories, read, fields, address } = work;
   const fitting = fittingOf(work);
@@ -214,6 +226,7 @@ const whileOpen =
 export const FITTING_ACTIONS: ReadonlyMap<string, Action> = new Map<string, Action>([
   ...Object.entries({
     begin,
+    head: changeHead,
     finding: putFinding,
     "remove-finding": removeFinding,
     reading: takeReading,

@@ -168,6 +168,31 @@ describe("judging", () => {
   });
 });
 
+it("puts the head of a fitting right, from the version it was opened at", async () => {
+  const { fitting } = await waiting();
+  const head = {
+    intent: "head",
+    fitting,
+    fittedOn: "2026-11-17",
+    on: "form",
+    way: "insideOut",
+    over: "tights",
+    notes: "",
+  };
+  expect((await act(2, 1, { ...head, version: "1" })).status).toBe(302);
+  expect((await fittingsOf(2))[0]).toMatchObject({ fittedOn: "2026-11-17", on: "form", over: "tights", version: 2 });
+  expect((await act(2, 1, { ...head, version: "1" })).status).toBe(409);
+});
+
+it("keeps the last word on a check, and only on one of the style's list", async () => {
+  const { fitting } = await waiting();
+  const check = { intent: "check", fitting, check: "sit", note: "" };
+  await act(2, 1, { ...check, outcome: "fail" });
+  await act(2, 1, { ...check, outcome: "pass" });
+  expect((await fittingsOf(2))[0]?.checks).toEqual([{ check: "sit", outcome: "pass", note: "" }]);
+  expect((await act(2, 1, { ...check, check: "stroke", outcome: "pass" })).errors).toHaveProperty("check");
+});
+
 it("begins a fitting on its day", async () => {
   expect(
     (await act(1, 2, { intent: "begin", fittedOn: "2026-11-01", on: "form", way: "insideOut", notes: "" })).status,

@@ -44,7 +44,7 @@ export async function loadFitting(
   });
   const names = [
     draftNames.begin(prototype.id),
-    ...(fitting ? [draftNames.finding(fitting.id), draftNames.reading(fitting.id)] : []),
+    ...(fitting ? [draftNames.head(fitting.id), draftNames.finding(fitting.id), draftNames.reading(fitting.id)] : []),
     ...findings.map(({ finding }) => draftNames.decision(finding.id)),
     ...toJudge.map(({ change }) => draftNames.judgement(change.id)),
   ];

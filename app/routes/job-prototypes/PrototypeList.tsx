@@ -1,5 +1,6 @@
 import Typography from "@mui/material/Typography";
 import type { Finding } from "../../../core/fitting/fitting.ts";
+import { needsWord } from "../../../core/fitting/jobChanges.ts";
 import { PROTOTYPE_KINDS, type PrototypeKind } from "../../../core/fitting/prototype.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { PlainList } from "../../components/PlainList.tsx";
@@ -11,7 +12,7 @@ interface ListedPrototype {
   readonly kind: PrototypeKind;
   readonly startedOn: string;
   readonly fittedOn: readonly string[];
-  readonly findings: readonly Pick<Finding, "change" | "judgement">[];
+  readonly findings: readonly Pick<Finding, "kind" | "change" | "judgement">[];
 }
 
 /** The prototypes made so far, each with its fitting and what came of it. */
@@ -53,7 +54,7 @@ function fittingWords({ fittedOn }: ListedPrototype): string {
 
 function outcomeWords({ findings }: ListedPrototype): string {
   if (findings.length === 0) return "";
-  const open = findings.filter(({ change }) => change === null).length;
+  const open = findings.filter(needsWord).length;
   const judged = findings.flatMap(({ judgement }) => (judgement ? [judgement.verdict] : []));
   const parts = [`${findings.length} ${findings.length === 1 ? "finding" : "findings"}`];
   if (open > 0) parts.push(`${open} open`);

@@ -97,6 +97,8 @@ const TELLERS: Readonly<Record<string, Teller>> = {
   annotations: () => told("Note written to a prototype"),
   fittings: (before, after) =>
     told(before ? (after ? "Head of a fitting changed" : "Fitting taken back") : "Fitting begun"),
+  fitting_photos: (before, after) =>
+    told(!before ? "Photo kept" : after?.removed === 1 ? "Photo taken off" : "Photo put back"),
   fitting_checks: (before, after) => {
     const row = after ?? before ?? {};
     const name = text(row.name);
