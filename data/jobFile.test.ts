@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { beforeEach, describe, expect, it } from "vitest";
-import { type JobDocument, jobSchema, readJobDocument } from "../formats/jobs/jobDocument.ts";
+import { type JobDocument, readJobDocument } from "../formats/jobs/jobDocument.ts";
+import { jobSchema } from "../formats/jobs/jobSchema.ts";
 import { addDemoWorkshop } from "./demo/index.ts";
 import { exportJob } from "./jobExport.ts";
 import { importJob } from "./jobImport.ts";

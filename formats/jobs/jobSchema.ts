@@ -1,0 +1,236 @@
+import { type TSchema, Type } from "typebox";
+import { LONG_CODES } from "../../core/body/catalogue/codes.ts";
+import { CLOTH_KINDS } from "../../core/cloth/cloth.ts";
+import { SCHOOL_IDS } from "../../core/ease/schools/index.ts";
+import { ZONES } from "../../core/ease/zones.ts";
+import { FIGURE_VIEWS } from "../../core/figure/geometry.ts";
+import { FINDING_KIND_IDS } from "../../core/fitting/findings/findingKind.ts";
+import { VERDICTS } from "../../core/fitting/outcome.ts";
+import { PROTOTYPE_KINDS } from "../../core/fitting/prototype.ts";
+import { SPOTS } from "../../core/fitting/spots.ts";
+import { WORKING_IDS } from "../../core/workings/workings.ts";
+
+const text = (maxLength = 4000) => Type.String({ maxLength });
+const word = () => Type.String({ minLength: 1, maxLength: 200 });
+const day = () => Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" });
+const ref = (of: string) => Type.Integer({ minimum: 1, description: `reference to ${of} of this file` });
+const orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
+const zone = () => Type.Enum([...ZONES]);
+const side = () => Type.Enum(["left", "right", "both"]);
+const spot = () => Type.Enum(SPOTS.map(({ id }) => id));
+const direction = () => Type.Enum(["along", "across", "bias"]);
+const mm = () => Type.Number({ minimum: -1e5, maximum: 1e5 });
+const above0 = () => Type.Number({ exclusiveMinimum: 0, maximum: 1e5 });
+const closed = <Properties extends Record<string, TSchema>>(properties: Properties) =>
+  Type.Object(properties, { additionalProperties: false });
+/** What a newer version may say more of. */
+const open = <Properties extends Record<string, TSchema>>(properties: Properties) => Type.Object(properties);
+const list = <Schema extends TSchema>(schema: Schema, maxItems = 2000) => Type.Array(schema, { maxItems });
+
+const test = open({
+  id: ref("a test"),
+  clothId: ref("a cloth"),
+  direction: direction(),
+  testedOn: day(),
+  state: Type.Enum(["new", "wet", "washed", "worn"]),
+  hand: orNull(open({ gaugeMm: above0(), stretchedMm: above0(), afterMm: orNull(above0()) })),
+  ladder: orNull(
+    open({
+      form: Type.Enum(["strip", "loop"]),
+      widthMm: above0(),
+      gaugeMm: above0(),
+      steps: list(
+        open({
+          forceN: Type.Number({ minimum: 0 }),
+          lengthMm: above0(),
+          phase: Type.Enum(["load", "unload"]),
+          cycle: Type.Integer({ minimum: 1 }),
+        }),
+      ),
+    }),
+  ),
+});
+
+const cloth = open({
+  id: ref("this cloth"),
+  name: word(),
+  kind: Type.Enum([...CLOTH_KINDS]),
+  notes: text(),
+  tests: list(test),
+});
+
+const frozen = open({
+  format: Type.Literal(1),
+  styleId: word(),
+  wearerName: text(200),
+  sheet: open({ takenOn: day(), values: list(open({ code: word(), mm: mm() })) }),
+  cloth: open({ id: ref("a cloth"), name: word() }),
+  test: open({ id: ref("a test"), direction: direction(), testedOn: day() }),
+  stretch: open({
+    usable: Type.Number({ minimum: 0, maximum: 50 }),
+    growth: orNull(Type.Number()),
+    recovery: orNull(Type.Number()),
+  }),
+  school: word(),
+  settings: open({}),
+  rings: list(
+    open({
+      zone: zone(),
+      side: Type.Enum(["single", "left", "right"]),
+      bodyMm: above0(),
+      plannedMm: above0(),
+      changedMm: mm(),
+      nowMm: above0(),
+    }),
+    60,
+  ),
+  changes: list(open({ changeId: ref("a change"), zone: zone(), side: side(), amountMm: orNull(mm()) })),
+});
+
+const photo = closed({ type: Type.Enum(["image/jpeg", "image/png"]), bytes: Type.String({ maxLength: 2_100_000 }) });
+
+const finding = closed({
+  id: ref("this finding"),
+  kind: Type.Enum([...FINDING_KIND_IDS]),
+  spot: spot(),
+  zone: zone(),
+  side: side(),
+  view: Type.Enum([...FIGURE_VIEWS]),
+  x: Type.Number({ minimum: 0, maximum: 1 }),
+  y: Type.Number({ minimum: 0, maximum: 1 }),
+  amountMm: orNull(above0()),
+  amountText: text(200),
+  folded: Type.Boolean(),
+  detail: Type.Record(Type.String({ maxLength: 40 }), Type.Union([text(200), mm()])),
+  note: text(),
+  photos: list(photo, 50),
+});
+
+const fitting = closed({
+  id: ref("this fitting"),
+  fittedOn: day(),
+  on: Type.Enum(["wearer", "form"]),
+  way: Type.Enum(["rightSideOut", "insideOut"]),
+  over: text(200),
+  notes: text(),
+  checks: list(closed({ check: word(), outcome: Type.Enum(["pass", "fail", "notTried"]), note: text() }), 40),
+  readings: list(
+    closed({
+      zone: zone(),
+      kind: Type.Enum(["closure", "lift"]),
+      side: side(),
+      newtons: orNull(above0()),
+      text: text(200),
+      heightMm: orNull(above0()),
+      elasticsN: orNull(above0()),
+      liftMm: orNull(above0()),
+      note: text(),
+    }),
+  ),
+  findings: list(finding),
+  photos: list(photo, 50),
+});
+
+const prototype = closed({
+  number: Type.Integer({ minimum: 1, maximum: 1000 }),
+  kind: Type.Enum(PROTOTYPE_KINDS.map(({ id }) => id)),
+  startedOn: day(),
+  closedOn: orNull(day()),
+  frozen,
+  sewn: list(
+    closed({ zone: zone(), side: Type.Enum(["single", "left", "right"]), sewnMm: above0(), text: text(200) }),
+    60,
+  ),
+  annotations: list(closed({ writtenOn: day(), text: text() })),
+  fittings: list(fitting, 200),
+});
+
+const change = closed({
+  id: ref("this change"),
+  findingId: orNull(ref("a finding")),
+  decision: Type.Enum(["accepted", "altered", "waiting", "refused", "own"]),
+  on: Type.Enum(["girth", "length", "edge", "line", "point", "elastic", "cup", "wire", "balance", "making"]),
+  remedy: text(60),
+  spot: spot(),
+  zone: zone(),
+  side: side(),
+  lengthId: text(60),
+  pieces: text(400),
+  line: text(),
+  blend: text(),
+  share: orNull(Type.Number()),
+  proposedMm: orNull(mm()),
+  amountMm: orNull(mm()),
+  seams: Type.Integer({ minimum: 1, maximum: 100 }),
+  linked: list(closed({ piece: text(200), ticked: Type.Boolean() }), 200),
+  untickedReason: text(),
+  waitsFor: text(200),
+  reason: text(),
+  cutInto: orNull(Type.Integer({ minimum: 1 })),
+  judgement: orNull(
+    closed({
+      fittingId: ref("a fitting"),
+      residualMm: orNull(mm()),
+      verdict: Type.Enum(VERDICTS.map(({ id }) => id)),
+      note: text(),
+    }),
+  ),
+});
+
+/** JSON file of a whole job; published as docs/formats/job.schema.json. */
+export const jobSchema = Type.Object(
+  {
+    format: Type.Literal("stenz.job"),
+    version: Type.Literal(1),
+    job: closed({
+      name: word(),
+      notes: text(),
+      styleId: word(),
+      clothId: orNull(ref("a cloth")),
+      girthDirection: direction(),
+      edgeElasticId: orNull(ref("a cloth")),
+      closures: Type.Record(Type.String(), Type.String()),
+      patternLengthsMm: Type.Record(Type.String(), Type.Number()),
+      stiffness: orNull(above0()),
+      signedOff: orNull(closed({ on: day(), words: text() })),
+      school: orNull(Type.Enum([...SCHOOL_IDS])),
+      zones: Type.Record(Type.String(), open({ by: Type.String() })),
+      pressuresKpa: Type.Record(Type.String(), Type.Number()),
+    }),
+    ownStyle: orNull(
+      open({ name: word(), basedOn: word(), zones: list(zone(), 8), drops: open({}), limits: open({}) }),
+    ),
+    wearer: open({ name: word(), kind: Type.Enum(["person", "form"]), notes: text() }),
+    sheet: orNull(
+      open({
+        takenOn: day(),
+        unit: Type.Enum(["cm", "in"]),
+        tape: Type.Enum(["snug", "finger"]),
+        values: list(
+          open({
+            code: Type.Enum([...LONG_CODES]),
+            side: Type.Enum(["single", "left", "right"]),
+            text: text(200),
+            mm: above0(),
+          }),
+        ),
+      }),
+    ),
+    cloths: list(cloth, 200),
+    layup: orNull(
+      open({
+        name: word(),
+        notes: text(),
+        layers: list(open({ clothId: ref("a cloth"), direction: direction() }), 12),
+      }),
+    ),
+    chart: orNull(open({ name: word(), notes: text(), sizes: list(open({ name: word() }), 100) })),
+    workings: list(
+      closed({ id: Type.Enum([...WORKING_IDS]), working: open({}), texts: Type.Record(Type.String(), text()) }),
+      20,
+    ),
+    prototypes: list(prototype, 200),
+    changes: list(change),
+  },
+  { additionalProperties: false, $id: "stenz.job", title: "A whole job with its fitting record" },
+);
