@@ -59,7 +59,7 @@ test("the stand-in gauge is practised on, load by load, and its steps go on into
   await expect(page.getByRole("img", { name: "What was read beside the stand-in's true curve" })).toBeVisible();
   await page.getByRole("button", { name: "Go on to the form with these steps" }).click();
   const steps = page.getByRole("group", { name: "Steps of the ladder" });
-  await expect(steps.getByLabel("Load 2, N")).toHaveValue(/^(2\.9|3\.0)/);
+  await expect(steps.getByLabel("Load 2, N")).toHaveValue(/^(2\.9\d*|3(\.0\d*)?)$/);
   await page.getByRole("button", { name: "Keep this test" }).click();
   await expect(page.getByText("its own way back")).toBeVisible();
 });

@@ -125,6 +125,24 @@ describe("first proposals", () => {
     expect(pool({}).first?.lengthId).toBe("backRise");
   });
 
+  it("a short strap: the strap alone where it is a length of the plan, and the torso asked about first", () => {
+    const planned = PLANNED.frozen;
+    const strap = { id: "strap", name: "Strap", bodyMm: 400, cutMm: 380 };
+    const bra = { ...PLANNED, frozen: { ...planned, lengths: [strap] } };
+    const short = answer({ kind: "short", spot: "strap", amountMm: 20 }, bra);
+    expect(short.first).toMatchObject({
+      id: "strap",
+      on: "length",
+      lengthId: "strap",
+      amountMm: expect.closeTo(19, 9),
+    });
+    expect(short.asks).toEqual([expect.stringMatching(/trunk loop first/)]);
+    expect(answer({ kind: "short", spot: "seat", amountMm: 20 }, PLANNED).first).toMatchObject({
+      id: "halves",
+      lengthId: "backRise",
+    });
+  });
+
   it("a line off its place: front and back by their own amounts, the way it has to go", () => {
     const { remedies } = answer({ kind: "shifted_line", amountMm: 12, detail: { way: "low", back: 5 } });
     expect(remedies.map(({ pieces, amountMm }) => [pieces, Math.sign(amountMm ?? 0)])).toEqual([

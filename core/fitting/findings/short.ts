@@ -26,7 +26,7 @@ function answer({ spot, takeMm, lengths }: FindingFacts): FindingAnswer {
       ? [
           remedy({
             id: "strap",
-            on: "elastic",
+            on: lengthId === "strap" ? "length" : "elastic",
             name: "Lengthen the strap only",
             pieces: "strap",
             line: "strap",
