@@ -36,16 +36,28 @@ const WORK = [
   "/jobs/1/body",
   "/jobs/1/cloth",
   "/jobs/1/ease",
-  "/jobs/1/prototypes",
-  "/jobs/1/prototypes/2",
-  "/jobs/1/prototypes/2/fitting",
   "/jobs/3",
   "/jobs/4/cloth",
   "/jobs/4/ease",
   "/jobs/4/pattern",
   "/care",
 ];
-const SCREENS = [...SHELF, ...WORK];
+const FITTINGS = [
+  "/jobs/1/prototypes",
+  "/jobs/1/prototypes/1",
+  "/jobs/1/prototypes/2",
+  "/jobs/1/prototypes/2/fitting",
+  "/jobs/7/prototypes/2/fitting",
+  "/jobs/8/changes",
+  "/jobs/7/zones",
+  "/jobs/7/compare",
+  "/jobs/7/history",
+  "/jobs/1/sign-off",
+  "/jobs/7/sign-off",
+  "/jobs/import",
+  "/findings",
+];
+const SCREENS = [...SHELF, ...WORK, ...FITTINGS];
 const DARK = [
   "/",
   "/cloths/1",
@@ -60,11 +72,15 @@ const DARK = [
   "/jobs/4/ease",
   "/jobs/4/pattern",
   "/jobs/1/prototypes/2/fitting",
+  "/jobs/8/changes",
+  "/jobs/7/zones",
+  "/findings",
 ];
 
 for (const [name, screens] of [
   ["of people and cloth", SHELF],
   ["of the work", WORK],
+  ["of fittings", FITTINGS],
 ] as const) {
   test(`every main screen ${name} is accessible, with a clean console`, async ({ page }) => {
     test.setTimeout(180_000);
