@@ -69,9 +69,11 @@ test.describe("what is half-typed survives a reload", () => {
     const form = page.getByRole("region", { name: "New finding" });
     await pick(page, "Where", "hip");
     await pick(page, "Side", "both sides");
-    await kept(page, "14", form.getByLabel("Amount"));
+    await pick(page, "What is seen", "loose");
+    const amount = form.getByLabel("Pinch", { exact: true });
+    await kept(page, "14", amount);
     await page.reload();
-    await expect(form.getByLabel("Amount")).toHaveValue("14");
+    await expect(amount).toHaveValue("14");
     await expect(form.getByRole("radio", { name: "hip", exact: true })).toBeChecked();
     await form.getByRole("button", { name: "Start afresh" }).click();
     await expect(form.getByText("Taken up where you left off")).toHaveCount(0);
@@ -112,7 +114,7 @@ test("a maker in inches reads and writes inches all the way", async ({ page }) =
   await pick(page, "Where", "hip");
   await pick(page, "Side", "both sides");
   await pick(page, "What is seen", "loose");
-  await form.getByLabel("Pinch").fill("1");
+  await form.getByLabel("Pinch", { exact: true }).fill("1");
   await form.getByRole("button", { name: "Put it on the record" }).click();
   // Body 41 1/2 less the finger's 12 mm = 1042.1 mm on 939.8 mm sewn: 0.65 · 25.4 / 1.10885 = 14.9 mm, about 9/16 in.
   await expect(
@@ -129,15 +131,15 @@ test("a fold counts twice, and a finding can be changed until it is cut", async 
   await pick(page, "Where", "waist");
   await pick(page, "Side", "both sides");
   await pick(page, "What is seen", "loose");
-  await form.getByLabel("Pinch").fill("10");
+  await form.getByLabel("Pinch", { exact: true }).fill("10");
   await form.getByRole("checkbox").check();
   await form.getByRole("button", { name: "Put it on the record" }).click();
   const finding = page.getByRole("article", { name: "Finding 3" });
   await expect(finding).toContainText("Pinch 20 mm (fold counted twice)");
   await finding.getByRole("button", { name: "Change", exact: true }).click();
   const change = page.getByRole("region", { name: "Change a finding" });
-  await expect(change.getByLabel("Pinch")).toHaveValue("10");
-  await change.getByLabel("Pinch").fill("8");
+  await expect(change.getByLabel("Pinch", { exact: true })).toHaveValue("10");
+  await change.getByLabel("Pinch", { exact: true }).fill("8");
   await change.getByRole("button", { name: "Save the finding" }).click();
   await expect(finding).toContainText("Pinch 16 mm (fold counted twice)");
 });
