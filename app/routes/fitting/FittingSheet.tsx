@@ -174,6 +174,7 @@ export function FittingSheet(props: FittingSheetProps) {
             fitting={fitting}
             zones={zones}
             pulls={props.pulls}
+            tensions={props.tensions}
             hasDevice={props.hasDevice}
             draft={drafts[draftNames.reading(fitting.id)]}
             fixed={fixed}

@@ -5,16 +5,24 @@ import { STAND_IN_CLOTHS } from "../../../core/gauge/standIn.ts";
 import { takeReading } from "../../../core/gauge/takeReading.ts";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useGaugeStream } from "../../components/gauge/useGaugeStream.ts";
+import { type Fields, textsOf } from "../../forms/unsaved.ts";
 
-/** What the stand-in pulls a closure with, N: between these, by its seed. */
-const STAND_IN_FROM_N = 2;
-const STAND_IN_TO_N = 6;
+/** What the stand-in pulls with, N, where nothing is foreseen; else this part of what is. */
+const STAND_IN_N = { from: 2, to: 6 } as const;
+const STAND_IN_PART = { from: 0.9, to: 1.3 } as const;
 
 /** How many times faster than the bench the stand-in goes: nobody waits beside a practice pull. */
 const STAND_IN_SPEED = 10;
 
 /** The force of a reading, typed or taken from the gauge: the named one, or the stand-in to practise with. */
-export function GaugeForce({ hasDevice }: { hasDevice: boolean }) {
+export function GaugeForce({
+  hasDevice,
+  foreseenN,
+}: {
+  hasDevice: boolean;
+  /** What the plan makes of the reading as the form stands; null where it says nothing. */
+  foreseenN: (fields: Fields) => number | null;
+}) {
   const box = useRef<HTMLDivElement>(null);
   const gauge = useGaugeStream();
   const [reading, setReading] = useState(false);
@@ -36,7 +44,10 @@ export function GaugeForce({ hasDevice }: { hasDevice: boolean }) {
   }, [ended]);
   const start = () => {
     setReading(true);
-    gauge.start(hasDevice ? "/gauge/stream?source=device" : standIn());
+    const form = box.current?.closest("form");
+    gauge.start(
+      hasDevice ? "/gauge/stream?source=device" : standIn(form ? foreseenN(textsOf(new FormData(form))) : null),
+    );
   };
   return (
     <Box ref={box} sx={{ display: "flex", gap: 2, alignItems: "flex-start", flexWrap: "wrap" }}>
@@ -54,9 +65,12 @@ export function GaugeForce({ hasDevice }: { hasDevice: boolean }) {
   );
 }
 
-function standIn(): string {
+/** The stand-in's pull: about as strong as foreseen, so that practising does not teach a plan nonsense. */
+function standIn(foreseen: number | null): string {
   const seed = Math.floor(Math.random() * 100_000);
-  const to = STAND_IN_FROM_N + ((STAND_IN_TO_N - STAND_IN_FROM_N) * (seed % 100)) / 100;
+  const part = (seed % 100) / 100;
+  const { from, to: most } = foreseen === null ? STAND_IN_N : STAND_IN_PART;
+  const to = (foreseen ?? 1) * (from + (most - from) * part);
   const query = { cloth: STAND_IN_CLOTHS[0]?.id ?? "", form: "strip", width: "50", gauge: "100", from: "0" };
   return `/gauge/stream?${new URLSearchParams({
     ...query,

@@ -13,7 +13,7 @@ import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { Why } from "../../components/why/WhyDrawer.tsx";
-import { smallUnit } from "../../forms/smallLength.ts";
+import { parseSmallLength, smallUnit } from "../../forms/smallLength.ts";
 import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
 import { GaugeForce } from "./GaugeForce.tsx";
@@ -28,6 +28,8 @@ interface ReadingsProps {
   readonly fitting: Fitting;
   readonly zones: readonly Zone[];
   readonly pulls: readonly HeldPull[];
+  /** Tension in wear of the prototype, N/m, by zone; none where there is no curve. */
+  readonly tensions: Readonly<Partial<Record<Zone, number>>>;
   readonly hasDevice: boolean;
   readonly draft: Fields | undefined;
   /** True where the prototype is closed. */
@@ -128,12 +130,22 @@ function ReadingRow({ reading, pull, fittingId, fixed }: ReadingRowProps) {
   );
 }
 
-type ReadingFormProps = Pick<ReadingsProps, "zones" | "hasDevice" | "draft" | "onSend"> & {
+/** Longest height a closure is read over, mm. */
+const TALLEST_MM = 1000;
+
+/** Height times the tension there, N; null for a lift, and while the form does not say enough. */
+function foreseenN({ kind, zone, height = "", unit }: Fields, tensions: ReadingsProps["tensions"]): number | null {
+  const tension = tensions[zone as Zone];
+  const read = parseSmallLength(height, unit === "in" ? "in" : "cm", TALLEST_MM);
+  return kind === "closure" && tension !== undefined && tension > 0 && read.ok ? (read.value / 1000) * tension : null;
+}
+
+type ReadingFormProps = Pick<ReadingsProps, "zones" | "tensions" | "hasDevice" | "draft" | "onSend"> & {
   readonly fittingId: number;
   readonly onDone: () => void;
 };
 
-function ReadingForm({ fittingId, zones, hasDevice, draft, onSend, onDone }: ReadingFormProps) {
+function ReadingForm({ fittingId, zones, tensions, hasDevice, draft, onSend, onDone }: ReadingFormProps) {
   const [refused, setRefused] = useState<Unsaved | null>(null);
   const [sending, setSending] = useState(false);
   const kept = refused?.fields ?? draft;
@@ -186,7 +198,7 @@ function ReadingForm({ fittingId, zones, hasDevice, draft, onSend, onDone }: Rea
           </Box>
         ) : (
           <>
-            <GaugeForce hasDevice={hasDevice} />
+            <GaugeForce hasDevice={hasDevice} foreseenN={(fields) => foreseenN(fields, tensions)} />
             {kind === "closure" ? (
               <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2 }}>
                 <TextInput name="height" label="Over a height of" numeric suffix={smallUnit(unit)} />

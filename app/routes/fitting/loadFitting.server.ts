@@ -1,9 +1,12 @@
 import type { RouterContextProvider } from "react-router";
+import type { Zone } from "../../../core/ease/zones.ts";
 import type { Change } from "../../../core/fitting/change.ts";
 import { changeStatus } from "../../../core/fitting/changeStatus.ts";
 import { checksOf } from "../../../core/fitting/checks.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
+import { frozenRings } from "../../../core/fitting/frozenRings.ts";
 import { proposeFor, strainThere, usualSeams } from "../../../core/fitting/proposeFor.ts";
+import type { Prototype } from "../../../core/fitting/prototype.ts";
 import { spotsOf } from "../../../core/fitting/spots.ts";
 import { predictClosure } from "../../../core/fitting/tension.ts";
 import { found, idFrom, storeOf, today } from "../../server/answers.ts";
@@ -60,6 +63,7 @@ export async function loadFitting(
     fitting,
     photos: fitting ? await store.fittings.loosePhotos(fitting.id) : [],
     pulls: (fitting?.readings ?? []).map((reading) => ({ id: reading.id, pull: predictClosure(reading, prototype) })),
+    tensions: tensionsOf(prototype),
     others: own.filter(({ id }) => id !== fitting?.id).map(({ id, fittedOn }) => ({ id, fittedOn })),
     findings,
     toJudge,
@@ -70,6 +74,14 @@ export async function loadFitting(
     today: today(),
   };
 }
+
+/** Tension in wear of every girth of a prototype as it is fitted, N/m; none without a curve. */
+const tensionsOf = (prototype: Prototype): Partial<Record<Zone, number>> =>
+  Object.fromEntries(
+    frozenRings(prototype.frozen).flatMap(({ zone, consequences }) =>
+      consequences.pull ? [[zone, consequences.pull.tensionNPerM]] : [],
+    ),
+  );
 
 /** A change that was cut into a prototype, with the finding it answers and the strain that was read at. */
 export interface ChangeToJudge {
