@@ -116,7 +116,7 @@ test("from a wearer's measures to a second prototype that is better", async ({ p
   await expect(finding).toContainText("Taken as proposed: girth −23.6 mm");
 
   await page.getByRole("button", { name: "Take a reading" }).click();
-  await page.getByLabel("Force").fill("195 g");
+  await page.getByLabel("Force", { exact: true }).fill("195 g");
   await page.getByRole("button", { name: "Keep the reading" }).click();
   await expect(page.getByRole("region", { name: "Tension readings" })).toContainText(/1\.91 N.*lift at the waist/);
 
