@@ -9,9 +9,10 @@ import { useLengths } from "../units/UnitContext.tsx";
 export function Contradictions({ contradictions }: { contradictions: readonly Contradiction[] }) {
   const words = useContradictionWords();
   if (contradictions.length === 0) return null;
+  const agree = contradictions.every(({ what }) => what === "limit" || what === "pullOn");
   return (
     <Alert severity="warning" sx={{ mb: 2 }} aria-label="Contradictions">
-      <strong>The changes do not agree.</strong>
+      <strong>{agree ? "The changes leave what the style allows." : "The changes do not agree."}</strong>
       {contradictions.map((one) => (
         <div key={JSON.stringify(one)}>{words(one)}</div>
       ))}
