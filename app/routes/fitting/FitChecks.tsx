@@ -1,8 +1,9 @@
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import type { CheckOutcome, CheckResult, FitCheck } from "../../../core/fitting/checks.ts";
+import type { CheckId, CheckOutcome, CheckResult, FitCheck } from "../../../core/fitting/checks.ts";
 import { plainField } from "../../components/forms/plainField.ts";
 import { startTimer } from "../../components/timers/timerStore.ts";
 import { clock, useTimers } from "../../components/timers/useTimers.ts";
@@ -29,6 +30,12 @@ const OUTCOMES: readonly { readonly id: CheckOutcome; readonly words: string }[]
 /** The style's own check list: each good, not good or not tried; timed ones with a clock. */
 export function FitChecks({ checks, done, waiting, fittingId, address, fixed, onSend }: FitChecksProps) {
   const timers = useTimers();
+  const [wrong, setWrong] = useState("");
+  const say = async (check: CheckId, outcome: CheckOutcome, note: string) => {
+    const was = outcomeOf(check, done, waiting);
+    const refused = await onSend({ intent: "check", fitting: String(fittingId), check, outcome, note, was });
+    setWrong(refused ? Object.values(refused.errors).join(" ") : "");
+  };
   const tried = checks.filter(({ id }) => outcomeOf(id, done, waiting) !== "notTried").length;
   return (
     <Box component="section" aria-label="Checks" sx={{ mb: 4 }}>
@@ -38,6 +45,11 @@ export function FitChecks({ checks, done, waiting, fittingId, address, fixed, on
           {tried} of {checks.length} done
         </Box>
       </Typography>
+      {wrong ? (
+        <Alert severity="error" sx={{ mb: 1 }}>
+          {wrong}
+        </Alert>
+      ) : null}
       {checks.map((check) => {
         const timer = timers.find(({ id }) => id === timerId(fittingId, check.id));
         return (
@@ -56,9 +68,7 @@ export function FitChecks({ checks, done, waiting, fittingId, address, fixed, on
                 endsAt: Date.now() + seconds * 1000,
               })
             }
-            onSay={(outcome, note) =>
-              void onSend({ intent: "check", fitting: String(fittingId), check: check.id, outcome, note })
-            }
+            onSay={(outcome, note) => void say(check.id, outcome, note)}
           />
         );
       })}

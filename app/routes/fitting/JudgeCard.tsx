@@ -16,6 +16,7 @@ import { Why } from "../../components/why/WhyDrawer.tsx";
 import { smallUnit } from "../../forms/smallLength.ts";
 import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
+import { judgementKey } from "./judgementKey.ts";
 import type { ChangeToJudge } from "./loadFitting.server.ts";
 
 interface JudgeCardProps {
@@ -123,7 +124,7 @@ const LEFT = [
 
 type JudgeFormProps = Omit<JudgeCardProps, "fixed"> & { readonly onLeave?: () => void };
 
-function JudgeForm({ judged: { finding, change }, fittingId, draft, unsaved, onLeave }: JudgeFormProps) {
+function JudgeForm({ judged: { finding, change, judgement }, fittingId, draft, unsaved, onLeave }: JudgeFormProps) {
   const inMm = finding?.amountMm !== undefined && finding.amountMm !== null;
   const kept = unsaved?.fields ?? draft;
   const unit = useFormUnit(kept);
@@ -133,7 +134,14 @@ function JudgeForm({ judged: { finding, change }, fittingId, draft, unsaved, onL
       draftForm={draftNames.judgement(change.id)}
       draft={draft ?? null}
       unsaved={unsaved}
-      hidden={{ intent: "judge", change: change.id, fitting: fittingId, unit, ...(inMm ? {} : { left: "seen" }) }}
+      hidden={{
+        intent: "judge",
+        was: judgementKey(judgement),
+        change: change.id,
+        fitting: fittingId,
+        unit,
+        ...(inMm ? {} : { left: "seen" }),
+      }}
       submitLabel="Judge"
       beside={onLeave ? <Button onClick={onLeave}>Leave it as it was</Button> : undefined}
     >

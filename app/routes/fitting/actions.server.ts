@@ -13,6 +13,7 @@ import { conflict, found, idFrom, invalid, today } from "../../server/answers.ts
 import type { JobContext } from "../../server/jobContext.ts";
 import { learnedFor } from "../../server/learnedShares.ts";
 import { draftNames } from "./draftNames.ts";
+import { judgementKey } from "./judgementKey.ts";
 
 /** What every action of the fitting page works on, inside its transaction. */
 export interface FittingAction {
@@ -187,6 +188,8 @@ const judge: Action = async (work) => {
   const own = read.ownChanges.find(({ change }) => change.id === id);
   const change = finding?.change ?? own?.change;
   if (change?.cutInto !== prototype.number) found(null, "change cut into this prototype");
+  // A judgement has no version of its own: the form says what it was begun on.
+  if ((fields.was ?? "") !== judgementKey(finding?.judgement ?? own?.judgement ?? null)) return stale(fields);
   const judgement = readJudgement(fields, finding?.amountMm ?? null);
   if (!judgement.ok) return invalid(fields, judgement.errors);
   await repositories.changes.judge(id, { fittingId: fitting.id, ...judgement.value });
@@ -198,6 +201,8 @@ const check: Action = async (work) => {
   const fitting = fittingOf(work);
   const result = readCheck(work.fields, checksOf(work.read.style.family));
   if (!result.ok) return invalid(work.fields, result.errors);
+  const now = fitting.checks.find((one) => one.check === result.value.check)?.outcome ?? "notTried";
+  if (work.fields.was !== undefined && work.fields.was !== now) return stale(work.fields);
   await work.repositories.fittings.saveCheck(fitting.id, result.value);
   return redirect(work.address);
 };

@@ -157,6 +157,7 @@ describe("judging", () => {
       intent: "judge",
       change: String(cut?.change?.id),
       fitting: String(fitting?.id),
+      was: "cured 2",
       left: "still",
       residual: "10",
       verdict: "",
@@ -165,6 +166,9 @@ describe("judging", () => {
     expect((await act(1, 2, word)).status).toBe(302);
     expect((await findingsOf(1))[0]?.judgement).toMatchObject({ residualMm: 10, verdict: "better" });
     expect((await act(1, 1, word)).status).toBe(409);
+    // A second window that began on the older judgement.
+    expect((await act(1, 2, { ...word, residual: "20" })).status).toBe(409);
+    expect((await findingsOf(1))[0]?.judgement?.residualMm).toBe(10);
   });
 });
 
@@ -190,6 +194,8 @@ it("keeps the last word on a check, and only on one of the style's list", async 
   await act(2, 1, { ...check, outcome: "fail" });
   await act(2, 1, { ...check, outcome: "pass" });
   expect((await fittingsOf(2))[0]?.checks).toEqual([{ check: "sit", outcome: "pass", note: "" }]);
+  expect((await act(2, 1, { ...check, outcome: "fail", was: "fail" })).status).toBe(409);
+  expect((await act(2, 1, { ...check, outcome: "fail", was: "pass" })).status).toBe(302);
   expect((await act(2, 1, { ...check, check: "stroke", outcome: "pass" })).errors).toHaveProperty("check");
 });
 
