@@ -91,6 +91,22 @@ test.describe("when the network is taken away", () => {
     await expect(page.getByRole("button", { name: "not good", pressed: true })).toHaveCount(1);
   });
 
+  test("a word and a judgement given without a network wait in the queue too", async ({ page, context }) => {
+    await page.goto("/jobs/1/prototypes/2/fitting");
+    await context.setOffline(true);
+    const judged = page.getByRole("article", { name: /^Judge: Loose at the hip/ });
+    await judged.getByRole("button", { name: "Judge again" }).click();
+    await judged.getByRole("radio", { name: "it is gone" }).check();
+    await judged.getByRole("button", { name: "Judge", exact: true }).click();
+    await expect(page.getByRole("article", { name: "Not sent: Judged: hip" })).toBeVisible();
+    await page.getByRole("article", { name: "Finding 1" }).getByRole("button", { name: "Decide" }).click();
+    await expect(page.getByText(/^2 entries are not sent yet/)).toBeVisible();
+    await context.setOffline(false);
+    await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 20_000 });
+    await expect(judged).toContainText("cured: nothing left");
+    await expect(page.getByRole("article", { name: "Finding 1" })).toContainText("Taken as proposed");
+  });
+
   test("a save whose answer is lost is sent again and done once", async ({ page }) => {
     await page.goto(FITTING);
     let lost = 0;

@@ -10,14 +10,15 @@ import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { smallUnit } from "../../forms/smallLength.ts";
-import type { Fields, Unsaved } from "../../forms/unsaved.ts";
+import type { Fields } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
+import type { useSentForm } from "./useSentForm.ts";
 
 interface DecisionFormProps {
   readonly finding: Finding;
   readonly proposal: FindingProposal;
   readonly draft: Fields | undefined;
-  readonly unsaved: Unsaved | undefined;
+  readonly sent: ReturnType<typeof useSentForm>;
   /** Given when a word is being changed: leaves it as it was. */
   readonly onLeave?: () => void;
 }
@@ -30,8 +31,8 @@ const DECISIONS = [
 ] as const;
 
 /** The maker's word on a proposal; only the fields her word needs are shown. */
-export function DecisionForm({ finding, proposal, draft, unsaved, onLeave }: DecisionFormProps) {
-  const kept = unsaved?.fields ?? draft;
+export function DecisionForm({ finding, proposal, draft, sent, onLeave }: DecisionFormProps) {
+  const kept = sent.refused?.fields ?? draft;
   const unit = useFormUnit(kept);
   const { remedies } = proposal;
   const first = remedies[0];
@@ -46,8 +47,16 @@ export function DecisionForm({ finding, proposal, draft, unsaved, onLeave }: Dec
       draftForm={draftNames.decision(finding.id)}
       draft={draft ?? null}
       start={{ seams: String(remedy?.seams ?? 1), decision, direction: takes ? "take" : "give" }}
-      unsaved={unsaved}
-      hidden={{ intent: "decide", finding: finding.id, version: finding.change?.version ?? 0, unit }}
+      unsaved={sent.refused}
+      onSend={sent.onSend}
+      sending={sent.sending}
+      hidden={{
+        intent: "decide",
+        fitting: finding.fittingId,
+        finding: finding.id,
+        version: finding.change?.version ?? 0,
+        unit,
+      }}
       submitLabel="Decide"
       beside={onLeave ? <Button onClick={onLeave}>Leave it as it was</Button> : undefined}
     >

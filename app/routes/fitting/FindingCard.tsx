@@ -18,13 +18,14 @@ import { DecisionForm } from "./DecisionForm.tsx";
 import { DetailWords } from "./DetailWords.tsx";
 import { Photos } from "./Photos.tsx";
 import { ProposalView } from "./ProposalView.tsx";
+import { useSentForm } from "./useSentForm.ts";
 
 interface FindingCardProps {
   readonly number: number;
   readonly finding: Finding;
   readonly proposal: FindingProposal | null;
   readonly draft: Fields | undefined;
-  readonly unsaved: Unsaved | undefined;
+  readonly onSend: (fields: Fields) => Promise<Unsaved | null>;
   readonly onEdit: () => void;
   readonly jobId: number;
   /** True where its prototype is closed: only the decision is still open. */
@@ -36,13 +37,14 @@ const placeWords = ({ spot, side, view }: Finding): string =>
   `${spotOf(spot).name.toLowerCase()}, ${side === "both" ? "both sides" : side}, ${view}`;
 
 /** One finding: what was seen, what is proposed and why, and the maker's word. */
-export function FindingCard({ number, finding, proposal, draft, unsaved, onEdit, jobId, fixed }: FindingCardProps) {
+export function FindingCard({ number, finding, proposal, draft, onSend, onEdit, jobId, fixed }: FindingCardProps) {
   const lengths = useLengths();
   const kind = findingKindOf(finding.kind);
   const status = changeStatus(finding);
   const [again, setAgain] = useState(false);
+  const sent = useSentForm(onSend, () => setAgain(false));
   const isCut = status === "cut" || status === "judged";
-  const deciding = status === "open" || again || unsaved !== undefined;
+  const deciding = status === "open" || again || sent.refused !== undefined;
   return (
     <Paper
       component="article"
@@ -95,7 +97,7 @@ export function FindingCard({ number, finding, proposal, draft, unsaved, onEdit,
           finding={finding}
           proposal={proposal}
           draft={draft}
-          unsaved={unsaved}
+          sent={sent}
           {...(again ? { onLeave: () => setAgain(false) } : {})}
         />
       ) : null}

@@ -54,8 +54,6 @@ export function FittingSheet(props: FittingSheetProps) {
     ...findings.map(({ finding }, index) => ({ ...finding, label: String(index + 1) })),
     ...waiting.flatMap(pendingPin),
   ];
-  const failedFor = (intent: string, name: string, id: number) =>
-    unsaved?.fields.intent === intent && unsaved.fields[name] === String(id) ? unsaved : undefined;
   return (
     <>
       {madeInRealCloth(prototype.kind) ? null : (
@@ -119,7 +117,7 @@ export function FittingSheet(props: FittingSheetProps) {
             sendings={sendings.filter(({ fields }) => fields.intent !== "check")}
             onOpen={(sending) => {
               void openSending(sending);
-              setStart({ place: null, finding: null, fields: sending.fields });
+              if (sending.fields.intent === "finding") setStart({ place: null, finding: null, fields: sending.fields });
             }}
           />
           <ComeBack findings={props.comeBack} jobId={job.id} />
@@ -134,7 +132,7 @@ export function FittingSheet(props: FittingSheetProps) {
                   judged={judged}
                   fittingId={fitting.id}
                   draft={drafts[draftNames.judgement(judged.change.id)]}
-                  unsaved={failedFor("judge", "change", judged.change.id)}
+                  onSend={(fields) => send(fields, null, `Judged: ${spotOf(judged.change.spot).name.toLowerCase()}`)}
                   fixed={fixed}
                 />
               ))}
@@ -157,7 +155,9 @@ export function FittingSheet(props: FittingSheetProps) {
               finding={finding}
               proposal={proposal}
               draft={drafts[draftNames.decision(finding.id)]}
-              unsaved={failedFor("decide", "finding", finding.id)}
+              onSend={(fields) =>
+                send(fields, null, `Your word: ${toldOf({ kind: finding.kind, spot: finding.spot })}`)
+              }
               onEdit={() => setStart({ place: null, finding })}
             />
           ))}

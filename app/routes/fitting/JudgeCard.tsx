@@ -18,22 +18,24 @@ import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
 import { judgementKey } from "./judgementKey.ts";
 import type { ChangeToJudge } from "./loadFitting.server.ts";
+import { useSentForm } from "./useSentForm.ts";
 
 interface JudgeCardProps {
   readonly judged: ChangeToJudge;
   readonly fittingId: number;
   readonly draft: Fields | undefined;
-  readonly unsaved: Unsaved | undefined;
   /** True where the prototype is closed: what was judged stays. */
   readonly fixed: boolean;
+  readonly onSend: (fields: Fields) => Promise<Unsaved | null>;
 }
 
 /** A change that is cut into this prototype: what is left of what it was to cure? */
-export function JudgeCard({ judged, fittingId, draft, unsaved, fixed }: JudgeCardProps) {
+export function JudgeCard({ judged, fittingId, draft, fixed, onSend }: JudgeCardProps) {
   const lengths = useLengths();
   const [again, setAgain] = useState(false);
+  const sent = useSentForm(onSend, () => setAgain(false));
   const { change, finding, judgement } = judged;
-  const asking = !fixed && (!judgement || again || unsaved !== undefined);
+  const asking = !fixed && (!judgement || again || sent.refused !== undefined);
   const place = spotOf(change.spot).name.toLowerCase();
   const seen = finding ? findingKindOf(finding.kind).name : "Own change";
   return (
@@ -58,7 +60,7 @@ export function JudgeCard({ judged, fittingId, draft, unsaved, fixed }: JudgeCar
           judged={judged}
           fittingId={fittingId}
           draft={draft}
-          unsaved={unsaved}
+          sent={sent}
           {...(judgement ? { onLeave: () => setAgain(false) } : {})}
         />
       ) : null}
@@ -122,18 +124,23 @@ const LEFT = [
   { value: "over", label: "too far: now the other way" },
 ] as const;
 
-type JudgeFormProps = Omit<JudgeCardProps, "fixed"> & { readonly onLeave?: () => void };
+type JudgeFormProps = Omit<JudgeCardProps, "fixed" | "onSend"> & {
+  readonly sent: ReturnType<typeof useSentForm>;
+  readonly onLeave?: () => void;
+};
 
-function JudgeForm({ judged: { finding, change, judgement }, fittingId, draft, unsaved, onLeave }: JudgeFormProps) {
+function JudgeForm({ judged: { finding, change, judgement }, fittingId, draft, sent, onLeave }: JudgeFormProps) {
   const inMm = finding?.amountMm !== undefined && finding.amountMm !== null;
-  const kept = unsaved?.fields ?? draft;
+  const kept = sent.refused?.fields ?? draft;
   const unit = useFormUnit(kept);
   const [left, setLeft] = useState(kept?.left ?? "gone");
   return (
     <RecordForm
       draftForm={draftNames.judgement(change.id)}
       draft={draft ?? null}
-      unsaved={unsaved}
+      unsaved={sent.refused}
+      onSend={sent.onSend}
+      sending={sent.sending}
       hidden={{
         intent: "judge",
         was: judgementKey(judgement),

@@ -5,7 +5,7 @@ import type { Sending } from "../../components/queue/sendingStore.ts";
 
 interface WaitingListProps {
   readonly sendings: readonly Sending[];
-  /** Opens the form of a refused sending again. */
+  /** Gives a refused sending up; the form of a finding is opened again with its fields. */
   readonly onOpen: (sending: Sending) => void;
 }
 
@@ -31,7 +31,7 @@ export function WaitingList({ sendings, onOpen }: WaitingListProps) {
         <>
           <Box sx={{ color: "error.main", mb: 1 }}>{Object.values(sending.refused).join(" ")}</Box>
           <Button variant="outlined" onClick={() => onOpen(sending)}>
-            Open it again
+            {sending.fields.intent === "finding" ? "Open it again" : "Give it up, and say it anew"}
           </Button>
         </>
       ) : (
