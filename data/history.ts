@@ -1,19 +1,13 @@
 import type { Knex } from "knex";
+import type { EditedThing } from "../core/job/history/tellEdit.ts";
 import { fail, ok, type Result } from "../core/result.ts";
-
-/** What an edit did to one row of a table; null before for a new row, null after for one taken away. */
-export interface EditedRow {
-  readonly table: string;
-  readonly before: Readonly<Record<string, unknown>> | null;
-  readonly after: Readonly<Record<string, unknown>> | null;
-}
 
 /** Everything one action did to a job's record. */
 export interface JobEdit {
   readonly id: number;
   /** ISO time. */
   readonly madeAt: string;
-  readonly rows: readonly EditedRow[];
+  readonly rows: readonly EditedThing[];
   /** The edit that this one took back; null for any other. */
   readonly undoes: number | null;
   /** True where a later edit took it back, and was not taken back itself. */
@@ -71,7 +65,7 @@ interface RowOfEdit {
 const isUndone = (id: number, undoings: readonly EditRow[]): boolean =>
   undoings.some(({ id: by, undoes }) => undoes === id && !isUndone(by, undoings));
 
-const rowFrom = ({ name, before, after }: RowOfEdit): EditedRow => ({
+const rowFrom = ({ name, before, after }: RowOfEdit): EditedThing => ({
   table: name,
   before: before === null ? null : JSON.parse(before),
   after: after === null ? null : JSON.parse(after),
@@ -121,19 +115,19 @@ async function undo(db: Knex, jobId: number, editId: number): Promise<Result<nul
   return ok(null);
 }
 
-const keyOf = ({ table, before, after }: EditedRow): Record<string, unknown> => {
+const keyOf = ({ table, before, after }: EditedThing): Record<string, unknown> => {
   const row = after ?? before ?? {};
   return Object.fromEntries((KEYS[table] ?? ["id"]).map((column) => [column, row[column]]));
 };
 
 /** True where the row still is as the edit left it. */
-async function stands(db: Knex, row: EditedRow): Promise<boolean> {
+async function stands(db: Knex, row: EditedThing): Promise<boolean> {
   const now: Record<string, unknown> | undefined = await db(row.table).where(keyOf(row)).first();
   if (row.after === null) return now === undefined;
   return now !== undefined && Object.entries(row.after).every(([column, value]) => now[column] === value);
 }
 
-async function turnBack(db: Knex, row: EditedRow): Promise<void> {
+async function turnBack(db: Knex, row: EditedThing): Promise<void> {
   const key = keyOf(row);
   if (row.before === null && row.table === "fitting_photos") {
     // Its bytes stand nowhere else: it is put out of sight, so that this too can be taken back.

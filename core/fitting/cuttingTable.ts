@@ -1,3 +1,4 @@
+import { namesIn } from "../torso/placements.ts";
 import type { Change, ChangeTarget } from "./change.ts";
 import { findingKindOf } from "./findings/index.ts";
 import type { Finding } from "./fitting.ts";
@@ -23,6 +24,16 @@ export interface CuttingLine {
 
 /** How a piece is changed. */
 export type Doing = "spread" | "overlap" | "add" | "takeOff" | "move" | "work";
+
+/** What is done, as an order; the amount stands behind it. */
+export const DOING_WORDS: Readonly<Record<Doing, string>> = {
+  spread: "Cut apart and spread",
+  overlap: "Fold out",
+  add: "Add",
+  takeOff: "Take off",
+  move: "Move",
+  work: "Do",
+};
 
 /** Everything to do on one piece, in the order to do it. */
 export interface CuttingPiece {
@@ -72,10 +83,7 @@ export function cuttingTable(changes: readonly FoundChange[]): CuttingPiece[] {
 const rank = (piece: string): number => (LARGE.includes(piece) ? LARGE.indexOf(piece) : LARGE.length);
 
 function piecesOf({ pieces }: Change): string[] {
-  const names = pieces
-    .split(",")
-    .map((piece) => piece.trim())
-    .filter((piece) => piece !== "");
+  const names = namesIn(pieces);
   return names.length > 0 ? names : ["whole garment"];
 }
 

@@ -1,3 +1,4 @@
+import { namesIn } from "../torso/placements.ts";
 import type { LinkedLine } from "./change.ts";
 import type { FrozenLayer } from "./prototype.ts";
 
@@ -6,10 +7,7 @@ const NOT_SHELL = /elastic|strap|wire|bone|lining/;
 
 /** The lines to tick for a change of these pieces: every inner layer takes the same on each piece; none for hardware. */
 export function linkedFor(pieces: string, layers: readonly Pick<FrozenLayer, "name">[]): LinkedLine[] {
-  const changed = pieces
-    .split(",")
-    .map((piece) => piece.trim())
-    .filter((piece) => piece !== "" && !NOT_SHELL.test(piece));
+  const changed = namesIn(pieces).filter((piece) => !NOT_SHELL.test(piece));
   return layers.slice(1).flatMap(({ name }) => changed.map((piece) => ({ piece: `${piece}: ${name}`, ticked: false })));
 }
 

@@ -37,11 +37,15 @@ export function strainThere(
   const { strain } = findingKindOf(finding.kind);
   if (strain === "free") return null;
   if (strain === "along") return strainAlong(finding, prototype);
-  return ringsThere(finding, prototype).reduce<StrainThere | null>(
+  return mostStretched(finding, prototype);
+}
+
+/** The most stretched of the rings a finding is on; null where there is none. */
+const mostStretched = (finding: Pick<Finding, "zone" | "side">, prototype: Prototype): StrainThere | null =>
+  ringsThere(finding, prototype).reduce<StrainThere | null>(
     (most, next) => (most && most.strain >= next.strain ? most : next),
     null,
   );
-}
 
 const ringsThere = (finding: Pick<Finding, "zone" | "side">, prototype: Prototype): StrainThere[] =>
   prototype.frozen.rings
@@ -148,9 +152,8 @@ function takenOf(kind: FindingKind, amountMm: number, strain: number, own: OwnPr
 
 function factsThere(finding: ProposableFinding, prototype: Prototype): Pick<FindingFacts, "shareUsed" | "girth"> {
   const { usable } = prototype.frozen.stretch;
-  const rings = prototype.frozen.rings.filter((ring) => touches(finding, ring));
-  const [most] = ringsThere(finding, prototype).sort((a, b) => b.strain - a.strain);
-  const ring = rings[0];
+  const most = mostStretched(finding, prototype);
+  const ring = prototype.frozen.rings.find((one) => touches(finding, one));
   const judged = ring ? judgedGirthMm(prototype, ring) : null;
   return {
     shareUsed: most && usable > 0 ? most.strain / usable : null,

@@ -1,4 +1,4 @@
-import type { CuttingLine, CuttingPiece } from "../../core/fitting/cuttingTable.ts";
+import { type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../core/fitting/cuttingTable.ts";
 import { formatAmount, formatDifference } from "../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "./pages.ts";
@@ -59,21 +59,12 @@ function oneLine(doc: PDFKit.PDFDocument, line: CuttingLine, piece: string, unit
   doc.moveDown(0.5);
 }
 
-const DOING: Readonly<Record<CuttingLine["doing"], string>> = {
-  spread: "Cut apart and spread",
-  overlap: "Fold out",
-  add: "Add",
-  takeOff: "Take off",
-  move: "Move",
-  work: "",
-};
-
 function orderWords({ amountMm, edges, doing, line: of, where, change }: CuttingLine, unit: LengthUnit): string {
   const line = where ? `${of} ${where}` : of;
   const side = change.side === "both" ? "" : `, ${change.side} only`;
   if (amountMm === null) return `${line}${side}`;
   const each = edges > 1 ? ` at each of ${edges} edges` : "";
-  return `${DOING[doing]} ${formatAmount(Math.abs(amountMm), unit)}${each}: ${line}${side}`;
+  return `${DOING_WORDS[doing]} ${formatAmount(Math.abs(amountMm), unit)}${each}: ${line}${side}`;
 }
 
 function asideWords({ blend, why, change }: CuttingLine, unit: LengthUnit): string {

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import { useRef } from "react";
+import { setInput } from "./setInput.ts";
 import { TextInput } from "./TextInput.tsx";
 
 interface AmountInputProps {
@@ -22,12 +23,7 @@ export function AmountInput({ name, label, hint = "", unit }: AmountInputProps) 
     if (!input) return;
     const now = Number(input.value.replace(",", "."));
     const next = Math.max(0, (Number.isFinite(now) ? now : 0) + direction * times * STEP[unit]);
-    // React keeps its own copy of the value: the browser's own setter lets it see the change.
-    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set?.call(
-      input,
-      next === 0 ? "" : String(Number(next.toFixed(4))),
-    );
-    input.dispatchEvent(new Event("input", { bubbles: true }));
+    setInput(input, next === 0 ? "" : String(Number(next.toFixed(4))));
   };
   return (
     <Box ref={box} sx={{ display: "flex", alignItems: "flex-start", gap: 0.75 }}>

@@ -14,7 +14,10 @@ export type Sent =
 export interface SendQueue {
   /** In order; those refused are among them. */
   readonly sendings: readonly Sending[];
-  /** Hands a form in. It is on the disk of this browser before anything goes out. */
+  /**
+   * Hands a form in. It is on the disk of this browser before anything goes out. Refused at once it does not wait in the
+   * queue: its form is still open and shows what is wrong.
+   */
   send(form: {
     readonly address: string;
     readonly fields: Fields;
@@ -23,15 +26,12 @@ export interface SendQueue {
   }): Promise<Sent>;
   /** Gives a refused sending up, after its form was opened again. */
   drop(sending: Sending): Promise<void>;
-  /** Gives up the refused sending of these very fields: their form is still open. */
-  dropRefused(fields: Fields): Promise<void>;
 }
 
 const QueueContext = createContext<SendQueue>({
   sendings: [],
   send: async () => ({ state: "waiting" }),
   drop: async () => undefined,
-  dropRefused: async () => undefined,
 });
 
 /** The queue of this browser. */
@@ -72,6 +72,10 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
     const again = setInterval(() => void flush().catch(() => undefined), AGAIN_MS);
     return () => clearInterval(again);
   }, [waiting, flush]);
+  const forget = useCallback(async (key: string) => {
+    await sendingStore.drop(key);
+    setSendings(await sendingStore.all());
+  }, []);
   const queue = useMemo<SendQueue>(
     () => ({
       sendings,
@@ -84,21 +88,13 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
           return sendAtOnce(sending, revalidate);
         }
         setSendings(await sendingStore.all());
-        return (await flush()).get(key) ?? { state: "waiting" };
+        const sent = (await flush()).get(key) ?? { state: "waiting" };
+        if (sent.state === "refused") await forget(key);
+        return sent;
       },
-      async dropRefused(fields) {
-        const refused = (await sendingStore.all()).filter(
-          (sending) => sending.refused !== null && JSON.stringify(sending.fields) === JSON.stringify(fields),
-        );
-        for (const { order } of refused) if (order !== undefined) await sendingStore.drop(order);
-        setSendings(await sendingStore.all());
-      },
-      async drop({ order }) {
-        if (order !== undefined) await sendingStore.drop(order);
-        setSendings(await sendingStore.all());
-      },
+      drop: ({ key }) => forget(key),
     }),
-    [sendings, flush, revalidate],
+    [sendings, flush, forget, revalidate],
   );
   return <QueueContext.Provider value={queue}>{children}</QueueContext.Provider>;
 }
@@ -107,11 +103,11 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
 async function sendAll(): Promise<Map<string, Sent>> {
   const answers = new Map<string, Sent>();
   for (const sending of await sendingStore.all()) {
-    if (sending.refused !== null || sending.order === undefined) continue;
+    if (sending.refused !== null) continue;
     const sent = await sendOne(sending);
     if (sent.state === "waiting") break;
     answers.set(sending.key, sent);
-    if (sent.state === "kept") await sendingStore.drop(sending.order);
+    if (sent.state === "kept") await sendingStore.drop(sending.key);
     else await sendingStore.put({ ...sending, refused: sent.errors });
   }
   return answers;

@@ -38,7 +38,10 @@ export const sendingStore = {
   add: async (sending: Omit<Sending, "order">): Promise<void> => void (await (await db()).add("sendings", sending)),
   all: async (): Promise<Sending[]> => (await db()).getAll("sendings"),
   put: async (sending: Sending): Promise<void> => void (await (await db()).put("sendings", sending)),
-  drop: async (order: number): Promise<void> => (await db()).delete("sendings", order),
+  drop: async (key: string): Promise<void> => {
+    const sending = (await sendingStore.all()).find((one) => one.key === key);
+    if (sending?.order !== undefined) await (await db()).delete("sendings", sending.order);
+  },
 };
 
 /** A key no other sending has; also where the page came without encryption and `randomUUID` is missing. */

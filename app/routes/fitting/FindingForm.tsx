@@ -16,11 +16,12 @@ import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { detailField } from "../../forms/findingFields.ts";
 import { smallUnit, withoutUnit } from "../../forms/smallLength.ts";
-import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
+import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { DetailFields } from "./DetailFields.tsx";
 import { draftNames } from "./draftNames.ts";
 import { PhotoInput } from "./PhotoInput.tsx";
 import { pickedPhoto } from "./shrinkPhoto.ts";
+import { useSentForm } from "./useSentForm.ts";
 
 /** What opened the form: a tap at a place, an earlier finding to change, or neither. */
 export interface FindingStart {
@@ -62,9 +63,8 @@ interface Seen {
 export function FindingForm(props: FindingFormProps) {
   const { fittingId, spots, start, draft, onClose, onSend } = props;
   const { finding, place } = start;
-  const [refused, setRefused] = useState<Unsaved | null>(null);
-  const [sending, setSending] = useState(false);
-  const unsaved = refused ?? props.unsaved;
+  const sent = useSentForm(async (fields, form) => onSend(fields, await pickedPhoto(form)), onClose);
+  const unsaved = sent.refused ?? props.unsaved;
   const kept = unsaved?.fields ?? start.fields ?? draft;
   const unit = useFormUnit(kept);
   const [seen, setSeen] = useState<Seen>(() => seenAtFirst(kept, finding, place, spots));
@@ -86,13 +86,6 @@ export function FindingForm(props: FindingFormProps) {
   const kinds = isSpotId(seen.spot) ? kindsAt(seen.spot) : [];
   const kind = isFindingKindId(seen.kind) && kinds.some(({ id }) => id === seen.kind) ? findingKindOf(seen.kind) : null;
   const pin = seen.place ?? placeOf((seen.spot || "waist") as SpotId, (seen.side || "both") as FindingSide, seen.view);
-  const send = async (form: FormData) => {
-    setSending(true);
-    const wrong = await onSend(textsOf(form), await pickedPhoto(form));
-    setSending(false);
-    if (wrong) setRefused(wrong);
-    else onClose();
-  };
   return (
     <Paper
       ref={sheet}
@@ -119,8 +112,8 @@ export function FindingForm(props: FindingFormProps) {
         }}
         submitLabel={finding ? "Save the finding" : "Put it on the record"}
         beside={<Button onClick={onClose}>Leave it</Button>}
-        sending={sending}
-        {...(finding ? {} : { onSend: (form: FormData) => void send(form) })}
+        sending={sent.sending}
+        {...(finding ? {} : { onSend: sent.onSend })}
       >
         <ChoiceInput
           name="spot"

@@ -31,7 +31,7 @@ interface FittingSheetProps extends Omit<LoadedFitting, "fitting"> {
 }
 
 /** Forms that show what is wrong with them themselves. */
-const OWN_ERRORS = ["head", "finding", "decide", "judge", "reading"];
+const OWN_ERRORS = ["head", "finding"];
 
 /** One fitting: the figure with its pins, what earlier changes did, checks, findings, readings and photos. */
 export function FittingSheet(props: FittingSheetProps) {
@@ -220,7 +220,7 @@ function ComeBack({ findings, jobId }: { findings: readonly Finding[]; jobId: nu
       {findings.map(({ id, kind, spot, change }) => (
         <div key={id}>
           {findingKindOf(kind).name}, {spotOf(spot).name.toLowerCase()}: waits for “{change?.waitsFor}”.{" "}
-          <TextLink to={`/jobs/${jobId}/changes#finding-${id}`}>Decide</TextLink>
+          <TextLink to={`/jobs/${jobId}/changes`}>Decide</TextLink>
         </div>
       ))}
     </Alert>

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { useEffect, useRef, useState } from "react";
 import { STAND_IN_CLOTHS } from "../../../core/gauge/standIn.ts";
 import { takeReading } from "../../../core/gauge/takeReading.ts";
+import { setInput } from "../../components/forms/setInput.ts";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useGaugeStream } from "../../components/gauge/useGaugeStream.ts";
 import { type Fields, textsOf } from "../../forms/unsaved.ts";
@@ -32,9 +33,7 @@ export function GaugeForce({
     setReading(false);
     const taken = takeReading(gauge.readings);
     const input = box.current?.querySelector("input");
-    if (!taken || !input) return;
-    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set?.call(input, taken.forceN.toFixed(2));
-    input.dispatchEvent(new Event("input", { bubbles: true }));
+    if (taken && input) setInput(input, taken.forceN.toFixed(2));
   };
   const ended = reading && (gauge.state === "done" || gauge.state === "refused");
   const stopped = useRef(stop);

@@ -14,9 +14,10 @@ import { useLengths } from "../../components/units/UnitContext.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { Why } from "../../components/why/WhyDrawer.tsx";
 import { parseSmallLength, smallUnit } from "../../forms/smallLength.ts";
-import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
+import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
 import { GaugeForce } from "./GaugeForce.tsx";
+import { useSentForm } from "./useSentForm.ts";
 
 /** A reading held against the plan, or why it cannot be. */
 export interface HeldPull {
@@ -146,29 +147,21 @@ type ReadingFormProps = Pick<ReadingsProps, "zones" | "tensions" | "hasDevice" |
 };
 
 function ReadingForm({ fittingId, zones, tensions, hasDevice, draft, onSend, onDone }: ReadingFormProps) {
-  const [refused, setRefused] = useState<Unsaved | null>(null);
-  const [sending, setSending] = useState(false);
-  const kept = refused?.fields ?? draft;
+  const sent = useSentForm(onSend, onDone);
+  const kept = sent.refused?.fields ?? draft;
   const unit = useFormUnit(kept);
   const [kind, setKind] = useState(kept?.kind ?? "lift");
-  const send = async (form: FormData) => {
-    setSending(true);
-    const wrong = await onSend(textsOf(form));
-    setSending(false);
-    if (wrong) setRefused(wrong);
-    else onDone();
-  };
   return (
     <Box sx={{ mt: 2, maxWidth: 620 }}>
       <RecordForm
         draftForm={draftNames.reading(fittingId)}
         draft={draft ?? null}
         start={{ zone: zones.includes("waist") ? "waist" : (zones[0] ?? "") }}
-        unsaved={refused ?? undefined}
+        unsaved={sent.refused}
         hidden={{ intent: "reading", fitting: fittingId, unit }}
         submitLabel="Keep the reading"
-        sending={sending}
-        onSend={(form) => void send(form)}
+        sending={sent.sending}
+        onSend={sent.onSend}
         beside={<Button onClick={onDone}>Leave it</Button>}
       >
         <ChoiceInput

@@ -1,6 +1,7 @@
 import { data, redirect } from "react-router";
 import { checksOf } from "../../../core/fitting/checks.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
+import { jobChanges } from "../../../core/fitting/jobChanges.ts";
 import type { Prototype } from "../../../core/fitting/prototype.ts";
 import { spotsOf } from "../../../core/fitting/spots.ts";
 import type { Repositories } from "../../../data/store.ts";
@@ -183,13 +184,17 @@ const judge: Action = async (work) => {
   const { repositories, read, prototype, fields } = work;
   const fitting = fittingOf(work);
   const id = idFrom(fields.change, "change");
-  const findings = read.fittings.flatMap((one) => one.findings);
-  const finding = findings.find(({ change }) => change?.id === id);
-  const own = read.ownChanges.find(({ change }) => change.id === id);
-  const change = finding?.change ?? own?.change;
-  if (change?.cutInto !== prototype.number) found(null, "change cut into this prototype");
+  const {
+    change,
+    finding,
+    judgement: before,
+  } = found(
+    jobChanges(read.fittings, read.ownChanges).find((one) => one.change.id === id),
+    "change cut into this prototype",
+  );
+  if (change.cutInto !== prototype.number) found(null, "change cut into this prototype");
   // A judgement has no version of its own: the form says what it was begun on.
-  if ((fields.was ?? "") !== judgementKey(finding?.judgement ?? own?.judgement ?? null)) return stale(fields);
+  if ((fields.was ?? "") !== judgementKey(before)) return stale(fields);
   const judgement = readJudgement(fields, finding?.amountMm ?? null);
   if (!judgement.ok) return invalid(fields, judgement.errors);
   await repositories.changes.judge(id, { fittingId: fitting.id, ...judgement.value });

@@ -1,11 +1,11 @@
 import type { RouterContextProvider } from "react-router";
 import type { Zone } from "../../../core/ease/zones.ts";
 import type { Change } from "../../../core/fitting/change.ts";
-import { changeStatus } from "../../../core/fitting/changeStatus.ts";
 import { checksOf } from "../../../core/fitting/checks.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import { frozenRings } from "../../../core/fitting/frozenRings.ts";
-import { proposeFor, strainThere, usualSeams } from "../../../core/fitting/proposeFor.ts";
+import { waitingFindings } from "../../../core/fitting/jobChanges.ts";
+import { proposeFor, strainThere } from "../../../core/fitting/proposeFor.ts";
 import type { Prototype } from "../../../core/fitting/prototype.ts";
 import { spotsOf } from "../../../core/fitting/spots.ts";
 import { predictClosure } from "../../../core/fitting/tension.ts";
@@ -43,7 +43,7 @@ export async function loadFitting(
   const learned = await learnedFor(store, prototype);
   const findings = (fitting?.findings ?? []).map((finding) => {
     const proposal = proposeFor(finding, prototype, { learned });
-    return { finding, proposal: proposal.ok ? proposal.value : null, seams: usualSeams(finding, prototype) };
+    return { finding, proposal: proposal.ok ? proposal.value : null };
   });
   const names = [
     draftNames.begin(prototype.id),
@@ -107,6 +107,4 @@ function cutInto(number: number, { prototypes, fittings, ownChanges }: JobContex
 
 /** Findings of earlier fittings that were put off to a sewing step: to be looked at again when it is done. */
 const comeBack = ({ fittings }: JobContext, fittingId: number | null): Finding[] =>
-  fittings
-    .filter(({ id }) => id !== fittingId)
-    .flatMap(({ findings }) => findings.filter((finding) => changeStatus(finding) === "waiting"));
+  waitingFindings(fittings.filter(({ id }) => id !== fittingId));

@@ -18,10 +18,7 @@ export function useFittingQueue(address: string, fittingId: number) {
     /** Hands a form in; gives back what is wrong with it, or null where it is kept or waits for the network. */
     async send(fields: Fields, photo: Blob | null, told: string): Promise<Unsaved | null> {
       const sent = await queue.send({ address, fields, photo, told });
-      if (sent.state !== "refused") return null;
-      // Its form is still open and shows what is wrong: it need not wait in the queue as well.
-      await queue.dropRefused(fields);
-      return { fields, errors: sent.errors };
+      return sent.state === "refused" ? { fields, errors: sent.errors } : null;
     },
     open: (sending: Sending) => queue.drop(sending),
   };

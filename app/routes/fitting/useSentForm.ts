@@ -2,12 +2,12 @@ import { useState } from "react";
 import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
 
 /** A form that goes through the queue: what the server would not keep of it, and whether it is on its way. */
-export function useSentForm(onSend: (fields: Fields) => Promise<Unsaved | null>, onDone: () => void) {
+export function useSentForm(onSend: (fields: Fields, form: FormData) => Promise<Unsaved | null>, onDone: () => void) {
   const [refused, setRefused] = useState<Unsaved | undefined>(undefined);
   const [sending, setSending] = useState(false);
-  const send = async (fields: Fields) => {
+  const send = async (form: FormData) => {
     setSending(true);
-    const wrong = await onSend(fields);
+    const wrong = await onSend(textsOf(form), form);
     setSending(false);
     if (!wrong) {
       setRefused(undefined);
@@ -18,5 +18,5 @@ export function useSentForm(onSend: (fields: Fields) => Promise<Unsaved | null>,
     const { version: _begunOn, ...typed } = wrong.fields;
     setRefused({ ...wrong, fields: typed });
   };
-  return { refused, sending, onSend: (form: FormData) => void send(textsOf(form)) };
+  return { refused, sending, onSend: (form: FormData) => void send(form) };
 }

@@ -1,9 +1,8 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import type { CuttingLine, CuttingPiece } from "../../../core/fitting/cuttingTable.ts";
+import { type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../../core/fitting/cuttingTable.ts";
 import { explainPerEdge } from "../../../core/fitting/explain/explainProposal.ts";
-import { DOING_WORDS } from "../../components/prototype/doingWords.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
 

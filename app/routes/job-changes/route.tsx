@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
+import { jobChanges } from "../../../core/fitting/jobChanges.ts";
 import { ticked } from "../../../core/fitting/linkedLines.ts";
 import { spotOf } from "../../../core/fitting/spots.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
@@ -50,12 +51,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     }
     const id = idFrom(fields.change, "change");
     const version = Number(fields.version);
-    const all = [
-      ...read.fittings.flatMap(({ findings }) => findings.flatMap((one) => one.change ?? [])),
-      ...read.ownChanges.map((one) => one.change),
-    ];
-    const change = found(
-      all.find((one) => one.id === id),
+    const { change } = found(
+      jobChanges(read.fittings, read.ownChanges).find((one) => one.change.id === id),
       "change",
     );
     if (fields.intent === "ticks") {
