@@ -31,6 +31,7 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   await db("findings").whereIn("id", findings).delete();
   await db("readings").whereIn("fitting_id", fittings).delete();
   await db("fittings").whereIn("id", fittings).delete();
+  await db("sewn_lengths").whereIn("prototype_id", prototypes).delete();
   await db("sewn_rings").whereIn("prototype_id", prototypes).delete();
   await db("annotations").whereIn("prototype_id", prototypes).delete();
   await db("prototypes").whereIn("id", prototypes).delete();

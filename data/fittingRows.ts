@@ -67,6 +67,8 @@ export interface ChangeRow {
   pieces: string;
   line: string;
   blend: string;
+  parts: string;
+  strain: number | null;
   share: number | null;
   proposed_mm: number | null;
   amount_mm: number | null;
@@ -146,6 +148,8 @@ export const changeFrom = (row: ChangeRow): Change => ({
   pieces: row.pieces,
   line: row.line,
   blend: row.blend,
+  parts: JSON.parse(row.parts),
+  strain: row.strain,
   share: row.share,
   proposedMm: row.proposed_mm,
   amountMm: row.amount_mm,
@@ -177,6 +181,8 @@ export const changeColumns = (change: Omit<Change, "id" | "findingId" | "cutInto
   pieces: change.pieces,
   line: change.line,
   blend: change.blend,
+  parts: JSON.stringify(change.parts),
+  strain: change.strain,
   share: change.share,
   proposed_mm: change.proposedMm,
   amount_mm: change.amountMm,

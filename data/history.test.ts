@@ -123,7 +123,17 @@ describe("the history of a job", () => {
     await store.inTransaction(({ changes }) =>
       changes.decide(JOB, {
         ...{ findingId: finding?.id ?? 0, decision: "refused", on: "girth", remedy: "", spot: "hip", zone: "hip" },
-        ...{ side: "both", lengthId: "", pieces: "", line: "", blend: "", share: null, proposedMm: null },
+        ...{
+          side: "both",
+          lengthId: "",
+          pieces: "",
+          line: "",
+          blend: "",
+          parts: [],
+          strain: null,
+          share: null,
+          proposedMm: null,
+        },
         ...{ amountMm: null, seams: 2, linked: [], untickedReason: "", waitsFor: "", reason: "no", version: 0 },
       }),
     );
@@ -151,7 +161,7 @@ describe("a closed prototype", () => {
       () => fittings.saveHead({ ...fitting, notes: "changed" }),
     ];
     for (const attempt of tries) await expect(attempt()).rejects.toThrow("a closed prototype is only annotated");
-    expect((await prototypes.saveSewn(closed, [])).saved).toBe(false);
+    expect((await prototypes.saveSewn(closed, { sewn: [], sewnLengths: [] })).saved).toBe(false);
   });
 
   it("is closed by the next, and can still be annotated", async () => {

@@ -88,6 +88,7 @@ export async function gatherEdits(db: Knex, madeAt: string, undoes: number | nul
 /** Columns that name a row, where it is not `id`. */
 const KEYS: Readonly<Record<string, readonly string[]>> = {
   sewn_rings: ["prototype_id", "zone", "side"],
+  sewn_lengths: ["prototype_id", "length_id"],
   fitting_checks: ["fitting_id", "name"],
   judgements: ["change_id"],
 };

@@ -68,13 +68,14 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
     sheet: sheet && without(sheet, "id", "wearerId"),
     chart: chart && without(chart, "id", "version"),
     prototypes: await Promise.all(
-      prototypes.map(async ({ number: at, kind, startedOn, closedOn, sewn, annotations, id }, index) => ({
+      prototypes.map(async ({ number: at, kind, startedOn, closedOn, sewn, sewnLengths, annotations, id }, index) => ({
         number: at,
         kind,
         startedOn,
         closedOn,
         frozen: frozen[index] as FrozenPlan,
         sewn,
+        sewnLengths,
         annotations: annotations.map((annotation) => without(annotation, "id")),
         fittings: await Promise.all(
           fittings

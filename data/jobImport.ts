@@ -106,11 +106,11 @@ async function addOwnChangesOf(
 async function fill(
   all: Repositories,
   importing: Importing,
-  { number, sewn, annotations, fittings }: PrototypeEntry,
+  { number, sewn, sewnLengths, annotations, fittings }: PrototypeEntry,
 ): Promise<void> {
   const prototype = await all.prototypes.find(importing.jobId, number);
   if (!prototype) throw new Error("A prototype that was just started is there.");
-  if (sewn.length > 0) await all.prototypes.saveSewn(prototype, sewn);
+  if (sewn.length + sewnLengths.length > 0) await all.prototypes.saveSewn(prototype, { sewn, sewnLengths });
   for (const annotation of annotations) await all.prototypes.annotate(prototype.id, annotation);
   for (const fitting of fittings) await addFitting(all, importing, prototype.id, fitting);
 }

@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
-import type { Annotation, FrozenPlan, Prototype, SewnRing } from "../core/fitting/prototype.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
+import type { Annotation, FrozenPlan, Prototype, SewnLength, SewnRing } from "../core/fitting/prototype.ts";
+import { insertAll, insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
 
 interface PrototypeRow {
   id: number;
@@ -28,10 +28,20 @@ interface SewnRow {
   sewn_mm: number;
 }
 
+interface SewnLengthRow {
+  prototype_id: number;
+  length_id: string;
+  typed: string;
+  sewn_mm: number;
+}
+
+/** Girths and lengths of a sewn garment. */
+export type AsSewn = Pick<Prototype, "sewn" | "sewnLengths">;
+
 /** A prototype as it is started. */
 export type NewPrototype = Pick<Prototype, "jobId" | "number" | "kind" | "startedOn" | "frozen">;
 
-/** Prototypes of jobs, with the girths as sewn. The frozen plan is written once. */
+/** Prototypes of jobs, with girths and lengths as sewn. The frozen plan is written once. */
 export interface PrototypeRepository {
   /** In order of their numbers. */
   ofJob(jobId: number): Promise<Prototype[]>;
@@ -45,8 +55,8 @@ export interface PrototypeRepository {
   closeAll(jobId: number, closedOn: string): Promise<void>;
   /** Writes a note to a prototype, open or closed. */
   annotate(prototypeId: number, annotation: Omit<Annotation, "id">): Promise<void>;
-  /** Replaces the girths as sewn. */
-  saveSewn(prototype: Prototype, sewn: readonly SewnRing[]): Promise<SaveOutcome<Prototype>>;
+  /** Replaces the girths and lengths as sewn. */
+  saveSewn(prototype: Prototype, sewn: AsSewn): Promise<SaveOutcome<Prototype>>;
 }
 
 /** Prototypes over a transaction (start and saveSewn write several rows). */
@@ -67,7 +77,7 @@ export function prototypeRepository(db: Knex): PrototypeRepository {
     annotate: async (prototypeId, { writtenOn, text }) => {
       await db("annotations").insert({ prototype_id: prototypeId, written_on: writtenOn, content: text });
     },
-    async saveSewn(prototype, sewn) {
+    async saveSewn(prototype, { sewn, sewnLengths }) {
       const open = await db("prototypes").where({ id: prototype.id }).whereNull("closed_on").first("id");
       if (!open || !(await updateVersion(db, "prototypes", prototype, {}))) {
         return { saved: false, theirs: await find(prototype.jobId, prototype.number) };
@@ -81,7 +91,15 @@ export function prototypeRepository(db: Knex): PrototypeRepository {
         sewn_mm: sewnMm,
       }));
       if (rows.length > 0) await db("sewn_rings").insert(rows);
-      return { saved: true, value: { ...prototype, sewn, version: prototype.version + 1 } };
+      await db("sewn_lengths").where({ prototype_id: prototype.id }).delete();
+      await insertAll(
+        db,
+        "sewn_lengths",
+        sewnLengths.map(({ id, text, sewnMm }) => ({
+          ...{ prototype_id: prototype.id, length_id: id, typed: text, sewn_mm: sewnMm },
+        })),
+      );
+      return { saved: true, value: { ...prototype, sewn, sewnLengths, version: prototype.version + 1 } };
     },
   };
 }
@@ -107,6 +125,7 @@ async function start(db: Knex, prototype: NewPrototype): Promise<number | null> 
 async function withInside(db: Knex, rows: readonly PrototypeRow[]): Promise<Prototype[]> {
   const ids = rows.map(({ id }) => id);
   const sewn: SewnRow[] = await db("sewn_rings").whereIn("prototype_id", ids);
+  const lengths: SewnLengthRow[] = await db("sewn_lengths").whereIn("prototype_id", ids);
   const annotations: AnnotationRow[] = await db("annotations").whereIn("prototype_id", ids).orderBy("id");
   return rows.map((row) => ({
     id: row.id,
@@ -118,6 +137,9 @@ async function withInside(db: Knex, rows: readonly PrototypeRow[]): Promise<Prot
     sewn: sewn
       .filter(({ prototype_id }) => prototype_id === row.id)
       .map(({ zone, side, typed, sewn_mm }) => ({ zone, side, text: typed, sewnMm: sewn_mm })),
+    sewnLengths: lengths
+      .filter(({ prototype_id }) => prototype_id === row.id)
+      .map(({ length_id, typed, sewn_mm }): SewnLength => ({ id: length_id, text: typed, sewnMm: sewn_mm })),
     closedOn: row.closed_on,
     annotations: annotations
       .filter(({ prototype_id }) => prototype_id === row.id)

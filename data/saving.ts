@@ -21,10 +21,17 @@ export async function updateVersion(
   return touched === 1;
 }
 
-/** Inserts a row and gives its id. */
+/** Inserts a row and gives its id, which no row of that table had before: not even one that was erased. */
 export async function insertRow(db: Knex, table: string, columns: Record<string, unknown>): Promise<number> {
-  const [id] = await db(table).insert(columns);
+  const spent = await db("spent_numbers").where({ name: table }).first("highest");
+  const [id] = await db(table).insert(spent ? { id: await nextNumber(db, table, spent.highest), ...columns } : columns);
   return Number(id);
+}
+
+/** SQLite itself goes on from the highest number that is still there. */
+async function nextNumber(db: Knex, table: string, spent: number): Promise<number> {
+  const there = await db(table).max({ highest: "id" }).first();
+  return Math.max(spent, Number(there?.highest ?? 0)) + 1;
 }
 
 /** SQLite takes a limited number of bound values at a time. */

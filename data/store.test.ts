@@ -141,9 +141,10 @@ describe("a frozen prototype", () => {
     const { store } = await temporaryStore();
     const { jobId, prototype } = await withPrototype(store);
     const sewn = [{ zone: "waist", side: "single", text: "33.1 cm", sewnMm: 662 }] as const;
-    expect((await store.prototypes.saveSewn(prototype, sewn)).saved).toBe(true);
-    expect((await store.prototypes.saveSewn(prototype, [])).saved).toBe(false);
-    expect((await store.prototypes.find(jobId, 1))?.sewn).toEqual(sewn);
+    const sewnLengths = [{ id: "backRise", text: "34 cm", sewnMm: 340 }];
+    expect((await store.prototypes.saveSewn(prototype, { sewn, sewnLengths })).saved).toBe(true);
+    expect((await store.prototypes.saveSewn(prototype, { sewn: [], sewnLengths: [] })).saved).toBe(false);
+    expect(await store.prototypes.find(jobId, 1)).toMatchObject({ sewn, sewnLengths });
   });
 });
 

@@ -14,6 +14,7 @@ import { type LikedGarmentRepository, likedGarmentRepository } from "./likedGarm
 import { openDatabase } from "./openDatabase.ts";
 import { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
 import { type ReceivedRepository, receivedRepository } from "./received.ts";
+import { isRefusal, RolledBack } from "./refusal.ts";
 import { type SettingRepository, settingRepository } from "./settings.ts";
 import { type SheetRepository, sheetRepository } from "./sheets.ts";
 import { type SizeChartRepository, sizeChartRepository } from "./sizeCharts.ts";
@@ -46,7 +47,7 @@ export interface Repositories {
 
 /** The data file. Reading may use the repositories directly; every action writes inside one transaction. */
 export interface Store extends Repositories {
-  /** Runs an action as one transaction: all of it is saved, or nothing. */
+  /** Runs an action as one transaction: all of it is saved, or nothing; nothing too where its answer is a refusal. */
   inTransaction<T>(action: (repositories: Repositories) => Promise<T>): Promise<T>;
   /** Searches every finding of the workshop. */
   searchFindings(query: FindingQuery): Promise<FoundFindings>;
@@ -67,11 +68,14 @@ export function storeOver(db: Knex): Store {
   return {
     ...repositoriesOver(db),
     inTransaction: (action) =>
-      db.transaction(async (transaction) => {
-        const answer = await action(repositoriesOver(transaction));
-        await gatherEdits(transaction, new Date().toISOString());
-        return answer;
-      }),
+      keptOrRolledBack(() =>
+        db.transaction(async (transaction) => {
+          const answer = await action(repositoriesOver(transaction));
+          if (isRefusal(answer)) throw new RolledBack(answer);
+          await gatherEdits(transaction, new Date().toISOString());
+          return answer;
+        }),
+      ),
     searchFindings: (query) => searchFindings(db, query),
     undoEdit: (jobId, editId) => undoEdit(db, jobId, editId),
     async eraseWearer(wearerId) {
@@ -104,26 +108,21 @@ const repositoriesOver = (db: Knex): Repositories => ({
   settings: settingRepository(db),
 });
 
-/** Carries a refusal out of a transaction, so that what was begun is rolled back. */
-class NotUndone extends Error {
-  override readonly name = "NotUndone";
-  readonly refusal: Result<null>;
-  constructor(refusal: Result<null>) {
-    super("An edit was not taken back.");
-    this.refusal = refusal;
-  }
-}
-
-async function undoEdit(db: Knex, jobId: number, editId: number): Promise<Result<null>> {
+async function keptOrRolledBack<T>(run: () => Promise<T>): Promise<T> {
   try {
-    return await db.transaction(async (transaction) => {
-      const undone = await historyRepository(transaction).undo(jobId, editId);
-      if (!undone.ok) throw new NotUndone(undone);
-      await gatherEdits(transaction, new Date().toISOString(), editId);
-      return undone;
-    });
+    return await run();
   } catch (cause) {
-    if (cause instanceof NotUndone) return cause.refusal;
+    if (cause instanceof RolledBack) return cause.answer as T;
     throw cause;
   }
 }
+
+const undoEdit = (db: Knex, jobId: number, editId: number): Promise<Result<null>> =>
+  keptOrRolledBack(() =>
+    db.transaction(async (transaction) => {
+      const undone = await historyRepository(transaction).undo(jobId, editId);
+      if (!undone.ok) throw new RolledBack(undone);
+      await gatherEdits(transaction, new Date().toISOString(), editId);
+      return undone;
+    }),
+  );

@@ -1,6 +1,6 @@
-import type { Change, Decision } from "../../core/fitting/change.ts";
+import type { Change, ChangePart, Decision } from "../../core/fitting/change.ts";
 import { LATER_STEPS } from "../../core/fitting/change.ts";
-import type { Remedy } from "../../core/fitting/findings/findingKind.ts";
+import { type Remedy, withoutFormula } from "../../core/fitting/findings/findingKind.ts";
 import type { Finding } from "../../core/fitting/fitting.ts";
 import type { LearnedShares } from "../../core/fitting/learnShare.ts";
 import { linkedFor } from "../../core/fitting/linkedLines.ts";
@@ -12,6 +12,7 @@ import { parseQuantity } from "../../core/units/parseQuantity.ts";
 import { formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes, version } from "./fields.server.ts";
 import type { ReadForm } from "./fittingForm.server.ts";
+import { partField, seenKey } from "./seenKey.ts";
 import { parseSmallLength } from "./smallLength.ts";
 import type { Fields } from "./unsaved.ts";
 
@@ -56,13 +57,22 @@ export function readDecision(fields: Fields, on: DecidedOn): ReadForm<ReadDecisi
   const { finding, prototype, learned } = on;
   const first = proposeFor(finding, prototype, { seams, learned });
   if (!first.ok) return wrong("form", first.problem.message);
-  const chosen = first.value.remedies.find(({ id }) => id === fields.remedy) ?? first.value.remedies[0] ?? null;
+  const chosen = remedyOf(fields, first.value);
+  const doing = decision === "accepted" || decision === "altered";
+  if (doing && (chosen === undefined || hasMoved(fields, chosen))) {
+    return wrong(
+      "form",
+      "Expected the proposal you were shown, but it has changed since. This is the new one: look again.",
+    );
+  }
   const common = {
-    ...placeOfChange(finding, chosen, prototype),
+    ...placeOfChange(finding, chosen ?? null, prototype),
     decision,
     share: first.value.taken?.share ?? null,
     proposedMm: chosen?.amountMm ?? null,
     amountMm: null,
+    parts: [],
+    strain: chosen?.by === null && first.value.taken ? (first.value.there?.strain ?? 0) : null,
     seams: chosen?.seams ?? 1,
     reason: (valid.value.reason ?? "").trim(),
     version: Number(valid.value.version),
@@ -70,9 +80,9 @@ export function readDecision(fields: Fields, on: DecidedOn): ReadForm<ReadDecisi
   if (decision === "accepted") {
     if (!chosen)
       return wrong("decision", "Expected something to take: nothing is proposed yet. Alter it, or refuse it.");
-    return { ok: true, value: { ...common, amountMm: chosen.amountMm } };
+    return { ok: true, value: { ...common, amountMm: chosen.amountMm, parts: chosen.parts.map(withoutFormula) } };
   }
-  if (decision === "altered") return altered(fields, on, { common, chosen, seams, first: first.value });
+  if (decision === "altered") return altered(fields, on, { common, chosen: chosen ?? null, seams, first: first.value });
   if (decision === "waiting") {
     const waitsFor = LATER_STEPS.find((step) => step === fields.waitsFor);
     if (!waitsFor) return wrong("waitsFor", "Expected the sewing step at which it is looked at again.");
@@ -80,6 +90,16 @@ export function readDecision(fields: Fields, on: DecidedOn): ReadForm<ReadDecisi
   }
   if (common.reason === "") return wrong("reason", "Expected the reason for refusing, but the field is empty.");
   return { ok: true, value: { ...common, linked: [] } };
+}
+
+/** The remedy a form asks for: the first where it names none, null where nothing is proposed, undefined where it is gone. */
+function remedyOf({ remedy = "" }: Fields, { remedies }: FindingProposal): Remedy | null | undefined {
+  return remedy === "" ? (remedies[0] ?? null) : remedies.find(({ id }) => id === remedy);
+}
+
+/** True where the amount a form was filled in beside is no longer the one that is proposed. */
+function hasMoved({ seen }: Fields, chosen: Remedy | null): boolean {
+  return seen !== undefined && seen !== "" && seen !== seenKey(chosen);
 }
 
 function placeOfChange(finding: Finding, chosen: Remedy | null, prototype: Prototype) {
@@ -111,33 +131,74 @@ interface Altering {
   readonly first: FindingProposal;
 }
 
-function altered(fields: Fields, { finding, prototype }: DecidedOn, altering: Altering): ReadForm<ReadDecision> {
-  const { common, chosen, seams, first } = altering;
+function altered(fields: Fields, on: DecidedOn, altering: Altering): ReadForm<ReadDecision> {
+  const { common, chosen } = altering;
   const shareText = (fields.share ?? "").trim();
-  const amountText = (fields.amount ?? "").trim();
-  if (shareText === "" && amountText === "" && chosen?.amountMm === null) {
+  const apart = (chosen?.parts ?? []).filter(({ readMm }) => readMm !== null);
+  const amountText = [fields.amount ?? "", ...apart.map(({ id }) => fields[partField(id)] ?? "")].join("").trim();
+  if (shareText === "" && amountText === "" && !chosen?.amountMm) {
     if (common.reason === "") return wrong("reason", "Expected what you will do, in words, or an amount.");
     return { ok: true, value: { ...common, line: common.reason } };
   }
+  const amountField = apart[0] ? partField(apart[0].id) : "amount";
   if ((shareText === "") === (amountText === "")) {
     const came = shareText === "" ? "both fields are empty" : "both are filled in";
-    return wrong("amount", `Expected either an amount or a share of your own, but ${came}.`);
+    return wrong(amountField, `Expected either an amount or a share of your own, but ${came}.`);
   }
-  if (amountText !== "") {
-    const amount = parseSmallLength(amountText, fields.unit === "in" ? "in" : "cm", LARGEST_CHANGE_MM);
-    if (!amount.ok) return wrong("amount", amount.problem.message);
-    const sign = signOf(fields, chosen);
-    const worn = amount.value * (1 + (first.there?.strain ?? 0));
-    const share = first.taken && finding.amountMm !== null ? worn / finding.amountMm : null;
-    return { ok: true, value: { ...common, share, amountMm: sign * amount.value, seams: chosen?.seams ?? seams } };
-  }
+  if (shareText !== "") return ownShare(shareText, on, altering);
+  return apart.length > 0 ? ownParts(fields, altering) : ownAmount(fields, on, altering);
+}
+
+function ownAmount(
+  fields: Fields,
+  { finding }: DecidedOn,
+  { common, chosen, seams, first }: Altering,
+): ReadForm<ReadDecision> {
+  const amount = readAmount(fields, "amount");
+  if (!amount.ok) return wrong("amount", amount.problem.message);
+  const amountMm = signOf(fields, chosen) * amount.value;
+  const worn = amount.value * (1 + (first.there?.strain ?? 0));
+  const share = first.taken && finding.amountMm !== null ? worn / finding.amountMm : null;
+  // Parts of one amount are shared out as the proposal does.
+  const scale = chosen?.amountMm ? amountMm / chosen.amountMm : 0;
+  const parts = (chosen?.parts ?? []).map((part) => ({ ...withoutFormula(part), amountMm: part.amountMm * scale }));
+  return { ok: true, value: { ...common, share, amountMm, parts, seams: chosen?.seams ?? seams } };
+}
+
+/** An amount of one's own for each part that is read apart; one left empty is not moved. */
+function ownParts(fields: Fields, { common, chosen }: Altering): ReadForm<ReadDecision> {
+  const errors: Record<string, string> = {};
+  const parts = (chosen?.parts ?? []).flatMap((part): ChangePart[] => {
+    const name = partField(part.id);
+    if ((fields[name] ?? "").trim() === "") return [];
+    const amount = readAmount(fields, name);
+    if (!amount.ok) errors[name] = amount.problem.message;
+    else return [{ ...withoutFormula(part), amountMm: Math.sign(part.amountMm) * amount.value }];
+    return [];
+  });
+  if (Object.keys(errors).length > 0) return { ok: false, errors };
+  const first = parts[0];
+  const worn = first ? Math.abs(first.amountMm) * (1 + (first.strain ?? 0)) : 0;
+  const share = first?.readMm ? worn / first.readMm : null;
+  const pieces = [...new Set(parts.map((part) => part.pieces))].join(", ");
+  return { ok: true, value: { ...common, share, amountMm: first?.amountMm ?? null, parts, pieces } };
+}
+
+const readAmount = (fields: Fields, name: string) =>
+  parseSmallLength(fields[name] ?? "", fields.unit === "in" ? "in" : "cm", LARGEST_CHANGE_MM);
+
+function ownShare(
+  shareText: string,
+  { finding, prototype }: DecidedOn,
+  { common, chosen, seams }: Altering,
+): ReadForm<ReadDecision> {
   const share = parseQuantity(shareText);
-  const own = share === null || !first.taken ? null : proposeFor(finding, prototype, { share, seams });
+  const own = share === null ? null : proposeFor(finding, prototype, { share, seams });
   const mine = own?.ok ? own.value.remedies.find(({ id }) => id === chosen?.id) : null;
   if (share === null || !mine || mine.by !== null) {
     return wrong("share", `Expected a share above 0 and up to ${MOST_SHARE}, such as 0.8, but got “${shareText}”.`);
   }
-  return { ok: true, value: { ...common, share, amountMm: mine.amountMm } };
+  return { ok: true, value: { ...common, share, amountMm: mine.amountMm, parts: mine.parts.map(withoutFormula) } };
 }
 
 /** The direction of an amount of one's own: as proposed, unless the form says which way. */

@@ -59,6 +59,8 @@ export function readOwnChange(fields: Fields, of: OwnChangeOf): ReadForm<Omit<Ch
       pieces: pieces.trim(),
       line: at.trim(),
       blend: blend.trim(),
+      parts: [],
+      strain: null,
       share: null,
       proposedMm: null,
       amountMm: amount,

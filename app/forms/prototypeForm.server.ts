@@ -1,10 +1,18 @@
-import { PROTOTYPE_KINDS, type Prototype, type PrototypeKind, type SewnRing } from "../../core/fitting/prototype.ts";
+import {
+  PROTOTYPE_KINDS,
+  type Prototype,
+  type PrototypeKind,
+  type SewnLength,
+  type SewnRing,
+} from "../../core/fitting/prototype.ts";
 import { type RingId, ringKey } from "../../core/fitting/rings.ts";
 import { parseDay } from "../../core/units/day.ts";
+import { formatLength } from "../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, version } from "./fields.server.ts";
+import { sewnLengthField } from "./sewnFields.ts";
 import { withItsUnit } from "./smallLength.ts";
 import type { Fields } from "./unsaved.ts";
 
@@ -27,23 +35,29 @@ export function readNewPrototype(fields: Fields, today: string) {
 /** Longest girth a garment is sewn to, mm. */
 const LONGEST_MM = 5000;
 
-/** Reads flat widths of a sewn prototype, one field a ring; an empty one was not measured. Girth is twice the width. */
+/** Reads flat widths and lengths of a sewn prototype, a field each; an empty one was not measured. Girth is twice the width. */
 export function readSewn(
   fields: Fields,
-  rings: Prototype["frozen"]["rings"],
+  { rings, lengths = [] }: Pick<Prototype["frozen"], "rings" | "lengths">,
   unit: LengthUnit,
-): { ok: true; value: SewnRing[] } | { ok: false; errors: FieldErrors } {
+): { ok: true; value: Pick<Prototype, "sewn" | "sewnLengths"> } | { ok: false; errors: FieldErrors } {
   const errors: Record<string, string> = {};
-  const value = rings.flatMap(({ zone, side }: RingId): SewnRing[] => {
-    const name = ringKey({ zone, side });
+  const read = (name: string, what: string, times: number): { sewnMm: number; text: string }[] => {
     const text = (fields[name] ?? "").trim();
     if (text === "") return [];
     const parsed = parseLength(text, unit);
     if (!parsed.ok) errors[name] = parsed.problem.message;
-    else if (!(parsed.value > 0 && parsed.value * 2 <= LONGEST_MM)) {
-      errors[name] = `Expected a flat width above 0 and up to ${LONGEST_MM / 20} cm, but got “${text}”.`;
-    } else return [{ zone, side, sewnMm: parsed.value * 2, text: withItsUnit(text, unit) }];
+    else if (!(parsed.value > 0 && parsed.value * times <= LONGEST_MM)) {
+      errors[name] =
+        `Expected a ${what} above 0 and up to ${formatLength(LONGEST_MM / times, unit)}, but got “${text}”.`;
+    } else return [{ sewnMm: parsed.value * times, text: withItsUnit(text, unit) }];
     return [];
-  });
-  return Object.keys(errors).length > 0 ? { ok: false, errors } : { ok: true, value };
+  };
+  const sewn = rings.flatMap(({ zone, side }: RingId): SewnRing[] =>
+    read(ringKey({ zone, side }), "flat width", 2).map((one) => ({ zone, side, ...one })),
+  );
+  const sewnLengths = lengths.flatMap(({ id }): SewnLength[] =>
+    read(sewnLengthField(id), "length", 1).map((one) => ({ id, ...one })),
+  );
+  return Object.keys(errors).length > 0 ? { ok: false, errors } : { ok: true, value: { sewn, sewnLengths } };
 }

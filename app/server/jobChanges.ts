@@ -1,7 +1,7 @@
-import { type Contradiction, limitsLeft, opposites } from "../../core/fitting/contradictions.ts";
+import { type Contradiction, limitsLeft, opposites, twice } from "../../core/fitting/contradictions.ts";
 import { jobChanges } from "../../core/fitting/jobChanges.ts";
 import { type ClosurePull, predictClosure } from "../../core/fitting/tension.ts";
-import { type JobContext, ringsToday } from "./jobContext.ts";
+import { type JobContext, lengthsToday, ringsToday } from "./jobContext.ts";
 
 /** Where a job's changes do not agree: with one another, or with the limits of its style. */
 export function contradictionsOf(read: JobContext): Contradiction[] {
@@ -11,6 +11,7 @@ export function contradictionsOf(read: JobContext): Contradiction[] {
   );
   return [
     ...opposites(changes),
+    ...twice(changes, lengthsToday(read)),
     ...limitsLeft(ringsToday(read), style.limits, planned.planned?.plan.chosenPullOn ?? []),
   ];
 }

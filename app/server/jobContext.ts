@@ -10,9 +10,11 @@ import { type LikedOnBody, likedByZone, likedOnBody } from "../../core/ease/like
 import type { EaseSettings } from "../../core/ease/settings.ts";
 import type { Style } from "../../core/ease/styles/style.ts";
 import type { OwnChange } from "../../core/fitting/change.ts";
+import type { CoursesBefore } from "../../core/fitting/cuttingCourse.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
-import type { Fitting } from "../../core/fitting/fitting.ts";
+import type { Finding, Fitting } from "../../core/fitting/fitting.ts";
 import { openFindings } from "../../core/fitting/jobChanges.ts";
+import { cutLengths, type NextLength, nextLengths } from "../../core/fitting/nextLengths.ts";
 import { type NextRing, nextPlan } from "../../core/fitting/nextPlan.ts";
 import type { Prototype } from "../../core/fitting/prototype.ts";
 import { ringsOf } from "../../core/fitting/rings.ts";
@@ -160,6 +162,20 @@ export function ringsToday({ planned, fittings, ownChanges }: JobContext): NextR
   if (!planned.planned) return [];
   const { plan, stretch } = planned.planned;
   return nextPlan(ringsOf(plan.zones), decidedChanges(fittings, ownChanges), stretch);
+}
+
+/** Lengths planned from today's body and cloth with every decided change in; empty until a school was chosen. */
+export const lengthsToday = ({ job, planned, fittings, ownChanges }: JobContext): NextLength[] =>
+  planned.planned && job.school
+    ? nextLengths(cutLengths(planned.planned.plan.lengths[job.school]), decidedChanges(fittings, ownChanges))
+    : [];
+
+/** Girths and lengths as they are cut today without the changes that are in no prototype yet. */
+export function cutSoFar(read: JobContext): CoursesBefore {
+  const cut = (one: Finding) => one.change?.cutInto != null;
+  const fittings = read.fittings.map((fitting) => ({ ...fitting, findings: fitting.findings.filter(cut) }));
+  const so = { ...read, fittings, ownChanges: read.ownChanges.filter(({ change }) => change.cutInto !== null) };
+  return { rings: ringsToday(so), lengths: lengthsToday(so) };
 }
 
 /** What has moved in the plan since the last prototype; empty while there is none. */

@@ -1,12 +1,14 @@
 import { nameOf } from "../body/catalogue/index.ts";
 import type { MeasureCode } from "../body/measure.ts";
 import { largerSide, measuredValue } from "../body/sheetValues.ts";
+import { type BodyTrunk, bodyTrunk } from "../body/trunk.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { type LengthCut, lengthCut } from "./lengthCut.ts";
 import { reductionFor } from "./schools/percent.ts";
 import type { SchoolId } from "./schools/school.ts";
 import type { EaseSettings } from "./settings.ts";
 import type { Style, StyleLength, StyleSegment } from "./styles/style.ts";
+import { trunkStrainOn } from "./trunkStrain.ts";
 import type { PlannedBody } from "./zoneBody.ts";
 import type { Zone } from "./zones.ts";
 
@@ -37,6 +39,10 @@ export interface PlannedLength extends LengthCut, AlongStretch {
   readonly bodyMm: number;
   readonly dropMm: number;
   readonly segments: readonly PlannedSegment[];
+  /** Measures it runs along; of a loop its four parts. */
+  readonly codes: readonly MeasureCode[];
+  /** How the trunk loop came about; null for every other length. */
+  readonly trunk: BodyTrunk | null;
 }
 
 /**
@@ -115,12 +121,10 @@ function planLength(school: SchoolId, length: StyleLength, input: LengthsInput):
   const stretch = alongStretchBy(school, input);
   if (!stretch.ok) return stretch;
   const dropMm = length.drop ? style.drops[length.drop] : 0;
-  const segments: PlannedSegment[] = [];
-  for (const [index, wanted] of length.segments.entries()) {
-    const segment = plannedSegment(wanted, index === 0 ? dropMm : 0, input);
-    if (!segment.ok) return segment;
-    segments.push(segment.value);
-  }
+  const trunk = length.loop ? bodyTrunk(input.body.values) : null;
+  const planned = trunk ? loopSegment(trunk, input) : plannedSegments(length, dropMm, input);
+  if (!planned.ok) return planned;
+  const segments = planned.value;
   return ok({
     id: length.id,
     name: length.name,
@@ -128,8 +132,30 @@ function planLength(school: SchoolId, length: StyleLength, input: LengthsInput):
     dropMm,
     ...stretch.value,
     segments,
+    codes: length.segments.map(({ code }) => code),
+    trunk,
     ...lengthCut(segments, { ...stretch.value, freedom: settings.drawInFreedom }),
   });
+}
+
+function plannedSegments(length: StyleLength, dropMm: number, input: LengthsInput): Result<PlannedSegment[]> {
+  const segments: PlannedSegment[] = [];
+  for (const [index, wanted] of length.segments.entries()) {
+    const segment = plannedSegment(wanted, index === 0 ? dropMm : 0, input);
+    if (!segment.ok) return segment;
+    segments.push(segment.value);
+  }
+  return ok(segments);
+}
+
+/** The whole loop with one mean strain: the very numbers that the torso step compares with the pattern. */
+function loopSegment(trunk: BodyTrunk, { body, strainOf }: LengthsInput): Result<PlannedSegment[]> {
+  const [bust, waist, hip] = [strainOf("bust"), strainOf("waist"), strainOf("hip")];
+  if (bust === null || waist === null || hip === null) {
+    return fail("no-girth-there", "Expected a girth at bust, waist and hip for the trunk loop, but one has none.");
+  }
+  const { mean } = trunkStrainOn(body.values, trunk.mm, { bust, waist, hip });
+  return ok([{ code: "trunk_loop", bodyMm: trunk.mm, girthStrain: mean }]);
 }
 
 function plannedSegment(

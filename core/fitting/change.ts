@@ -24,6 +24,22 @@ export interface LinkedLine {
   readonly ticked: boolean;
 }
 
+/** One of several amounts of a change: what is read apart, or shared out between pieces, is cut apart. Amounts in mm. */
+export interface ChangePart {
+  /** Stable within the remedy: `front`, `back`, `top`. */
+  readonly id: string;
+  readonly pieces: string;
+  readonly line: string;
+  /** Length of the plan it changes; empty for all that is no length. */
+  readonly lengthId: string;
+  /** Signed, on resting cloth. */
+  readonly amountMm: number;
+  /** What was read there; null where the part is a share of one amount. */
+  readonly readMm: number | null;
+  /** Strain of the cloth there by which it was divided; null where nothing is stretched there. */
+  readonly strain: number | null;
+}
+
 /** Where and how a change is cut: what the cutting table tells. */
 export interface ChangePlace {
   readonly on: ChangeTarget;
@@ -39,6 +55,8 @@ export interface ChangePlace {
   /** Line or seam, with where the blend starts and ends. */
   readonly line: string;
   readonly blend: string;
+  /** Its amounts piece by piece, where they differ; empty where one amount is meant for all of its pieces. */
+  readonly parts: readonly ChangePart[];
 }
 
 /** What the maker decided, about a finding or of her own accord. Amounts in mm, signed. */
@@ -50,7 +68,9 @@ export interface Change extends ChangePlace {
   /** Share and amount that were proposed at the time; null where nothing was read in mm. */
   readonly share: number | null;
   readonly proposedMm: number | null;
-  /** Amount that was decided; null when refused, put off, or not an amount. */
+  /** Strain of the cloth by which the proposed amount was divided; null where nothing is stretched there. */
+  readonly strain: number | null;
+  /** Amount that was decided; of a change in parts read apart, that of the first; null when refused, put off, or not an amount. */
   readonly amountMm: number | null;
   /** Seams the change is spread over, two piece edges each. */
   readonly seams: number;

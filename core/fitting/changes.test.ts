@@ -1,10 +1,13 @@
 import { describe, expect, it } from "vitest";
+import { evaluate } from "../testing/evaluate.ts";
 import { sampleChange, sampleFinding, sampleFrozen, samplePrototype } from "../testing/sampleJob.ts";
 import type { Change } from "./change.ts";
 import { comparePrototypes } from "./comparePrototypes.ts";
-import { limitsLeft, opposites } from "./contradictions.ts";
-import { cuttingTable } from "./cuttingTable.ts";
+import { limitsLeft, opposites, twice } from "./contradictions.ts";
+import { cuttingTable, DOING_WORDS } from "./cuttingTable.ts";
+import { asideWords } from "./cuttingWords.ts";
 import { expectedLossMm, layersThickness } from "./expectedLoss.ts";
+import { explainLengthNow, explainLengthStrain } from "./explain/explainLengthNow.ts";
 import type { Fitting, Judgement } from "./fitting.ts";
 import { frozenRings } from "./frozenRings.ts";
 import { jobChanges, needsWord, openFindings, toCut } from "./jobChanges.ts";
@@ -13,6 +16,7 @@ import { holdsBack, linkedFor, ticked } from "./linkedLines.ts";
 import { nextLengths } from "./nextLengths.ts";
 import { signOffState } from "./signOff.ts";
 import { isTaken, ownFromStanding, type StandingChange } from "./standing.ts";
+import { lengthsStepOn } from "./stepOn.ts";
 import { zoneCourses } from "./zoneCourse.ts";
 
 const judged = (own: Partial<Change>, verdict: Judgement["verdict"] | null = null) => ({
@@ -65,23 +69,163 @@ describe("contradictions", () => {
   });
 });
 
-describe("the cutting table", () => {
-  it("goes piece by piece, lengths first, and divides a girth over the edges of each piece", () => {
-    const table = cuttingTable([
-      { change: sampleChange({ amountMm: -24 }), finding: sampleFinding() },
-      {
-        change: sampleChange({
-          id: 2,
-          on: "length",
-          amountMm: 38,
-          pieces: "front, back",
-          line: "lengthen line",
-          lengthId: "trunk",
-        }),
-        finding: null,
-      },
-      { change: sampleChange({ id: 3, on: "elastic", pieces: "edge elastic", amountMm: -6 }), finding: null },
+const NOTHING_BEFORE = { rings: [], lengths: [] };
+
+const WAISTS = [
+  { id: "frontWaist", name: "Front, shoulder to waist", bodyMm: 440, cutMm: 422, codes: ["front_waist"] as const },
+  { id: "backWaist", name: "Back, nape to waist", bodyMm: 410, cutMm: 394, codes: ["back_waist"] as const },
+  {
+    id: "trunk",
+    name: "Trunk",
+    bodyMm: 1600,
+    cutMm: 1500,
+    codes: ["front_waist", "crotch_front", "back_waist"] as const,
+  },
+];
+
+const part = (id: "front" | "back", amountMm: number, readMm: number) => ({
+  ...{ id, pieces: id, line: "lengthen line", lengthId: `${id}Waist`, amountMm, readMm, strain: 0.035 },
+});
+
+/** A waist line that sits too low, front and back by their own amounts. */
+const movedWaist = (own: Partial<Change> = {}) =>
+  sampleChange({
+    ...{ id: 7, on: "line", remedy: "move-line", pieces: "front, back", line: "lengthen line", share: 1 },
+    ...{ amountMm: -48.3, strain: 0, parts: [part("front", -48.3, 50), part("back", -25.6, 26.5)] },
+    ...own,
+  });
+
+describe("lengths in the next plan", () => {
+  it("follow a change front and back by their own amounts, and the sum of the segments follows both", () => {
+    expect(nextLengths(WAISTS, [movedWaist()]).map(({ changedMm }) => changedMm)).toEqual([
+      -48.3,
+      -25.6,
+      expect.closeTo(-73.9, 9),
     ]);
+  });
+
+  it("of the whole are not changes of a part", () => {
+    const change = sampleChange({ on: "length", lengthId: "trunk", amountMm: 30 });
+    expect(nextLengths(WAISTS, [change]).map(({ nowMm }) => nowMm)).toEqual([422, 394, 1530]);
+  });
+
+  it("are told planned, sewn, changed and now planned beside the prototype before", () => {
+    const frozen = { ...sampleFrozen(), lengths: nextLengths(WAISTS, []) };
+    const before = samplePrototype({ frozen, sewnLengths: [{ id: "backWaist", sewnMm: 401, text: "40.1 cm" }] });
+    const [front, back] = lengthsStepOn(before, nextLengths(WAISTS, [movedWaist()]));
+    expect(front).toMatchObject({ beforeMm: 422, sewnMm: null, changedSinceMm: -48.3, nowMm: 373.7, movedMm: 0 });
+    expect(back).toMatchObject({ beforeMm: 394, sewnMm: 401, sewing: { errorMm: 7, flagged: true }, nowMm: 368.4 });
+  });
+
+  it("of a prototype frozen before lengths carried changes are what they were cut to", () => {
+    const old = { id: "backWaist", name: "Back", bodyMm: 410, cutMm: 394 };
+    const before = samplePrototype({ frozen: { ...sampleFrozen(), lengths: [old] } });
+    expect(lengthsStepOn(before, nextLengths([old], [movedWaist()]))[0]).toMatchObject({
+      beforeMm: 394,
+      changedSinceMm: -25.6,
+    });
+  });
+
+  it("open the changes they carry by a formula that gives them", () => {
+    const all = nextLengths(WAISTS, [movedWaist()]);
+    for (const length of all) {
+      const explanation = explainLengthNow(length, [{ ...movedWaist(), changeId: 7 }], { source: "plan", all });
+      expect(evaluate(explanation)).toBeCloseTo(length.nowMm, 9);
+      expect(evaluate(explainLengthStrain(length))).toBeCloseTo(length.bodyMm / length.nowMm - 1, 9);
+    }
+  });
+});
+
+describe("changes that take the same thing twice", () => {
+  const pool = (own: Partial<Change> = {}) =>
+    sampleChange({ on: "length", lengthId: "backWaist", spot: "smallOfBack", pieces: "back", amountMm: -25.9, ...own });
+  const named = (...changes: Change[]) =>
+    twice(
+      changes.map((change) => ({ change, judgement: null })),
+      WAISTS,
+    ).map((one) => (one.what === "twice" ? [one.place, one.changes, one.togetherMm] : []));
+
+  it("are named: one pool entered twice, a pool and a moved waist on the same back", () => {
+    expect(named(pool({ id: 1 }), pool({ id: 2 }))).toEqual([["backWaist", [1, 2], -51.8]]);
+    expect(named(pool({ id: 1 }), movedWaist())).toEqual([["backWaist", [1, 7], expect.closeTo(-51.5, 9)]]);
+    expect(named(sampleChange({ id: 1 }), sampleChange({ id: 2 }))).toEqual([["waist", [1, 2], -27.4]]);
+  });
+
+  it("are named where one length lies within the other", () => {
+    expect(named(pool({ id: 1 }), pool({ id: 2, lengthId: "trunk" }))).toEqual([["trunk", [1, 2], -51.8]]);
+  });
+
+  it("are not: on the other side, the other way, at another place, or with a prototype between them", () => {
+    expect(named(sampleChange({ id: 1, side: "left" }), sampleChange({ id: 2, side: "right" }))).toEqual([]);
+    expect(named(pool({ id: 1 }), pool({ id: 2, amountMm: 20 }))).toEqual([]);
+    expect(named(pool({ id: 1 }), pool({ id: 2, lengthId: "frontWaist" }))).toEqual([]);
+    expect(named(pool({ id: 1, cutInto: 2 }), pool({ id: 2 }))).toEqual([]);
+  });
+});
+
+describe("the cutting table", () => {
+  const before = { rings: frozenRings(sampleFrozen()), lengths: nextLengths(WAISTS, []) };
+  const only = (change: Change, finding = sampleFinding({ amountMm: 50 })) =>
+    cuttingTable([{ change, finding }], before).flatMap(({ piece, lines }) => lines.map((line) => ({ piece, line })));
+
+  it("moves a line on each piece by its own amount, up or down, from where to where, divided by the stretch there", () => {
+    const lines = only(movedWaist());
+    expect(lines.map(({ piece, line }) => [piece, DOING_WORDS[line.doing], line.amountMm])).toEqual([
+      ["front", "Move up", -48.3],
+      ["back", "Move up", -25.6],
+    ]);
+    const [front, back] = lines.map(({ line }) => asideWords(line, { unit: "cm" }));
+    expect(front).toContain("Front, shoulder to waist: from 42.2 cm to 37.4 cm (−48.3 mm).");
+    expect(front).toContain("Read 50 mm, all of it, on cloth stretched 3.5 %: divided by 1.035.");
+    expect(back).toContain("Back, nape to waist: from 39.4 cm to 36.8 cm (−25.6 mm).");
+    expect(back).not.toContain("Front, shoulder");
+  });
+
+  it("tells the way of every kind of change, and where nothing is divided", () => {
+    const doing = (own: Partial<Change>) => only(sampleChange(own))[0]?.line.doing;
+    expect(doing({ on: "line", amountMm: 5 })).toBe("down");
+    expect(doing({ on: "edge", amountMm: -5 })).toBe("takeIn");
+    expect(doing({ on: "length", amountMm: -5 })).toBe("overlap");
+    expect(doing({ on: "elastic", amountMm: 5 })).toBe("longer");
+    expect(doing({ on: "wire", remedy: "wire-tissue", amountMm: 5 })).toBe("raise");
+    const [free] = only(sampleChange({ on: "edge", strain: 0 }));
+    expect(free && asideWords(free.line, { unit: "cm" })).toContain("the cloth is not stretched there");
+  });
+
+  it("takes girths from what to what, one change after the other", () => {
+    const table = cuttingTable(
+      [sampleChange({ id: 1, amountMm: -10 }), sampleChange({ id: 2, amountMm: -4 })].map((change) => ({
+        change,
+        finding: null,
+      })),
+      before,
+    );
+    const waist = before.rings.find(({ zone }) => zone === "waist")?.nowMm ?? 0;
+    expect(table[0]?.lines.map(({ courses }) => courses.map(({ fromMm, toMm }) => [fromMm, toMm]))).toEqual([
+      [[waist, waist - 10]],
+      [[waist - 10, waist - 14]],
+    ]);
+  });
+
+  it("goes piece by piece, lengths first, and divides a girth over the edges of each piece", () => {
+    const table = cuttingTable(
+      [
+        { change: sampleChange({ amountMm: -24 }), finding: sampleFinding() },
+        {
+          change: sampleChange({
+            id: 2,
+            on: "length",
+            amountMm: 38,
+            pieces: "front, back",
+            line: "lengthen line",
+            lengthId: "trunk",
+          }),
+          finding: null,
+        },
+        { change: sampleChange({ id: 3, on: "elastic", pieces: "edge elastic", amountMm: -6 }), finding: null },
+      ],
+      NOTHING_BEFORE,
+    );
     expect(table.map(({ piece, lines }) => [piece, lines.map(({ change }) => change.id)])).toEqual([
       ["front", [2, 1]],
       ["back", [2, 1]],
@@ -89,18 +233,20 @@ describe("the cutting table", () => {
     ]);
     expect(table[0]?.lines.map(({ amountMm, edges, doing }) => [amountMm, edges, doing])).toEqual([
       [19, 1, "spread"],
-      [-6, 2, "takeOff"],
+      [-6, 2, "takeIn"],
     ]);
   });
 
   it("moves a side seam by giving on one piece what it takes from the other", () => {
     const change = sampleChange({ on: "balance", remedy: "balance-back", amountMm: 8 });
-    expect(cuttingTable([{ change, finding: null }]).map(({ lines }) => lines[0]?.amountMm)).toEqual([-8, 8]);
+    expect(cuttingTable([{ change, finding: null }], NOTHING_BEFORE).map(({ lines }) => lines[0]?.amountMm)).toEqual([
+      -8, 8,
+    ]);
   });
 
   it("tells work that is no amount, on the whole garment where no piece is named", () => {
     const change = sampleChange({ on: "making", pieces: "", amountMm: null, line: "Try the stitch again" });
-    expect(cuttingTable([{ change, finding: null }])).toMatchObject([
+    expect(cuttingTable([{ change, finding: null }], NOTHING_BEFORE)).toMatchObject([
       { piece: "whole garment", lines: [{ amountMm: null, doing: "work", line: "Try the stitch again" }] },
     ]);
   });

@@ -4,6 +4,7 @@ import type { StyleLimits } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Change } from "./change.ts";
 import type { Judgement } from "./fitting.ts";
+import { type LengthAlong, lengthEffects, liesWithin } from "./lengthEffects.ts";
 import type { NextRing } from "./nextPlan.ts";
 
 /** Something the changes of a job do not agree about. */
@@ -14,6 +15,15 @@ export type Contradiction =
       readonly place: string;
       readonly zone: Zone;
       readonly changes: readonly [number, number];
+    }
+  /** Two changes not cut yet take from, or give to, one place in the same direction: perhaps one thing, told twice. */
+  | {
+      readonly what: "twice";
+      readonly place: string;
+      readonly zone: Zone;
+      readonly changes: readonly [number, number];
+      /** What both together come to there, signed, mm. */
+      readonly togetherMm: number;
     }
   /** A place was changed there and back and there again: it is the measure or the cloth that is off. */
   | { readonly what: "backAndForth"; readonly place: string; readonly zone: Zone; readonly changes: readonly number[] }
@@ -46,6 +56,62 @@ export function opposites(changes: readonly JudgedChange[]): Contradiction[] {
     places.set(key, [...(places.get(key) ?? []), one]);
   }
   return [...places.values()].flatMap(oppositesAt);
+}
+
+/**
+ * Changes not cut yet that take the same thing twice: they act on one girth, one length (a length that lies within
+ * another is part of it) or one edge, in the same direction, and were decided without a prototype between them.
+ */
+export function twice(changes: readonly JudgedChange[], lengths: readonly LengthAlong[]): Contradiction[] {
+  const uncut = changes.map(({ change }) => change).filter(({ cutInto }) => cutInto === null);
+  return uncut.flatMap((later, index) =>
+    uncut.slice(0, index).flatMap((earlier): Contradiction[] => {
+      if (!sidesMeet(earlier, later)) return [];
+      const shared = sharedAct(earlier, later, lengths);
+      return shared ? [{ what: "twice", ...shared, zone: later.zone, changes: [earlier.id, later.id] }] : [];
+    }),
+  );
+}
+
+/** The place and sum of what two changes both do; null where they act apart or against one another. */
+function sharedAct(
+  a: Change,
+  b: Change,
+  lengths: readonly LengthAlong[],
+): { place: string; togetherMm: number } | null {
+  for (const one of actsOf(a)) {
+    for (const other of actsOf(b)) {
+      if (one.byMm * other.byMm <= 0) continue;
+      const place = one.key === other.key ? one.place : sharedLength(one, other, lengths);
+      if (place !== null) return { place, togetherMm: one.byMm + other.byMm };
+    }
+  }
+  return null;
+}
+
+interface Act {
+  readonly key: string;
+  readonly place: string;
+  readonly lengthId: string;
+  readonly byMm: number;
+}
+
+/** What a change does: to each length it moves, else to the one place it acts on. */
+function actsOf(change: Change): Act[] {
+  const along = lengthEffects(change).map(({ lengthId, byMm }) => ({
+    ...{ key: `length ${lengthId}`, place: lengthId, lengthId, byMm },
+  }));
+  if (along.length > 0) return along;
+  if (!change.amountMm) return [];
+  const place = change.on === "girth" ? change.zone : change.spot;
+  return [{ key: placeKey(change), place, lengthId: "", byMm: change.amountMm }];
+}
+
+function sharedLength(a: Act, b: Act, lengths: readonly LengthAlong[]): string | null {
+  if (a.lengthId === "" || b.lengthId === "") return null;
+  const [lengthA, lengthB] = [a, b].map((act) => lengths.find(({ id }) => id === act.lengthId));
+  if (lengthB && liesWithin(a.lengthId, lengthB, lengths)) return b.lengthId;
+  return lengthA && liesWithin(b.lengthId, lengthA, lengths) ? a.lengthId : null;
 }
 
 /** Where a change acts: a girth, a length of the plan, or a spot. */

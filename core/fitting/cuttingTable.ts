@@ -1,5 +1,6 @@
 import { namesIn } from "../torso/placements.ts";
-import type { Change, ChangeTarget } from "./change.ts";
+import type { Change, ChangePart, ChangeTarget } from "./change.ts";
+import { type Course, type CoursesBefore, coursesOf } from "./cuttingCourse.ts";
 import { findingKindOf } from "./findings/index.ts";
 import type { Finding } from "./fitting.ts";
 import { perEdge } from "./propose.ts";
@@ -7,6 +8,8 @@ import { spotOf } from "./spots.ts";
 
 /** One thing to do on one piece. Amounts in mm, signed: negative takes off or shortens. */
 export interface CuttingLine {
+  /** Of all lines of a table. */
+  readonly key: string;
   readonly change: Change;
   /** Line or seam. */
   readonly line: string;
@@ -20,18 +23,50 @@ export interface CuttingLine {
   readonly blend: string;
   /** What it is for: the finding, or the maker's own reason. */
   readonly why: string;
+  /** The girths and lengths it changes, from what to what. */
+  readonly courses: readonly Course[];
+  /** What was read and by what it was divided; null where it is the maker's own amount or no share of a reading. */
+  readonly reading: CutReading | null;
 }
 
-/** How a piece is changed. */
-export type Doing = "spread" | "overlap" | "add" | "takeOff" | "move" | "work";
+/** How an amount came from what was read. */
+export interface CutReading {
+  readonly readMm: number;
+  readonly share: number;
+  /** 0 where the cloth is not stretched there: nothing is divided. */
+  readonly strain: number;
+}
 
-/** What is done, as an order; the amount stands behind it. */
+/** How a piece is changed: always with its direction. */
+export type Doing =
+  | "spread"
+  | "overlap"
+  | "letOut"
+  | "takeIn"
+  | "longer"
+  | "shorter"
+  | "up"
+  | "down"
+  | "centre"
+  | "side"
+  | "raise"
+  | "widen"
+  | "work";
+
+/** What is done, as an order with its direction; the amount stands behind it. */
 export const DOING_WORDS: Readonly<Record<Doing, string>> = {
-  spread: "Cut apart and spread",
-  overlap: "Fold out",
-  add: "Add",
-  takeOff: "Take off",
-  move: "Move",
+  spread: "Cut apart and spread, longer by",
+  overlap: "Fold out, shorter by",
+  letOut: "Let out",
+  takeIn: "Take in",
+  longer: "Lengthen by",
+  shorter: "Shorten by",
+  up: "Move up",
+  down: "Move down",
+  centre: "Move toward the centre",
+  side: "Move toward the side",
+  raise: "Raise by",
+  widen: "Widen by",
   work: "Do",
 };
 
@@ -64,16 +99,21 @@ export interface FoundChange {
   readonly finding: Finding | null;
 }
 
-/** What to do at the cutting table: piece by piece, line by line, in the order to do it. */
-export function cuttingTable(changes: readonly FoundChange[]): CuttingPiece[] {
+/**
+ * What to do at the cutting table: piece by piece, line by line, in the order to do it.
+ *
+ * @param before girths and lengths as they are cut now, with every change before these in.
+ */
+export function cuttingTable(changes: readonly FoundChange[], before: CoursesBefore): CuttingPiece[] {
   const pieces = new Map<string, CuttingLine[]>();
   const inOrder = changes.toSorted((a, b) => ORDER.indexOf(a.change.on) - ORDER.indexOf(b.change.on));
+  const courses = coursesOf(
+    inOrder.map(({ change }) => change),
+    before,
+  );
   for (const { change, finding } of inOrder) {
-    const names = piecesOf(change);
-    for (const piece of names) {
-      const line = lineOn(piece, names.length, change, finding);
-      pieces.set(piece, [...(pieces.get(piece) ?? []), line]);
-    }
+    const of = courses.get(change.id) ?? [];
+    for (const { piece, line } of linesOf(change, finding, of)) pieces.set(piece, [...(pieces.get(piece) ?? []), line]);
   }
   return [...pieces]
     .map(([piece, lines]) => ({ piece, lines }))
@@ -82,35 +122,102 @@ export function cuttingTable(changes: readonly FoundChange[]): CuttingPiece[] {
 
 const rank = (piece: string): number => (LARGE.includes(piece) ? LARGE.indexOf(piece) : LARGE.length);
 
-function piecesOf({ pieces }: Change): string[] {
-  const names = namesIn(pieces);
-  return names.length > 0 ? names : ["whole garment"];
+interface PieceLine {
+  readonly piece: string;
+  readonly line: CuttingLine;
 }
 
-function lineOn(piece: string, of: number, change: Change, finding: Finding | null): CuttingLine {
-  const { line, blend, reason } = change;
-  const why = finding ? findingKindOf(finding.kind).name.toLowerCase() : reason || "own change";
-  const spot = spotOf(change.spot).name.toLowerCase();
-  const where = line.toLowerCase().includes(spot) ? "" : `at the ${spot}`;
-  return { change, line, where, blend, why, ...amountOn(piece, of, change) };
+function linesOf(change: Change, finding: Finding | null, courses: readonly Course[]): PieceLine[] {
+  if (change.parts.length > 0) {
+    return change.parts.flatMap((part) =>
+      piecesOf(part).map((piece) => ({ piece, line: partLine(part, { change, finding, courses }) })),
+    );
+  }
+  const names = piecesOf(change);
+  return names.map((piece) => ({
+    piece,
+    line: {
+      ...common(change, finding),
+      key: `${change.id}`,
+      courses,
+      ...place(change.line, change),
+      ...amountOn(piece, names.length, change),
+      reading: readingOf(finding?.amountMm ?? null, change.share, change.strain),
+    },
+  }));
+}
+
+const piecesOf = ({ pieces }: Pick<Change, "pieces">): string[] => {
+  const names = namesIn(pieces);
+  return names.length > 0 ? names : ["whole garment"];
+};
+
+function common(change: Change, finding: Finding | null): Pick<CuttingLine, "change" | "blend" | "why"> {
+  const why = finding ? findingKindOf(finding.kind).name.toLowerCase() : change.reason || "own change";
+  return { change, blend: change.blend, why };
+}
+
+function place(line: string, { spot }: Change): Pick<CuttingLine, "line" | "where"> {
+  const name = spotOf(spot).name.toLowerCase();
+  return { line, where: line.toLowerCase().includes(name) ? "" : `at the ${name}` };
+}
+
+const readingOf = (readMm: number | null, share: number | null, strain: number | null): CutReading | null =>
+  readMm === null || share === null || strain === null ? null : { readMm, share, strain };
+
+interface OfChange {
+  readonly change: Change;
+  readonly finding: Finding | null;
+  readonly courses: readonly Course[];
+}
+
+function partLine(part: ChangePart, { change, finding, courses }: OfChange): CuttingLine {
+  const { id, amountMm, readMm, strain, lengthId } = part;
+  return {
+    ...common(change, finding),
+    key: `${change.id} ${id}`,
+    ...place(part.line, change),
+    amountMm,
+    edges: 1,
+    doing: doingOf({ ...change, amountMm }, id),
+    courses: courses.filter((course) => lengthId === "" || course.id === lengthId || course.within.includes(lengthId)),
+    reading:
+      readMm === null
+        ? readingOf(finding?.amountMm ?? null, change.share, change.strain)
+        : readingOf(readMm, change.share, strain),
+  };
+}
+
+/** Wire remedies that are not simply longer or shorter. */
+const WIRES: Readonly<Record<string, Doing>> = {
+  "wire-tissue": "raise",
+  "wire-pokes": "shorter",
+  "wire-floats": "widen",
+};
+
+/** What is done by a signed amount, with its direction; a point's direction is the name of its part. */
+function doingOf({ on, amountMm, remedy }: Pick<Change, "on" | "amountMm" | "remedy">, part = ""): Doing {
+  const less = (amountMm ?? 0) < 0;
+  if (on === "length") return less ? "overlap" : "spread";
+  if (on === "line") return less ? "up" : "down";
+  if (on === "point") return part === "down" || part === "centre" || part === "side" ? part : "up";
+  if (on === "elastic") return less ? "shorter" : "longer";
+  if (on === "wire") return WIRES[remedy] ?? (less ? "shorter" : "longer");
+  return less ? "takeIn" : "letOut";
 }
 
 function amountOn(piece: string, of: number, change: Change): Pick<CuttingLine, "amountMm" | "edges" | "doing"> {
   const { on, amountMm, seams, remedy } = change;
   if (amountMm === null) return { amountMm: null, edges: 1, doing: "work" };
+  const doing = doingOf(change);
   if (on === "girth") {
-    const edge = perEdge(amountMm, seams);
     // Every seam has one edge on each of the pieces it joins.
-    return { amountMm: edge, edges: Math.max(1, Math.round((2 * seams) / of)), doing: edge < 0 ? "takeOff" : "add" };
+    return { amountMm: perEdge(amountMm, seams), edges: Math.max(1, Math.round((2 * seams) / of)), doing };
   }
   if (on === "balance") {
     const gives = (remedy === "balance-front") === (piece === "front");
-    return { amountMm: gives ? amountMm : -amountMm, edges: 2, doing: gives ? "add" : "takeOff" };
+    return { amountMm: gives ? amountMm : -amountMm, edges: 2, doing: gives ? "letOut" : "takeIn" };
   }
-  if (on === "length") {
-    const share = amountMm / of;
-    return { amountMm: share, edges: 1, doing: share < 0 ? "overlap" : "spread" };
-  }
-  if (on === "line" || on === "point") return { amountMm, edges: 1, doing: "move" };
-  return { amountMm, edges: 1, doing: amountMm < 0 ? "takeOff" : "add" };
+  if (on === "length") return { amountMm: amountMm / of, edges: 1, doing };
+  return { amountMm, edges: 1, doing };
 }

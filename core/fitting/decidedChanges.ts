@@ -17,7 +17,7 @@ export function decidedChanges(
 
 function carried(change: Change | null, finding: Finding | null): CarriedChange[] {
   if (!change || change.decision === "refused" || change.decision === "waiting") return [];
-  const { id, on, zone, side, spot, amountMm, lengthId, pieces, line, blend, seams } = change;
+  const { id, on, zone, side, spot, amountMm, lengthId, pieces, line, blend, seams, parts } = change;
   const why = finding ? findingKindOf(finding.kind).name : "own change";
-  return [{ changeId: id, on, zone, side, spot, amountMm, lengthId, pieces, line, blend, seams, why }];
+  return [{ changeId: id, on, zone, side, spot, amountMm, lengthId, pieces, line, blend, seams, parts, why }];
 }

@@ -1,18 +1,47 @@
-import type { CarriedChange, FrozenLength } from "./prototype.ts";
+import type { PlannedLengthAnswer } from "../ease/planLengths.ts";
+import { type LengthChanging, lengthEffects, liesWithin } from "./lengthEffects.ts";
+import type { FrozenLength } from "./prototype.ts";
+
+/** A length from body and cloth, before any change. mm. */
+export type CutLength = Omit<FrozenLength, "changedMm" | "nowMm">;
 
 /** A length on its way to the next prototype, mm. */
-export interface NextLength extends FrozenLength {
-  /** Sum of all decided changes of it. */
+export interface NextLength extends CutLength {
+  /** Sum of all decided changes of it, and of every length that lies within it. */
   readonly changedMm: number;
   readonly nowMm: number;
 }
 
 /** Lengths of the plan with every decided change of them in. */
-export function nextLengths(lengths: readonly FrozenLength[], changes: readonly CarriedChange[]): NextLength[] {
+export function nextLengths(lengths: readonly CutLength[], changes: readonly LengthChanging[]): NextLength[] {
+  const effects = changes.flatMap(lengthEffects);
   return lengths.map((length) => {
-    const changedMm = changes
-      .filter(({ on, lengthId }) => on === "length" && lengthId === length.id)
-      .reduce((sum, { amountMm }) => sum + (amountMm ?? 0), 0);
+    const changedMm = effects
+      .filter(({ lengthId }) => liesWithin(lengthId, length, lengths))
+      .reduce((sum, { byMm }) => sum + byMm, 0);
     return { ...length, changedMm, nowMm: length.cutMm + changedMm };
   });
 }
+
+/** The lengths that a school could plan, as they are cut from body and cloth. */
+export const cutLengths = (answers: readonly PlannedLengthAnswer[]): CutLength[] =>
+  answers.flatMap(({ id, name, answer }) =>
+    answer.ok
+      ? [
+          {
+            id,
+            name,
+            bodyMm: answer.value.bodyMm,
+            cutMm: answer.value.cutMm,
+            codes: answer.value.segments.map(({ code }) => code),
+          },
+        ]
+      : [],
+  );
+
+/** A frozen length with its changes; in older records, which froze it before any, they are none. */
+export const frozenLength = ({ changedMm = 0, nowMm, ...length }: FrozenLength): NextLength => ({
+  ...length,
+  changedMm,
+  nowMm: nowMm ?? length.cutMm,
+});

@@ -7,7 +7,7 @@ import type { Finding } from "./fitting.ts";
 import type { LearnedShares } from "./learnShare.ts";
 import { touches } from "./nextPlan.ts";
 import { propose } from "./propose.ts";
-import { judgedGirthMm, type Prototype } from "./prototype.ts";
+import { judgedGirthMm, judgedLengthMm, type Prototype } from "./prototype.ts";
 import { hasShareRule } from "./shareRule.ts";
 
 /** What the proposal for a finding looks at. */
@@ -57,12 +57,14 @@ const ringsThere = (finding: Pick<Finding, "zone" | "side">, prototype: Prototyp
       return [{ strain, bodyMm: ring.bodyMm, garmentMm: judged.girthMm, basis: judged.basis }];
     });
 
-function strainAlong({ spot }: Pick<Finding, "spot">, { frozen }: Prototype): StrainThere | null {
-  const lengths = frozen.lengths ?? [];
-  const through = lengths.find(({ id }) => id === lengthAt(spot, lengths));
-  if (!through) return null;
-  const strain = Math.max(0, through.bodyMm / through.cutMm - 1);
-  return { strain, bodyMm: through.bodyMm, garmentMm: through.cutMm, basis: "planned" };
+const strainAlong = ({ spot }: Pick<Finding, "spot">, prototype: Prototype): StrainThere | null =>
+  strainOfLength(lengthAt(spot, prototype.frozen.lengths ?? []), prototype);
+
+function strainOfLength(lengthId: string, prototype: Prototype): StrainThere | null {
+  const judged = judgedLengthMm(prototype, lengthId);
+  if (!judged) return null;
+  const { bodyMm, lengthMm, basis } = judged;
+  return { strain: Math.max(0, bodyMm / lengthMm - 1), bodyMm, garmentMm: lengthMm, basis };
 }
 
 /** The seams that usually take a girth change for a finding: one of two where only one side is to change. */
@@ -126,6 +128,8 @@ export function proposeFor(
     ...finding,
     ...factsThere(finding, prototype),
     takeMm: taken.value?.takeMm ?? null,
+    share: taken.value?.share ?? own.share ?? 1,
+    alongStrain: (lengthId) => strainOfLength(lengthId, prototype)?.strain ?? null,
     seams,
     usable: prototype.frozen.stretch.usable,
     lengths: prototype.frozen.lengths ?? [],

@@ -1,3 +1,4 @@
+import type { MeasureCode } from "../body/measure.ts";
 import type { Sheet } from "../body/sheet.ts";
 import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
 import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
@@ -10,6 +11,7 @@ import type { EaseSettings } from "../ease/settings.ts";
 import type { Style, StyleId } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Workings } from "../workings/workings.ts";
+import type { ChangePart } from "./change.ts";
 import type { DecidedChange } from "./nextPlan.ts";
 import type { PlannedRing, RingId } from "./rings.ts";
 import type { SpotId } from "./spots.ts";
@@ -50,6 +52,7 @@ export interface CarriedChange extends DecidedChange {
   readonly line?: string;
   readonly blend?: string;
   readonly seams?: number;
+  readonly parts?: readonly ChangePart[];
   /** Name of the finding it answers. */
   readonly why?: string;
 }
@@ -69,7 +72,13 @@ export interface FrozenLength {
   readonly id: string;
   readonly name: string;
   readonly bodyMm: number;
+  /** From body and cloth, before any change. */
   readonly cutMm: number;
+  /** Body lengths it runs along; left out in older files. */
+  readonly codes?: readonly MeasureCode[];
+  /** Changes carried in, and the length to sew; left out in older files, which were sewn to `cutMm`. */
+  readonly changedMm?: number;
+  readonly nowMm?: number;
 }
 
 /** All that a prototype was made from, copied on the day it was started. Later edits elsewhere never reach it. */
@@ -114,6 +123,15 @@ export interface SewnRing extends RingId {
   readonly text: string;
 }
 
+/** A length measured on the sewn garment. */
+export interface SewnLength {
+  /** Id of the frozen length. */
+  readonly id: string;
+  readonly sewnMm: number;
+  /** As typed. */
+  readonly text: string;
+}
+
 /** One made-up version of a job, numbered from 1. */
 export interface Prototype {
   readonly id: number;
@@ -124,6 +142,7 @@ export interface Prototype {
   readonly startedOn: string;
   readonly frozen: FrozenPlan;
   readonly sewn: readonly SewnRing[];
+  readonly sewnLengths: readonly SewnLength[];
   /** Day it was closed, by the next one or by the sign-off: from then on it is only annotated. Null while open. */
   readonly closedOn: string | null;
   readonly annotations: readonly Annotation[];
@@ -148,4 +167,17 @@ export function judgedGirthMm(
   if (sewn) return { girthMm: sewn.sewnMm, basis: "sewn" };
   const planned = prototype.frozen.rings.find(same);
   return planned ? { girthMm: planned.nowMm, basis: "planned" } : null;
+}
+
+/** The length a fitting judges: as sewn where measured, else as planned with every change in. Null where there is none. */
+export function judgedLengthMm(
+  { frozen, sewnLengths }: Pick<Prototype, "frozen" | "sewnLengths">,
+  lengthId: string,
+): { lengthMm: number; bodyMm: number; basis: "sewn" | "planned" } | null {
+  const planned = frozen.lengths?.find(({ id }) => id === lengthId);
+  if (!planned) return null;
+  const sewn = sewnLengths.find(({ id }) => id === lengthId);
+  const { bodyMm } = planned;
+  if (sewn) return { lengthMm: sewn.sewnMm, bodyMm, basis: "sewn" };
+  return { lengthMm: planned.nowMm ?? planned.cutMm, bodyMm, basis: "planned" };
 }

@@ -32,6 +32,8 @@ export const ownFromStanding = (
   remedy: "",
   ...{ on, spot, zone, side, lengthId, pieces, line, amountMm },
   blend: "",
+  parts: [],
+  strain: null,
   share: null,
   proposedMm: null,
   seams: on === "girth" ? USUAL_SEAMS : 1,

@@ -1,10 +1,11 @@
 import { type SewingError, sewingError } from "./asSewn.ts";
+import { frozenLength, type NextLength } from "./nextLengths.ts";
 import { type NextRing, ringIn } from "./nextPlan.ts";
 import type { Prototype } from "./prototype.ts";
 import { sameRing } from "./rings.ts";
 
-/** One ring on its way from a prototype to the next: planned → sewn → changed → now planned. Lengths in mm. */
-export interface RingStep extends NextRing {
+/** One number on its way from a prototype to the next: planned → sewn → changed → now planned. mm. */
+export interface Step {
   /** What the prototype before was to be sewn to; null where there is none. */
   readonly beforeMm: number | null;
   /** What it was sewn to; null where it was not measured. */
@@ -15,6 +16,12 @@ export interface RingStep extends NextRing {
   /** How far the plan from body and cloth itself has moved since. */
   readonly movedMm: number;
 }
+
+/** A girth on its way. */
+export interface RingStep extends NextRing, Step {}
+
+/** A length on its way. */
+export interface LengthStep extends NextLength, Step {}
 
 /**
  * Sets rings beside the prototype before them.
@@ -33,6 +40,23 @@ export function stepOn(before: Prototype | null, rings: readonly NextRing[]): Ri
       sewing: sewn && then ? sewingError(sewn.sewnMm, then.nowMm) : null,
       changedSinceMm: ring.changedMm - (then?.changedMm ?? 0),
       movedMm: then ? ring.plannedMm - then.plannedMm : 0,
+    };
+  });
+}
+
+/** Sets lengths beside the prototype before them, as {@link stepOn} does with girths. */
+export function lengthsStepOn(before: Prototype | null, lengths: readonly NextLength[]): LengthStep[] {
+  return lengths.map((length) => {
+    const frozen = before?.frozen.lengths?.find(({ id }) => id === length.id);
+    const then = frozen && frozenLength(frozen);
+    const sewn = before?.sewnLengths.find(({ id }) => id === length.id);
+    return {
+      ...length,
+      beforeMm: then?.nowMm ?? null,
+      sewnMm: sewn?.sewnMm ?? null,
+      sewing: sewn && then ? sewingError(sewn.sewnMm, then.nowMm) : null,
+      changedSinceMm: length.changedMm - (then?.changedMm ?? 0),
+      movedMm: then ? length.cutMm - then.cutMm : 0,
     };
   });
 }

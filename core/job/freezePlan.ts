@@ -1,10 +1,10 @@
 import { stretchOf } from "../cloth/evaluateTest.ts";
 import type { TestedLayer } from "../cloth/layupStretch.ts";
 import { tissueNotes } from "../cups/roomWays.ts";
-import type { PlannedLength } from "../ease/planLengths.ts";
 import { isComplete } from "../ease/planStyle.ts";
+import { cutLengths, nextLengths } from "../fitting/nextLengths.ts";
 import { nextPlan } from "../fitting/nextPlan.ts";
-import type { CarriedChange, FrozenLayer, FrozenLength, FrozenPlan } from "../fitting/prototype.ts";
+import type { CarriedChange, FrozenLayer, FrozenPlan } from "../fitting/prototype.ts";
 import { ringsOf } from "../fitting/rings.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
@@ -46,7 +46,7 @@ export function freezePlan(
     layers: layers.flatMap(frozenLayer),
     choice: { zones: job.zones, pressuresKpa: job.pressuresKpa },
     closures: job.closures,
-    lengths: plan.lengths[job.school].flatMap(({ answer }) => (answer.ok ? [frozenLength(answer.value)] : [])),
+    lengths: nextLengths(cutLengths(plan.lengths[job.school]), changes),
     workings,
     watch: workings.bustRoom ? tissueNotes(workings.bustRoom) : [],
     rings: rings.map(({ consequences: _computed, ...ring }) => ring),
@@ -67,5 +67,3 @@ const frozenLayer = ({ cloth, direction, test, result }: TestedLayer): FrozenLay
         },
       ]
     : [];
-
-const frozenLength = ({ id, name, bodyMm, cutMm }: PlannedLength): FrozenLength => ({ id, name, bodyMm, cutMm });

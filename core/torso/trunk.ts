@@ -1,4 +1,6 @@
+import { type BodyTrunk, bodyTrunk } from "../body/trunk.ts";
 import type { AlongStretch } from "../ease/planLengths.ts";
+import { type TrunkStrain, trunkStrainOn } from "../ease/trunkStrain.ts";
 import { known, type Lack, type Reckoning } from "../explain/reckoning.ts";
 import type { Result } from "../result.ts";
 import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
@@ -6,7 +8,6 @@ import { explainTrunk } from "./explain/explainTrunk.ts";
 import { type Placement, placementsOf } from "./placements.ts";
 import { type PresentLoop, presentOf } from "./presentLoop.ts";
 import { placeTrunkLength, TRUNK_PARTS, type TrunkLoop, type TrunkPart, type TrunkPlacing } from "./trunkLoop.ts";
-import { type TrunkStrain, trunkStrain } from "./trunkStrain.ts";
 import type { TrunkWorking } from "./workings.ts";
 
 /** Strains of the chosen girths that draw a trunk in; null where a zone is not planned. */
@@ -50,6 +51,8 @@ export interface TrunkFacts {
 /** How the loop of the pattern stands against the body's. */
 export interface ComparedTrunk {
   readonly placing: TrunkPlacing;
+  /** How the loop of the body came about. */
+  readonly loop: BodyTrunk;
   readonly body: TrunkLoop;
   readonly pattern: TrunkLoop;
   readonly present: PresentLoop;
@@ -88,11 +91,12 @@ export function reckonTrunk(working: TrunkWorking, facts: TrunkFacts): TrunkReck
 }
 
 function compareTrunk(working: TrunkWorking, facts: TrunkFacts, wants: Wants): ComparedTrunk | null {
-  const loopMm = wants.length("trunk_loop");
+  const loop = bodyTrunk(facts.body?.values ?? []);
+  const loopMm = loop ? loop.mm : wants.length("trunk_loop");
   const present = presentOf(working, facts, wants);
   const bodyToBody = present?.bodyToBody ?? false;
   const stretch = bodyToBody ? { along: AS_WORN, strain: null } : stretchOf(loopMm, facts, wants);
-  if (loopMm === null || present === null || stretch === null) return null;
+  if (loop === null || loopMm === null || present === null || stretch === null) return null;
   const body = { trunkLoop: loopMm, ...partsOf(facts.body) };
   const { along, strain } = stretch;
   const placing = placeTrunkLength(working.school, {
@@ -101,7 +105,7 @@ function compareTrunk(working: TrunkWorking, facts: TrunkFacts, wants: Wants): C
     stretch: { ...along, girthStrain: strain?.mean ?? 0, freedom: facts.freedom },
     leaveUnderMm: facts.leaveUnderMm,
   });
-  return { placing, body, pattern: present.loop, present, bodyToBody, strain, along };
+  return { placing, loop, body, pattern: present.loop, present, bodyToBody, strain, along };
 }
 
 const PART_MEASURES = {
@@ -144,23 +148,7 @@ function stretchOf(loopMm: number | null, { body, strains, along }: TrunkFacts, 
   if (!along) return wants.plan("Needs a chosen school: it decides the stretch along the body.");
   if (!along.ok) return wants.plan(along.problem.message);
   if (loopMm === null) return null;
-  const quiet = wantsOf(body);
-  const straps = known({ front: quiet.length("strap_front"), back: quiet.length("strap_back") });
-  const parts = partsOf(body);
-  const upper = known({ front: parts.frontWaist ?? null, back: parts.backWaist ?? null });
-  const lower = known({ front: parts.crotchFront ?? null, back: parts.crotchBack ?? null });
-  const both = upper && lower ? upper.front + upper.back + lower.front + lower.back : null;
-  return {
-    along: along.value,
-    strain: trunkStrain({
-      loopMm,
-      strapsMm: straps ? straps.front + straps.back : null,
-      upperPart: upper && both !== null ? (upper.front + upper.back) / both : null,
-      bustStrain: given.bust,
-      waistStrain: given.waist,
-      hipStrain: given.hip,
-    }),
-  };
+  return { along: along.value, strain: trunkStrainOn(body?.values ?? [], loopMm, given) };
 }
 
 function headlineOf({ deltaMm, act }: TrunkPlacing, { leaveUnderMm }: TrunkFacts): string {

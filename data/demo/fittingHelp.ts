@@ -5,6 +5,7 @@ import type { ShippedStyleId } from "../../core/ease/styles/style.ts";
 import { placeOf } from "../../core/figure/places.ts";
 import type { Decision } from "../../core/fitting/change.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
+import { withoutFormula } from "../../core/fitting/findings/findingKind.ts";
 import type { Finding, FittingHead, Reading } from "../../core/fitting/fitting.ts";
 import { learnByKind } from "../../core/fitting/learnShare.ts";
 import { linkedFor } from "../../core/fitting/linkedLines.ts";
@@ -60,7 +61,7 @@ export async function sew(
     const [zone, side = "single"] = key.split(":");
     return { zone, side, sewnMm, text: `${sewnMm / 20} cm` } as SewnRing;
   });
-  await repositories.prototypes.saveSewn(prototype, sewn);
+  await repositories.prototypes.saveSewn(prototype, { sewn, sewnLengths: [] });
 }
 
 /** Begins a fitting of a prototype on the wearer. */
@@ -130,6 +131,8 @@ export async function decideOn(
     pieces: first?.pieces ?? "",
     line: first?.line ?? "",
     blend: first?.blend ?? "",
+    parts: amountMm === undefined && decision !== "refused" ? (first?.parts ?? []).map(withoutFormula) : [],
+    strain: first?.by === null && taken ? (there?.strain ?? 0) : null,
     share: worn !== null && finding.amountMm ? worn / finding.amountMm : (taken?.share ?? null),
     proposedMm: first?.amountMm ?? null,
     amountMm: decision === "refused" ? null : (amountMm ?? first?.amountMm ?? null),

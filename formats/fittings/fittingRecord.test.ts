@@ -78,7 +78,13 @@ describe("on paper", () => {
         change: sampleChange({ id, linked: [{ piece: "front: Net", ticked: id % 2 === 0 }] }),
         finding: sampleFinding(),
       }));
-      const pdf = await cuttingTablePdf({ title: "Brief", subtitle: "", table: cuttingTable(many), unit, paper });
+      const pdf = await cuttingTablePdf({
+        title: "Brief",
+        subtitle: "",
+        table: cuttingTable(many, { rings: [], lengths: [] }),
+        unit,
+        paper,
+      });
       expect(isPdf(pdf)).toBe(true);
       expect(pdf.toString("latin1").match(/\/Type \/Page\b/g)?.length).toBeGreaterThan(3);
     }

@@ -77,9 +77,16 @@ const validate = validator(jobSchema);
 export function readJobDocument(document: unknown): Result<JobDocument> {
   const valid = validate(document);
   if (!valid.ok) return fail("job-document-invalid", valid.problem.message);
-  const job = document as JobDocument;
+  const job = broughtUp(document as JobDocument);
   return brokenReference(job) ?? ok(job);
 }
+
+/** An older file with what it could not say yet: no change in parts, no strain it was divided by, no length as sewn. */
+const broughtUp = (job: JobDocument): JobDocument => ({
+  ...job,
+  prototypes: job.prototypes.map((one) => ({ ...one, sewnLengths: one.sewnLengths ?? [] })),
+  changes: job.changes.map((change) => ({ ...change, parts: change.parts ?? [], strain: change.strain ?? null })),
+});
 
 /** How a file names the own style it brings. */
 export const OWN_STYLE = "own-1";

@@ -141,6 +141,7 @@ const prototype = closed({
     closed({ zone: zone(), side: Type.Enum(["single", "left", "right"]), sewnMm: above0(), text: text(200) }),
     60,
   ),
+  sewnLengths: Type.Optional(list(closed({ id: word(), sewnMm: above0(), text: text(200) }), 60)),
   annotations: list(closed({ writtenOn: day(), text: text() })),
   fittings: list(fitting, 200),
 });
@@ -158,6 +159,21 @@ const change = closed({
   pieces: text(400),
   line: text(),
   blend: text(),
+  parts: Type.Optional(
+    list(
+      closed({
+        id: text(60),
+        pieces: text(400),
+        line: text(),
+        lengthId: text(60),
+        amountMm: mm(),
+        readMm: orNull(mm()),
+        strain: orNull(Type.Number({ exclusiveMinimum: -1, maximum: 50 })),
+      }),
+      12,
+    ),
+  ),
+  strain: Type.Optional(orNull(Type.Number({ exclusiveMinimum: -1, maximum: 50 }))),
   share: orNull(Type.Number()),
   proposedMm: orNull(mm()),
   amountMm: orNull(mm()),

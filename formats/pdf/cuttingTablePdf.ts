@@ -1,5 +1,6 @@
 import { type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../core/fitting/cuttingTable.ts";
-import { formatAmount, formatDifference } from "../../core/units/formatLength.ts";
+import { asideWords } from "../../core/fitting/cuttingWords.ts";
+import { formatAmount } from "../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "./pages.ts";
 
@@ -40,7 +41,7 @@ function oneLine(doc: PDFKit.PDFDocument, line: CuttingLine, piece: string, unit
     .font("Helvetica")
     .fontSize(10.5)
     .fillColor(SOFT)
-    .text(printable(asideWords(line, unit)), { width });
+    .text(printable(asideWords(line, { unit })), { width });
   for (const { piece: linked, ticked } of line.change.linked) {
     if (!linked.startsWith(`${piece}: `)) continue;
     const below = doc.y + 2;
@@ -65,10 +66,4 @@ function orderWords({ amountMm, edges, doing, line: of, where, change }: Cutting
   if (amountMm === null) return `${line}${side}`;
   const each = edges > 1 ? ` at each of ${edges} edges` : "";
   return `${DOING_WORDS[doing]} ${formatAmount(Math.abs(amountMm), unit)}${each}: ${line}${side}`;
-}
-
-function asideWords({ blend, why, change }: CuttingLine, unit: LengthUnit): string {
-  const girth =
-    change.on === "girth" && change.amountMm !== null ? `, girth ${formatDifference(change.amountMm, unit)}` : "";
-  return `${blend ? `Blend ${blend}. ` : ""}For: ${why}${girth}.`;
 }

@@ -7,7 +7,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { explainDerived } from "../../../core/ease/explain/derivations.ts";
 import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
-import { derivedFromRing, explainNow, explainSewing } from "../../../core/fitting/explain/explainRing.ts";
+import { derivedFromRing, explainNow } from "../../../core/fitting/explain/explainRing.ts";
 import type { CarriedChange } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
@@ -16,6 +16,7 @@ import { StretchMark } from "../stretch/StretchMark.tsx";
 import { percent } from "../units/percent.ts";
 import { useLengths } from "../units/UnitContext.tsx";
 import { Why } from "../why/WhyDrawer.tsx";
+import { BeforeCells } from "./BeforeCells.tsx";
 
 interface StepTableProps {
   readonly label: string;
@@ -67,7 +68,7 @@ export function StepTable({ label, steps, changes, stretch, sources, beforeNumbe
                 {beforeNumber === null ? (
                   <TableCell align="right">{lengths.bare(step.plannedMm)}</TableCell>
                 ) : (
-                  <Before step={step} name={name} />
+                  <BeforeCells step={step} name={name} />
                 )}
                 <TableCell align="right" sx={{ fontWeight: 750, fontSize: "1.1rem" }}>
                   <Why label={`${name}, now planned`} explain={() => explainNow(step, changes, sources.garment)}>
@@ -102,39 +103,5 @@ export function StepTable({ label, steps, changes, stretch, sources, beforeNumbe
         </TableBody>
       </Table>
     </Paper>
-  );
-}
-
-function Before({ step, name }: { step: RingStep; name: string }) {
-  const lengths = useLengths();
-  const { beforeMm, sewnMm, sewing, changedSinceMm, movedMm } = step;
-  return (
-    <>
-      <TableCell align="right">{beforeMm === null ? "—" : lengths.bare(beforeMm)}</TableCell>
-      <TableCell align="right">
-        {sewnMm === null || beforeMm === null ? (
-          <Box component="span" sx={{ color: "text.secondary" }}>
-            not measured
-          </Box>
-        ) : (
-          <>
-            {lengths.bare(sewnMm)}
-            {sewing?.flagged ? (
-              <Box sx={{ color: "warning.main", fontWeight: 650, fontSize: "0.85rem" }}>
-                <Why label={`${name}, sewing error`} explain={() => explainSewing(step, sewnMm, beforeMm)}>
-                  {lengths.difference(sewing.errorMm)}
-                </Why>
-              </Box>
-            ) : null}
-          </>
-        )}
-      </TableCell>
-      <TableCell align="right">
-        {changedSinceMm === 0 ? "—" : lengths.difference(changedSinceMm)}
-        {movedMm === 0 ? null : (
-          <Box sx={{ fontSize: "0.85rem", color: "text.secondary" }}>plan moved {lengths.difference(movedMm)}</Box>
-        )}
-      </TableCell>
-    </>
   );
 }

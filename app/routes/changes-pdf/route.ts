@@ -5,7 +5,7 @@ import { shownLengths } from "../../preferences.ts";
 import { idFrom, storeOf } from "../../server/answers.ts";
 import { download } from "../../server/download.ts";
 import { guarded } from "../../server/guarded.ts";
-import { readJob } from "../../server/jobContext.ts";
+import { cutSoFar, readJob } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 
 /** The cutting table of a job as a PDF, to lie beside the cloth. */
@@ -16,7 +16,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const pdf = await cuttingTablePdf({
     title: `${job.name}: changes to cut into prototype ${prototypes.length + 1}`,
     subtitle: `For ${wearer.name}. Lengths first: they move every line below them.`,
-    table: cuttingTable(toCut(jobChanges(fittings, ownChanges))),
+    table: cuttingTable(toCut(jobChanges(fittings, ownChanges)), cutSoFar(read)),
     unit,
     paper: unit === "in" ? "LETTER" : "A4",
   });

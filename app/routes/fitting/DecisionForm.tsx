@@ -9,6 +9,7 @@ import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
+import { partField, seenKey } from "../../forms/seenKey.ts";
 import { smallUnit } from "../../forms/smallLength.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { draftNames } from "./draftNames.ts";
@@ -39,6 +40,7 @@ export function DecisionForm({ finding, proposal, draft, sent, onLeave }: Decisi
   const [decision, setDecision] = useState<string>(kept?.decision ?? (first ? "accepted" : "refused"));
   const [remedyId, setRemedyId] = useState(kept?.remedy ?? first?.id ?? "");
   const remedy = remedies.find(({ id }) => id === remedyId) ?? first ?? null;
+  const apart = (remedy?.parts ?? []).filter(({ readMm }) => readMm !== null);
   const doing = decision === "accepted" || decision === "altered";
   const { effect } = findingKindOf(finding.kind);
   const takes = (remedy?.amountMm ?? (effect === "removal" ? -1 : 1)) < 0;
@@ -56,6 +58,8 @@ export function DecisionForm({ finding, proposal, draft, sent, onLeave }: Decisi
         finding: finding.id,
         version: finding.change?.version ?? 0,
         unit,
+        seen: seenKey(remedy),
+        ...(remedies.length === 1 && first ? { remedy: first.id } : {}),
       }}
       submitLabel="Decide"
       beside={onLeave ? <Button onClick={onLeave}>Leave it as it was</Button> : undefined}
@@ -89,13 +93,25 @@ export function DecisionForm({ finding, proposal, draft, sent, onLeave }: Decisi
             />
           ) : null}
           <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "repeat(2, 1fr)" }, gap: 2 }}>
-            <TextInput
-              name="amount"
-              label={remedy?.on === "girth" ? (takes ? "Take off the girth" : "Give to the girth") : "Amount"}
-              hint="An amount …"
-              numeric
-              suffix={smallUnit(unit)}
-            />
+            {apart.map((part) => (
+              <TextInput
+                key={part.id}
+                name={partField(part.id)}
+                label={`Amount at the ${part.id}`}
+                hint="Leave it empty where nothing is to change."
+                numeric
+                suffix={smallUnit(unit)}
+              />
+            ))}
+            {apart.length > 0 ? null : (
+              <TextInput
+                name="amount"
+                label={remedy?.on === "girth" ? (takes ? "Take off the girth" : "Give to the girth") : "Amount"}
+                hint="An amount …"
+                numeric
+                suffix={smallUnit(unit)}
+              />
+            )}
             {proposal.taken ? (
               <TextInput name="share" label="Or a share of it" hint="… or a share such as 0.8." numeric />
             ) : null}

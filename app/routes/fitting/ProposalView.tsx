@@ -1,6 +1,11 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import { explainPerEdge, explainRemedy, shareWords } from "../../../core/fitting/explain/explainProposal.ts";
+import {
+  explainPart,
+  explainPerEdge,
+  explainRemedy,
+  shareWords,
+} from "../../../core/fitting/explain/explainProposal.ts";
 import type { Remedy } from "../../../core/fitting/findings/findingKind.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import { perEdge } from "../../../core/fitting/propose.ts";
@@ -57,7 +62,27 @@ export function ProposalView({ finding, proposal }: ProposalViewProps) {
 
 function RemedyWords({ finding, proposal, remedy }: ProposalViewProps & { remedy: Remedy }) {
   const lengths = useLengths();
-  const { name, amountMm, seams, line, on } = remedy;
+  const { name, amountMm, seams, line, on, parts } = remedy;
+  const apart = parts.filter(({ readMm }) => readMm !== null);
+  if (apart.length > 0) {
+    return (
+      <>
+        {name.toLowerCase()}:{" "}
+        {apart.map((part, index) => (
+          <span key={part.id}>
+            {index > 0 ? ", " : ""}
+            {part.id}{" "}
+            <strong>
+              <Why label={`Proposed change, ${part.id}`} explain={() => explainPart(finding, remedy, part)}>
+                {lengths.difference(part.amountMm)}
+              </Why>
+            </strong>
+          </span>
+        ))}
+        .
+      </>
+    );
+  }
   if (amountMm === null) return <strong>{name}.</strong>;
   return (
     <>

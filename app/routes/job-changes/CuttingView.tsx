@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../../core/fitting/cuttingTable.ts";
+import { asideWords } from "../../../core/fitting/cuttingWords.ts";
 import { explainPerEdge } from "../../../core/fitting/explain/explainProposal.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
@@ -21,7 +22,7 @@ export function CuttingView({ table }: { table: readonly CuttingPiece[] }) {
           </Typography>
           <Box component="ol" sx={{ m: 0, pl: 5.5, pr: 2, pb: 1.5 }}>
             {lines.map((line) => (
-              <LineRow key={line.change.id} line={line} />
+              <LineRow key={line.key} line={line} />
             ))}
           </Box>
         </Paper>
@@ -32,7 +33,7 @@ export function CuttingView({ table }: { table: readonly CuttingPiece[] }) {
 
 function LineRow({ line }: { line: CuttingLine }) {
   const lengths = useLengths();
-  const { change, amountMm, edges, doing, blend, why } = line;
+  const { change, amountMm, edges, doing } = line;
   const side = change.side === "both" ? "" : `, ${change.side} only`;
   return (
     <Box component="li" sx={{ py: 0.75, fontSize: "1.12rem" }}>
@@ -67,8 +68,7 @@ function LineRow({ line }: { line: CuttingLine }) {
       )}
       {side}.{" "}
       <Box component="span" sx={{ color: "text.secondary", fontSize: "1rem" }}>
-        {blend ? `Blend ${blend}. ` : ""}For: {why}
-        {change.on === "girth" && change.amountMm !== null ? `, girth ${lengths.difference(change.amountMm)}` : ""}.
+        {asideWords(line, lengths)}
       </Box>
     </Box>
   );

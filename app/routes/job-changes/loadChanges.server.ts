@@ -6,7 +6,7 @@ import { jobChanges, openFindings, toCut, waitingFindings } from "../../../core/
 import { spotsOf } from "../../../core/fitting/spots.ts";
 import { storeOf } from "../../server/answers.ts";
 import { contradictionsOf } from "../../server/jobChanges.ts";
-import { type JobContext, jobOfPage } from "../../server/jobContext.ts";
+import { cutSoFar, type JobContext, jobOfPage } from "../../server/jobContext.ts";
 
 /** Name of the half-filled form of an own change. */
 export const ownChangeDraft = (jobId: number): string => `own-change:${jobId}`;
@@ -23,7 +23,7 @@ export async function loadChanges(context: Readonly<RouterContextProvider>, jobI
     wearerName: wearer.name,
     next: prototypes.length + 1,
     signedOff: job.signedOff !== null,
-    table: cuttingTable(cut),
+    table: cuttingTable(cut, cutSoFar(read)),
     cut,
     all: changes.map((one) => ({ ...one, status: changeStatus(one) })),
     contradictions: contradictionsOf(read),

@@ -11,7 +11,7 @@ import { PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
 import { isTaken, ownFromStanding } from "../../../core/fitting/standing.ts";
-import { stepOn } from "../../../core/fitting/stepOn.ts";
+import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
 import { freezePlan } from "../../../core/job/freezePlan.ts";
 import type { StepId } from "../../../core/job/steps.ts";
 import type { Store } from "../../../data/store.ts";
@@ -22,6 +22,7 @@ import { TextInput } from "../../components/forms/TextInput.tsx";
 import { MissingList } from "../../components/job/MissingList.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { Contradictions } from "../../components/prototype/Contradictions.tsx";
+import { LengthSteps } from "../../components/prototype/LengthSteps.tsx";
 import { PrototypeNav } from "../../components/prototype/PrototypeNav.tsx";
 import { StepTable } from "../../components/prototype/StepTable.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -32,7 +33,7 @@ import type { Fields, Unsaved } from "../../forms/unsaved.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { contradictionsOf } from "../../server/jobChanges.ts";
-import { easeSources, jobOfPage, movedSinceLast, readJob, ringsToday } from "../../server/jobContext.ts";
+import { easeSources, jobOfPage, lengthsToday, movedSinceLast, readJob, ringsToday } from "../../server/jobContext.ts";
 import { stepsOfPage } from "../../server/workingContext.ts";
 import type { Route } from "./+types/route.ts";
 import { PrototypeList } from "./PrototypeList.tsx";
@@ -55,6 +56,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     missing: planned.missing,
     sources: easeSources(read),
     steps: stepOn(prototypes.at(-1) ?? null, rings),
+    lengthSteps: lengthsStepOn(prototypes.at(-1) ?? null, lengthsToday(read)),
     moved: movedSinceLast(read).map((ring) => ({ name: ringName(ring), key: ringKey(ring), byMm: ring.byMm })),
     changes: decidedChanges(fittings, ownChanges),
     unticked: toCut(changes).filter(({ change }) => holdsBack(change)).length,
@@ -210,6 +212,13 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
             changes={changes}
             stretch={sources}
             sources={{ body: sources.sheet, garment: "the plan from body and cloth", cloth: sources.test }}
+            beforeNumber={last?.number ?? null}
+          />
+          <LengthSteps
+            label={`Lengths for prototype ${next}`}
+            steps={loaderData.lengthSteps}
+            changes={changes}
+            source="the plan from body and cloth"
             beforeNumber={last?.number ?? null}
           />
           {missing.length === 0 && !job.signedOff ? (

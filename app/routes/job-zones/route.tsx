@@ -5,12 +5,13 @@ import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
 import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
 import { explainCalibration } from "../../../core/fitting/explain/explainPull.ts";
-import { nextLengths } from "../../../core/fitting/nextLengths.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
+import { lengthsStepOn } from "../../../core/fitting/stepOn.ts";
 import { calibrationOf, LEAST_READINGS } from "../../../core/fitting/tension.ts";
 import { zoneCourses } from "../../../core/fitting/zoneCourse.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { LengthSteps } from "../../components/prototype/LengthSteps.tsx";
 import { PrototypeNav } from "../../components/prototype/PrototypeNav.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
@@ -18,26 +19,20 @@ import { readFields } from "../../forms/fields.server.ts";
 import { found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { closurePulls } from "../../server/jobChanges.ts";
-import { easeSources, jobOfPage, readJob, ringsToday } from "../../server/jobContext.ts";
+import { easeSources, jobOfPage, lengthsToday, readJob, ringsToday } from "../../server/jobContext.ts";
 import type { Route } from "./+types/route.ts";
 import { CourseOfZone } from "./CourseOfZone.tsx";
-import { LengthCourse } from "./LengthCourse.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const read = await jobOfPage(context, params.jobId);
-  const { job, prototypes, fittings, ownChanges, planned } = read;
+  const { job, prototypes, fittings, ownChanges } = read;
   const pulls = closurePulls(read);
-  const lengths = job.school ? (planned.planned?.plan.lengths[job.school] ?? []) : [];
   return {
     job: { id: job.id, name: job.name, version: job.version, stiffness: job.stiffness },
     prototypeCount: prototypes.length,
     courses: zoneCourses(prototypes, fittings, ringsToday(read)),
-    lengths: nextLengths(
-      lengths.flatMap(({ id, name, answer }) =>
-        answer.ok ? [{ id, name, bodyMm: answer.value.bodyMm, cutMm: answer.value.cutMm }] : [],
-      ),
-      decidedChanges(fittings, ownChanges),
-    ),
+    lengths: lengthsStepOn(prototypes.at(-1) ?? null, lengthsToday(read)),
+    changes: decidedChanges(fittings, ownChanges),
     sources: easeSources(read),
     pulls,
     calibration: calibrationOf(pulls),
@@ -90,7 +85,13 @@ export default function JobZones({ loaderData, actionData }: Route.ComponentProp
           <CourseOfZone key={ringKey(course)} course={course} prototypeCount={prototypeCount} sources={sources} />
         ))
       )}
-      <LengthCourse lengths={lengths} />
+      <LengthSteps
+        label="Lengths, planned next"
+        steps={lengths}
+        changes={loaderData.changes}
+        source="the plan from body and cloth"
+        beforeNumber={prototypeCount === 0 ? null : prototypeCount}
+      />
     </>
   );
 }

@@ -10,7 +10,7 @@ import { useLengths } from "../../components/units/UnitContext.tsx";
 /** What was frozen beside the girths: layers, choices by zone, closures, lengths. Older prototypes have none of it. */
 export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
   const lengths = useLengths();
-  const { layers = [], choice, closures = {}, lengths: cut = [] } = frozen;
+  const { layers = [], choice, closures = {} } = frozen;
   const rows: readonly (readonly [string, string])[] = [
     ["Layers", layers.length > 1 ? layers.map(layerWords).join("; ") : ""],
     [
@@ -29,7 +29,6 @@ export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
         closures[zone] ? [`${ZONE_NAMES[zone].toLowerCase()} with ${closures[zone]}`] : [],
       ).join("; "),
     ],
-    ["Lengths as cut", cut.map(({ name, cutMm }) => `${name.toLowerCase()} ${lengths.length(cutMm)}`).join("; ")],
   ];
   const told = rows.filter(([, words]) => words !== "");
   if (told.length === 0) return null;

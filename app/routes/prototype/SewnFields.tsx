@@ -6,6 +6,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { sewingError } from "../../../core/fitting/asSewn.ts";
 import { explainSewing } from "../../../core/fitting/explain/explainRing.ts";
+import { frozenLength } from "../../../core/fitting/nextLengths.ts";
 import type { Prototype } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey, sameRing } from "../../../core/fitting/rings.ts";
@@ -13,17 +14,47 @@ import type { LengthUnit } from "../../../core/units/length.ts";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
+import { sewnLengthField } from "../../forms/sewnFields.ts";
 
-/** A field for the flat width of each ring, beside what was planned and how far it was missed. */
+/** A field for the flat width of each ring and for each length, beside what was planned and how far it was missed. */
 export function SewnFields({ prototype, unit }: { prototype: Prototype; unit: LengthUnit }) {
   return <Sewn prototype={prototype} unit={unit} fixed={false} />;
 }
 
-/** The flat widths of a closed prototype, as they were measured. */
+/** Widths and lengths of a closed prototype, as they were measured. */
 export function SewnTable({ prototype }: { prototype: Prototype }) {
   const { unit } = useLengths();
   return <Sewn prototype={prototype} unit={unit} fixed />;
 }
+
+interface SewnLine {
+  readonly field: string;
+  readonly name: string;
+  readonly label: string;
+  readonly plannedMm: number;
+  /** What is measured of it: half of a girth. */
+  readonly measured: number;
+  readonly sewnMm: number | null;
+}
+
+const linesOf = ({ frozen, sewn, sewnLengths }: Prototype): SewnLine[] => [
+  ...frozen.rings.map((ring) => ({
+    field: ringKey(ring),
+    name: ringName(ring),
+    label: `${ringName(ring)}, flat`,
+    plannedMm: ring.nowMm,
+    measured: 1 / 2,
+    sewnMm: sewn.find((one) => sameRing(one, ring))?.sewnMm ?? null,
+  })),
+  ...(frozen.lengths ?? []).map(frozenLength).map(({ id, name, nowMm }) => ({
+    field: sewnLengthField(id),
+    name,
+    label: `${name}, as sewn`,
+    plannedMm: nowMm,
+    measured: 1,
+    sewnMm: sewnLengths.find((one) => one.id === id)?.sewnMm ?? null,
+  })),
+];
 
 function Sewn({ prototype, unit, fixed }: { prototype: Prototype; unit: LengthUnit; fixed: boolean }) {
   const lengths = useLengths();
@@ -33,34 +64,33 @@ function Sewn({ prototype, unit, fixed }: { prototype: Prototype; unit: LengthUn
         <TableHead>
           <TableRow>
             <TableCell>Garment, {unit}</TableCell>
-            <TableCell align="right">Planned girth</TableCell>
+            <TableCell align="right">Planned</TableCell>
             <TableCell align="right">Planned flat</TableCell>
-            <TableCell>Flat width, as sewn</TableCell>
-            <TableCell align="right">Girth, as sewn</TableCell>
+            <TableCell>Measured, as sewn</TableCell>
+            <TableCell align="right">As sewn</TableCell>
             <TableCell align="right">Difference</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
-          {prototype.frozen.rings.map((ring) => {
-            const sewn = prototype.sewn.find((one) => sameRing(one, ring));
-            const error = sewn ? sewingError(sewn.sewnMm, ring.nowMm) : null;
+          {linesOf(prototype).map(({ field, name, label, plannedMm, measured, sewnMm }) => {
+            const error = sewnMm === null ? null : sewingError(sewnMm, plannedMm);
             return (
-              <TableRow key={ringKey(ring)}>
-                <TableCell component="th">{ringName(ring)}</TableCell>
-                <TableCell align="right">{lengths.bare(ring.nowMm)}</TableCell>
-                <TableCell align="right">{lengths.bare(ring.nowMm / 2)}</TableCell>
+              <TableRow key={field}>
+                <TableCell component="th">{name}</TableCell>
+                <TableCell align="right">{lengths.bare(plannedMm)}</TableCell>
+                <TableCell align="right">{measured === 1 ? "—" : lengths.bare(plannedMm * measured)}</TableCell>
                 <TableCell sx={{ width: 220, "& .MuiFormHelperText-root": { minHeight: 0 } }}>
                   {fixed ? (
-                    sewn ? (
-                      lengths.bare(sewn.sewnMm / 2)
-                    ) : (
+                    sewnMm === null ? (
                       "not measured"
+                    ) : (
+                      lengths.bare(sewnMm * measured)
                     )
                   ) : (
-                    <TextInput name={ringKey(ring)} label={`${ringName(ring)}, flat`} hint="" numeric suffix={unit} />
+                    <TextInput name={field} label={label} hint="" numeric suffix={unit} />
                   )}
                 </TableCell>
-                <TableCell align="right">{sewn ? lengths.bare(sewn.sewnMm) : "—"}</TableCell>
+                <TableCell align="right">{sewnMm === null ? "—" : lengths.bare(sewnMm)}</TableCell>
                 <TableCell
                   align="right"
                   sx={{
@@ -68,11 +98,8 @@ function Sewn({ prototype, unit, fixed }: { prototype: Prototype; unit: LengthUn
                     color: error?.flagged ? "warning.main" : "text.primary",
                   }}
                 >
-                  {sewn && error ? (
-                    <Why
-                      label={`${ringName(ring)}, sewing error`}
-                      explain={() => explainSewing(ring, sewn.sewnMm, ring.nowMm)}
-                    >
+                  {sewnMm !== null && error ? (
+                    <Why label={`${name}, sewing error`} explain={() => explainSewing(name, sewnMm, plannedMm)}>
                       {lengths.difference(error.errorMm)}
                       {error.flagged ? " off plan" : ""}
                     </Why>

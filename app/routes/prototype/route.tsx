@@ -4,19 +4,22 @@ import { redirect } from "react-router";
 import { schoolOf } from "../../../core/ease/schools/index.ts";
 import { layersThickness } from "../../../core/fitting/expectedLoss.ts";
 import { frozenRings } from "../../../core/fitting/frozenRings.ts";
+import { frozenLength } from "../../../core/fitting/nextLengths.ts";
 import { madeInRealCloth, PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
-import { stepOn } from "../../../core/fitting/stepOn.ts";
+import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { LengthSteps } from "../../components/prototype/LengthSteps.tsx";
 import { StepTable } from "../../components/prototype/StepTable.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { readFields } from "../../forms/fields.server.ts";
 import { readSewn } from "../../forms/prototypeForm.server.ts";
+import { sewnLengthField } from "../../forms/sewnFields.ts";
 import { withoutUnit } from "../../forms/smallLength.ts";
 import { conflictRow } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
@@ -54,6 +57,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     job: { id: job.id, name: job.name },
     prototype,
     steps: stepOn(before, frozenRings(prototype.frozen)),
+    lengthSteps: lengthsStepOn(before, (prototype.frozen.lengths ?? []).map(frozenLength)),
     thicknessMm: layersThickness(prototype, (id) => shelf.find((cloth) => cloth.id === id)?.thicknessMm ?? null),
     isLast: number === prototypes.length,
     fitted: fittings.some(({ prototypeId }) => prototypeId === prototype.id),
@@ -79,7 +83,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     if (prototype.closedOn !== null) {
       return invalid(fields, { form: "This prototype is closed: write a note to it instead." });
     }
-    const sewn = readSewn(fields, prototype.frozen.rings, fields.unit === "in" ? "in" : "cm");
+    const sewn = readSewn(fields, prototype.frozen, fields.unit === "in" ? "in" : "cm");
     if (!sewn.ok) return invalid(fields, sewn.errors);
     const outcome = await prototypes.saveSewn({ ...prototype, version: Number(fields.version) }, sewn.value);
     if (outcome.saved) {
@@ -92,7 +96,10 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       const sewn = theirs.sewn.find((one) => ringKey(one) === name)?.text ?? "";
       return conflictRow(fields, name, ringName(ring), sewn);
     });
-    return conflict(fields, theirs.version, rows);
+    const lengthRows = (theirs.frozen.lengths ?? []).map(({ id, name }) =>
+      conflictRow(fields, sewnLengthField(id), name, theirs.sewnLengths.find((one) => one.id === id)?.text ?? ""),
+    );
+    return conflict(fields, theirs.version, [...rows, ...lengthRows]);
   });
 });
 
@@ -143,6 +150,13 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
         sources={{ body: sheet, garment: `frozen plan by ${school}`, cloth: test }}
         beforeNumber={number === 1 ? null : number - 1}
       />
+      <LengthSteps
+        label={`Lengths of prototype ${number}`}
+        steps={loaderData.lengthSteps}
+        changes={frozen.changes}
+        source={`frozen plan by ${school}`}
+        beforeNumber={number === 1 ? null : number - 1}
+      />
       <FrozenDetails frozen={frozen} />
       <Typography variant="h2" sx={{ mt: 4, mb: 0.5 }}>
         As sewn
@@ -153,7 +167,8 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
         </Alert>
       ) : null}
       <Typography color="text.secondary" sx={{ mb: 1.5 }}>
-        Lay the garment flat, unstretched, and measure it straight across. Twice the width is its girth.
+        Lay the garment flat, unstretched, and measure it straight across: twice the width is its girth. Lengths are
+        measured along the garment, once.
       </Typography>
       {fixed ? (
         <SewnTable prototype={prototype} />
@@ -162,10 +177,13 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
           key={prototype.version}
           draftForm={draftOf(job.id, number)}
           draft={draft ?? null}
-          start={Object.fromEntries(prototype.sewn.map((ring) => [ringKey(ring), withoutUnit(ring.text, unit)]))}
+          start={Object.fromEntries([
+            ...prototype.sewn.map((ring) => [ringKey(ring), withoutUnit(ring.text, unit)]),
+            ...prototype.sewnLengths.map(({ id, text }) => [sewnLengthField(id), withoutUnit(text, unit)]),
+          ])}
           unsaved={noting ? undefined : actionData}
           hidden={{ version: prototype.version, unit }}
-          submitLabel="Keep these widths"
+          submitLabel="Keep as sewn"
         >
           <SewnFields prototype={prototype} unit={unit} />
         </RecordForm>

@@ -1,4 +1,5 @@
 import { measureOf } from "../../body/catalogue/index.ts";
+import { spreadWords, trunkName } from "../../body/trunk.ts";
 import type { Explanation, Term } from "../../explain/explanation.ts";
 import { subscript } from "../../explain/subscript.ts";
 import type { PlannedLength } from "../planLengths.ts";
@@ -29,7 +30,7 @@ export function explainLength(
       ...length.segments.flatMap((segment, index): Term[] => [
         {
           symbol: `L${subscript(index + 1)}`,
-          meaning: `${measureOf(segment.code).name.toLowerCase()}${index === 0 && length.dropMm > 0 ? ", less the drop" : ""}`,
+          meaning: `${length.trunk ? trunkName(length.trunk) : measureOf(segment.code).name.toLowerCase()}${index === 0 && length.dropMm > 0 ? ", less the drop" : ""}`,
           value: segment.bodyMm,
           unit: "length",
           kind: "body",
@@ -41,7 +42,9 @@ export function explainLength(
           value: segment.girthStrain,
           unit: "ratio",
           kind: "result",
-          source: "mean of the zones beside it; slack counts 0",
+          source: length.trunk
+            ? "over the length of bust, waist and hip; straps and crotch count 0, slack too"
+            : "mean of the zones beside it; slack counts 0",
         },
       ]),
       {
@@ -70,7 +73,7 @@ export function explainLength(
       },
     ],
     result: { value: length.cutMm, unit: "length" },
-    notes: [NOTES[length.drawIn]],
+    notes: [NOTES[length.drawIn], ...(length.trunk ? spreadWords(length.trunk) : [])],
     others,
   };
 }

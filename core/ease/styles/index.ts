@@ -34,5 +34,10 @@ export const styleOf = (id: ShippedStyleId): Style => BY_ID.get(id) as Style;
 /** The shipped style of an id; undefined for one of the workshop's own and for any other text. */
 export const shippedStyle = (id: string): Style | undefined => BY_ID.get(id);
 
+const LENGTH_NAMES = new Map(STYLES.flatMap(({ lengths }) => lengths.map(({ id, name }) => [id, name] as const)));
+
+/** Name of a length of any style by its id; undefined for any other text. */
+export const lengthNameOf = (id: string): string | undefined => LENGTH_NAMES.get(id);
+
 /** True for a text that names a shipped style. */
 export const isStyleId = (text: string): text is ShippedStyleId => BY_ID.has(text);

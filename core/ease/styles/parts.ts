@@ -78,4 +78,5 @@ export const TRUNK: StyleLength = {
     { code: "crotch_back", zones: ["highHip", "hip"] },
     { code: "back_waist", zones: ["bust", "waist"] },
   ],
+  loop: true,
 };

@@ -18,6 +18,7 @@ export const slip: Style = {
     "front_waist",
     "back_waist",
     "skirt_front",
+    "skirt_side",
     "skirt_back",
   ],
   limits: { ...USUAL_LIMITS, leastStretch: 0.1 },
@@ -25,6 +26,7 @@ export const slip: Style = {
   lengths: [
     ...BODICE,
     { id: "skirtFront", name: "Waist to hem, front", segments: [{ code: "skirt_front", zones: ["waist", "hip"] }] },
+    { id: "skirtSide", name: "Waist to hem, side", segments: [{ code: "skirt_side", zones: ["waist", "hip"] }] },
     { id: "skirtBack", name: "Waist to hem, back", segments: [{ code: "skirt_back", zones: ["waist", "hip"] }] },
   ],
   drops: NO_DROPS,

@@ -63,6 +63,8 @@ export interface StyleLength {
   readonly id: string;
   readonly name: string;
   readonly segments: readonly StyleSegment[];
+  /** The trunk loop: one girth strain for all of it, and the taped loop in place of the sum of its parts. */
+  readonly loop?: true;
   /** Which drop below the waist is taken off it. */
   readonly drop?: keyof Drops;
 }

@@ -62,7 +62,7 @@ describe("formulas of the fitting give their figures", () => {
     }
   });
 
-  it("the sewing error", () => expect(evaluate(explainSewing({ zone: "waist", side: "single" }, 662, 653))).toBe(9));
+  it("the sewing error", () => expect(evaluate(explainSewing("Waist", 662, 653))).toBe(9));
 
   it("the effect of a change; none where nothing was done", () => {
     const explanation = explainEffect({ amountMm: 30, doneMm: 22, residualMm: -3 });

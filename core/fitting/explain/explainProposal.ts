@@ -1,6 +1,6 @@
 import type { Explanation, Term } from "../../explain/explanation.ts";
 import type { Change } from "../change.ts";
-import type { Remedy } from "../findings/findingKind.ts";
+import type { Remedy, RemedyPart } from "../findings/findingKind.ts";
 import { findingKindOf } from "../findings/index.ts";
 import type { Finding } from "../fitting.ts";
 import { perEdge } from "../propose.ts";
@@ -13,9 +13,11 @@ import type { FindingProposal, ShareSource, ShareTaken } from "../proposeFor.ts"
 export function explainRemedy(
   finding: Pick<Finding, "kind" | "amountMm" | "folded">,
   proposal: FindingProposal,
-  { name, amountMm, by }: Pick<Remedy, "name" | "amountMm" | "by">,
+  { name, amountMm, by, parts }: Pick<Remedy, "name" | "amountMm" | "by" | "parts">,
 ): Explanation | null {
   if (amountMm === null) return null;
+  const [apart] = parts.filter(({ readMm }) => readMm !== null);
+  if (apart) return explainPart(finding, { name }, apart);
   const title = `${findingKindOf(finding.kind).name}: ${name.toLowerCase()}`;
   const result = { value: amountMm, unit: "difference" } as const;
   if (by) return { title, ...by, result, notes: [], others: [] };
@@ -38,6 +40,22 @@ export function explainRemedy(
     others: [],
   };
 }
+
+/** Explains one of the amounts of a remedy whose parts differ. */
+export const explainPart = (
+  { kind }: Pick<Finding, "kind">,
+  { name }: Pick<Remedy, "name">,
+  { id, amountMm, readMm, strain, by }: RemedyPart,
+): Explanation => ({
+  title: `${findingKindOf(kind).name}: ${name.toLowerCase()}, ${id}`,
+  ...by,
+  result: { value: amountMm, unit: "difference" },
+  notes:
+    readMm === null || strain === null
+      ? []
+      : ["What is read on stretched cloth is cut on resting cloth, so it is divided by 1 + ε."],
+  others: [],
+});
 
 const EFFECT_NOTES = {
   removal:

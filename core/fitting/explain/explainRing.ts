@@ -2,13 +2,10 @@ import type { DerivedFrom } from "../../ease/explain/derivations.ts";
 import { ZONE_NAMES } from "../../ease/zones.ts";
 import type { Explanation, Term } from "../../explain/explanation.ts";
 import { subscript } from "../../explain/subscript.ts";
-import { term } from "../../explain/term.ts";
 import { SEWING_ERROR_MM, SEWING_ERROR_PART, sewingError } from "../asSewn.ts";
-import type { NextLength } from "../nextLengths.ts";
 import { type NextRing, touches } from "../nextPlan.ts";
 import type { CarriedChange } from "../prototype.ts";
 import { ringName } from "../ringName.ts";
-import type { RingId } from "../rings.ts";
 
 /** Explains the girth a ring is planned to now: body and cloth, and every decided change that touches it. */
 export function explainNow(ring: NextRing, changes: readonly CarriedChange[], planSource: string): Explanation {
@@ -46,34 +43,16 @@ export function explainNow(ring: NextRing, changes: readonly CarriedChange[], pl
   };
 }
 
-/** Explains a length planned now: from body and cloth, and the sum of the decided changes of it. */
-export const explainLengthNow = ({
-  name,
-  cutMm,
-  changedMm,
-  nowMm,
-}: Pick<NextLength, "name" | "cutMm" | "changedMm" | "nowMm">): Explanation => ({
-  title: `${name}, now planned`,
-  formula: "L = P + c",
-  terms: [
-    term("garment", "length")("P", "planned from body and cloth", cutMm, "ease plan, lengths"),
-    term("finding", "difference")("c", "all decided changes of it", changedMm, "changes of this job"),
-  ],
-  result: { value: nowMm, unit: "length" },
-  notes: ["Every change decided in this job counts, those already cut included."],
-  others: [],
-});
-
-/** Explains how far a ring was sewn from its plan. */
-export function explainSewing(ring: RingId, sewnMm: number, plannedMm: number): Explanation {
+/** Explains how far a girth or a length was sewn from its plan. */
+export function explainSewing(name: string, sewnMm: number, plannedMm: number): Explanation {
   const { errorMm } = sewingError(sewnMm, plannedMm);
   return {
-    title: `${ringName(ring)}, sewing error`,
+    title: `${name}, sewing error`,
     formula: "error = S − G",
     terms: [
       {
         symbol: "S",
-        meaning: "as sewn, flat width times two",
+        meaning: "as sewn; of a girth the flat width times two",
         value: sewnMm,
         unit: "length",
         kind: "garment",

@@ -1,5 +1,5 @@
 import type { Term } from "../../explain/explanation.ts";
-import type { ChangeTarget } from "../change.ts";
+import type { ChangePart, ChangeTarget } from "../change.ts";
 import type { FindingSide } from "../fitting.ts";
 import type { FrozenLength } from "../prototype.ts";
 import type { SpotId } from "../spots.ts";
@@ -68,6 +68,10 @@ export interface FindingFacts {
   readonly detail: FindingDetail;
   /** By the share rule, on resting cloth, signed; null where nothing was read in mm. */
   readonly takeMm: number | null;
+  /** Share of what was read that is taken, for amounts that are read apart. */
+  readonly share: number;
+  /** Strain of the cloth along a length of the plan; null where the garment has no such length. */
+  alongStrain(lengthId: string): number | null;
   /** Seams that usually take a girth change there. */
   readonly seams: { readonly count: number; readonly name: string };
   /** Usable stretch of the cloth, ratio. */
@@ -96,11 +100,22 @@ export interface Remedy {
   readonly seams: number | null;
   /** Length of the plan it changes; empty else. */
   readonly lengthId: string;
+  /** Its amounts piece by piece, where they differ; empty where one amount is meant for all of its pieces. */
+  readonly parts: readonly RemedyPart[];
   /** Reason, conditions and what follows, in plain words. */
   readonly why: string;
   /** How its amount comes about where that is not the share rule; null where it is. */
   readonly by: AmountFormula | null;
 }
+
+/** One of the amounts of a remedy. */
+export interface RemedyPart extends ChangePart {
+  /** How its amount comes about. */
+  readonly by: AmountFormula;
+}
+
+/** A part as it is kept: without its formula, which is drawn from its numbers again. */
+export const withoutFormula = ({ by: _formula, ...part }: RemedyPart): ChangePart => part;
 
 /** A formula of a remedy's amount with its terms. */
 export interface AmountFormula {
@@ -116,6 +131,7 @@ export const remedy = (own: Partial<Remedy> & Pick<Remedy, "id" | "on" | "name" 
   amountMm: null,
   seams: null,
   lengthId: "",
+  parts: [],
   by: null,
   ...own,
 });

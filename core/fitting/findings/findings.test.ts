@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { ZONES } from "../../ease/zones.ts";
 import { evaluate } from "../../testing/evaluate.ts";
 import { SAMPLE_JOB, sampleFinding, sampleFrozen, samplePrototype } from "../../testing/sampleJob.ts";
-import { explainRemedy } from "../explain/explainProposal.ts";
+import { explainPart, explainRemedy } from "../explain/explainProposal.ts";
 import type { Finding } from "../fitting.ts";
 import { proposeFor } from "../proposeFor.ts";
 import { SPOTS, spotsOf } from "../spots.ts";
@@ -144,12 +144,51 @@ describe("first proposals", () => {
   });
 
   it("a line off its place: front and back by their own amounts, the way it has to go", () => {
-    const { remedies } = answer({ kind: "shifted_line", amountMm: 12, detail: { way: "low", back: 5 } });
-    expect(remedies.map(({ pieces, amountMm }) => [pieces, Math.sign(amountMm ?? 0)])).toEqual([
-      ["front", -1],
-      ["back", -1],
+    const shifted = (own: Partial<Finding>) => answer({ kind: "shifted_line", ...own });
+    const partsOf = (own: Partial<Finding>) =>
+      shifted(own).first?.parts.map(({ pieces, amountMm }) => [pieces, Math.round(amountMm * 10) / 10]);
+    expect(partsOf({ amountMm: 12, detail: { way: "low", back: 5 } })).toEqual([
+      ["front", -12],
+      ["back", -5],
     ]);
-    expect(Math.abs(remedies[0]?.amountMm ?? 0) / Math.abs(remedies[1]?.amountMm ?? 1)).toBeCloseTo(12 / 5, 9);
+    expect(partsOf({ amountMm: 12, detail: { way: "low", back: 5, backWay: "high" } })).toEqual([
+      ["front", -12],
+      ["back", 5],
+    ]);
+    expect(partsOf({ detail: { way: "high", back: 5 } })).toEqual([["back", 5]]);
+    expect(shifted({ detail: { way: "high" } })).toMatchObject({
+      remedies: [],
+      asks: [expect.stringMatching(/how far/)],
+    });
+  });
+
+  it("a waist line of a bodice: divided by the stretch along each piece, and named as the length it changes", () => {
+    const lengths = [
+      { id: "frontWaist", name: "Front", bodyMm: 440, cutMm: 400 },
+      { id: "backWaist", name: "Back", bodyMm: 410, cutMm: 410 },
+    ];
+    const prototype = samplePrototype({ frozen: { ...sampleFrozen(), lengths } });
+    const { first } = answer({ kind: "shifted_line", amountMm: 22, detail: { way: "low", back: 10 } }, prototype);
+    expect(first?.parts).toMatchObject([
+      { lengthId: "frontWaist", amountMm: expect.closeTo(-20, 9), strain: expect.closeTo(0.1, 9) },
+      { lengthId: "backWaist", amountMm: -10, strain: 0 },
+    ]);
+    for (const part of first?.parts ?? []) {
+      expect(evaluate(explainPart(sampleFinding(), { name: "move" }, part))).toBeCloseTo(part.amountMm, 9);
+    }
+  });
+
+  it("a point off both ways: each by its own amount and way, and it is asked which", () => {
+    const apex = (detail: Finding["detail"]) =>
+      answer({ kind: "shifted_apex", spot: "bustPoint", zone: "bust", amountMm: 10, detail });
+    expect(
+      apex({ toward: "up", across: 4, acrossToward: "centre" }).first?.parts.map(({ id, readMm }) => [id, readMm]),
+    ).toEqual([
+      ["up", 10],
+      ["centre", 4],
+    ]);
+    expect(apex({ toward: "up", across: 4 }).asks).toHaveLength(1);
+    expect(apex({ toward: "up", across: 4, acrossToward: "down" }).asks).toHaveLength(1);
   });
 
   it("a drag: asks where slanting folds point, and sends to the place", () => {
@@ -178,12 +217,15 @@ describe("first proposals", () => {
 
   it("a lacing gap: gives where it is wider than at the waist, takes where it is narrower, leaves a parallel one", () => {
     const gap = (top: number, bottom: number) =>
-      answer({ kind: "gap_shape", spot: "lacing", detail: { top, waist: 40, bottom } }).remedies.map(
-        ({ amountMm }) => amountMm,
-      );
-    expect(gap(60, 40)).toEqual([20]);
-    expect(gap(42, 30)).toEqual([-10]);
-    expect(gap(45, 36)).toEqual([null]);
+      answer({ kind: "gap_shape", spot: "lacing", detail: { top, waist: 40, bottom } });
+    const parts = (top: number, bottom: number) =>
+      gap(top, bottom).first?.parts.map(({ id, amountMm }) => [id, amountMm]);
+    expect(parts(60, 40)).toEqual([["top", 20]]);
+    expect(parts(60, 30)).toEqual([
+      ["top", 20],
+      ["bottom", -10],
+    ]);
+    expect(gap(45, 36).first).toMatchObject({ id: "parallel", amountMm: null });
   });
 
   it("a swing moves girth over, one side changes alone, a closed zip is never forced", () => {

@@ -1,5 +1,5 @@
 import { term } from "../../explain/term.ts";
-import { type FindingAnswer, type FindingFacts, type FindingKind, remedy } from "./findingKind.ts";
+import { type FindingAnswer, type FindingFacts, type FindingKind, type RemedyPart, remedy } from "./findingKind.ts";
 
 /** Widths that differ by less are parallel, mm. */
 const PARALLEL_MM = 5;
@@ -44,30 +44,40 @@ function answer({ detail }: FindingFacts): FindingAnswer {
       cautions,
     };
   }
+  const parts = off.map(({ place, gap, mm }) => panelsAt(place, { gap, waist, mm }));
   return {
-    remedies: off.map(({ place, gap, mm }) =>
+    remedies: [
       remedy({
-        id: `panels-${place}`,
+        id: "panels",
         on: "edge",
-        name:
-          mm > 0 ? `Give at the ${place}, through the panel seams` : `Take from the ${place}, through the panel seams`,
+        name: `${off.map(({ place, mm }) => `${mm > 0 ? "Give at" : "Take from"} the ${place}`).join(", ")}, through the panel seams`,
         pieces: "panels",
-        line: `panel seams at the ${place}`,
+        line: `panel seams at the ${off.map(({ place }) => place).join(" and the ")}`,
         blend: "to nothing at the waist",
-        amountMm: mm,
-        by: {
-          formula: "Δ = g − w",
-          terms: [
-            term("finding", "amount")("g", `gap at the ${place}`, gap, "read at the fitting"),
-            term("finding", "amount")("w", "gap at the waist", waist, "read at the fitting"),
-          ],
-        },
-        why:
-          mm > 0
-            ? `The gap is wider at the ${place} than at the waist: the body needs more there. Not by lacing tighter.`
-            : `The gap is narrower at the ${place} than at the waist: there is more than the body needs.`,
+        amountMm: parts[0]?.amountMm ?? null,
+        parts,
+        why: off
+          .map(({ place, mm }) =>
+            mm > 0
+              ? `The gap is wider at the ${place} than at the waist: the body needs more there. Not by lacing tighter.`
+              : `The gap is narrower at the ${place} than at the waist: there is more than the body needs.`,
+          )
+          .join(" "),
       }),
-    ),
+    ],
     cautions,
   };
 }
+
+const panelsAt = (place: string, { gap, waist, mm }: Readonly<Record<"gap" | "waist" | "mm", number>>): RemedyPart => ({
+  ...{ id: place, pieces: "panels", line: `panel seams at the ${place}`, lengthId: "", strain: null },
+  readMm: gap,
+  amountMm: mm,
+  by: {
+    formula: "Δ = g − w",
+    terms: [
+      term("finding", "amount")("g", `gap at the ${place}`, gap, "read at the fitting"),
+      term("finding", "amount")("w", "gap at the waist", waist, "read at the fitting"),
+    ],
+  },
+});

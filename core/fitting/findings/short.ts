@@ -1,5 +1,6 @@
-import { type FindingAnswer, type FindingFacts, type FindingKind, remedy } from "./findingKind.ts";
-import { lengthAt } from "./lengthAt.ts";
+import { term } from "../../explain/term.ts";
+import { type FindingAnswer, type FindingFacts, type FindingKind, type RemedyPart, remedy } from "./findingKind.ts";
+import { lengthAt, lengthOfHalf } from "./lengthAt.ts";
 
 /** Too little length: straps cut, the seat is pulled, the crotch dragged down or up. */
 export const short: FindingKind = {
@@ -19,7 +20,8 @@ export const short: FindingKind = {
   answer,
 };
 
-function answer({ spot, takeMm, lengths }: FindingFacts): FindingAnswer {
+function answer(facts: FindingFacts): FindingAnswer {
+  const { spot, takeMm, lengths } = facts;
   const lengthId = lengthAt(spot, lengths);
   const strapOnly =
     spot === "strap"
@@ -41,14 +43,16 @@ function answer({ spot, takeMm, lengths }: FindingFacts): FindingAnswer {
     on: "length",
     name: "Lengthen, half front and half back",
     pieces: "front, back",
-    line: "lengthen-or-shorten line, at right angles to the centre",
+    line: LINE,
     blend: "true the side seams again",
     amountMm: takeMm,
     lengthId,
+    parts: takeMm === null ? [] : [half("front", takeMm, facts), half("back", takeMm, facts)],
     why: "Too little length anywhere pulls everywhere: half goes into the front, half into the back.",
   });
   const segments = remedy({
     ...torso,
+    parts: [],
     id: "segments",
     name: "Lengthen by segments",
     line: "the segment that lacks it, as the torso step says",
@@ -59,3 +63,15 @@ function answer({ spot, takeMm, lengths }: FindingFacts): FindingAnswer {
     ...(spot === "strap" ? { asks: ["Check the trunk loop first: a short torso is felt at the straps."] } : {}),
   };
 }
+
+const LINE = "lengthen-or-shorten line, at right angles to the centre";
+
+const half = (piece: "front" | "back", takeMm: number, { lengths }: FindingFacts): RemedyPart => ({
+  ...{ id: piece, pieces: piece, line: LINE, readMm: null, strain: null },
+  lengthId: lengthOfHalf(piece, lengths),
+  amountMm: takeMm / 2,
+  by: {
+    formula: "Δ = L / 2",
+    terms: [term("garment", "difference")("L", "length given, front and back together", takeMm, "the proposal")],
+  },
+});

@@ -1,3 +1,4 @@
+import { spreadWords, trunkName } from "../../body/trunk.ts";
 import type { Term } from "../../explain/explanation.ts";
 import { type Reckoned, reckoned } from "../../explain/reckoning.ts";
 import { term } from "../../explain/term.ts";
@@ -31,32 +32,35 @@ export function explainTrunk(trunk: ComparedTrunk, working: TrunkWorking, facts:
   ];
 }
 
-function neededBy({ body, strain: round, along, placing }: ComparedTrunk, facts: TrunkFacts, source: string) {
+function neededBy({ body, loop, strain: round, along, placing }: ComparedTrunk, facts: TrunkFacts, source: string) {
   if (!round)
     return {
       formula: "N = L",
-      terms: [bodyMm("L", "trunk loop", body.trunkLoop, source)],
+      terms: [bodyMm("L", trunkName(loop), body.trunkLoop, source)],
       result: { value: placing.neededMm, unit: "length" as const },
       notes: ["Body against body: no stretch, no draw-in."],
     };
   return {
     formula: "N = L · (1 + ε)^(φ · ν) / (1 + λ)",
     terms: [
-      bodyMm("L", "trunk loop", body.trunkLoop, source),
+      bodyMm("L", trunkName(loop), body.trunkLoop, source),
       strain("ε", "mean strain of the garment round the trunk", round.mean, "computed below"),
       term("setting", "ratio")("φ", "part of a free strip's draw-in", facts.freedom, facts.settingsName),
       term("cloth", "ratio")("ν", "cross-contraction", along.contraction, contractionWords(along)),
       term("setting", "ratio")("λ", "strain intended along the body", along.lengthStrain, "by the chosen school"),
     ],
     result: { value: placing.neededMm, unit: "length" as const },
-    notes: ["The same formula as every length of the ease plan, with one strain for the whole loop."],
+    notes: [
+      "The same formula as every length of the ease plan, with one strain for the whole loop.",
+      ...spreadWords(loop),
+    ],
   };
 }
 
 const contractionWords = ({ drawIn }: ComparedTrunk["along"]): string =>
   drawIn === "notRead" ? "not read: none counted" : drawIn === "counted" ? "swatch test" : "this school takes none";
 
-function meanStrain({ strain: round, body }: ComparedTrunk, { strains }: TrunkFacts, source: string): Reckoned {
+function meanStrain({ strain: round, body, loop }: ComparedTrunk, { strains }: TrunkFacts, source: string): Reckoned {
   const { bustMm, waistMm, hipMm, strapsMm, crotchMm, mean } = round as NonNullable<typeof round>;
   return reckoned("strain", "Mean strain round the trunk", {
     formula: "ε = (Lb · εb + Lw · εw + Lh · εh) / L",
@@ -67,7 +71,7 @@ function meanStrain({ strain: round, body }: ComparedTrunk, { strains }: TrunkFa
       strain("εw", "strain at the waist", Math.max(0, strains.waist ?? 0), "ease plan; slack counts 0"),
       bodyMm("Lh", "part at the hip", hipMm, "half of the way from waist to crotch"),
       strain("εh", "strain at the hip", Math.max(0, strains.hip ?? 0), "ease plan; slack counts 0"),
-      bodyMm("L", "trunk loop", body.trunkLoop, source),
+      bodyMm("L", trunkName(loop), body.trunkLoop, source),
     ],
     result: { value: mean, unit: "percent" },
     notes: [

@@ -1,3 +1,6 @@
+import type { MeasureCode } from "../body/measure.ts";
+import { type MeasuredValue, measuredValue } from "../body/sheetValues.ts";
+
 /** What the mean strain of a trunk loop is worked out from. Lengths in mm, strains as ratios. */
 export interface TrunkStrainInput {
   readonly loopMm: number;
@@ -43,4 +46,26 @@ export function trunkStrain(input: TrunkStrainInput): TrunkStrain {
     waistMm * Math.max(0, input.waistStrain) +
     hipMm * Math.max(0, input.hipStrain);
   return { strapsMm, crotchMm, bustMm, waistMm, hipMm, mean: weighted / loopMm };
+}
+
+/** The mean strain of a loop on a sheet: straps and the split at the waist as they were taken. */
+export function trunkStrainOn(
+  values: readonly MeasuredValue[],
+  loopMm: number,
+  strains: Readonly<Record<"bust" | "waist" | "hip", number>>,
+): TrunkStrain {
+  const both = (front: MeasureCode, back: MeasureCode): number | null => {
+    const [a, b] = [measuredValue(values, front), measuredValue(values, back)];
+    return a && b ? a.mm + b.mm : null;
+  };
+  const upper = both("front_waist", "back_waist");
+  const lower = both("crotch_front", "crotch_back");
+  return trunkStrain({
+    loopMm,
+    strapsMm: both("strap_front", "strap_back"),
+    upperPart: upper !== null && lower !== null ? upper / (upper + lower) : null,
+    bustStrain: strains.bust,
+    waistStrain: strains.waist,
+    hipStrain: strains.hip,
+  });
 }
