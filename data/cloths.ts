@@ -26,7 +26,7 @@ export interface ShelvedCloth extends Cloth {
   readonly tests: readonly SwatchTest[];
 }
 
-/** Cloths with their swatch tests. Tests are only ever added. */
+/** Cloths with their swatch tests. The readings of a test are never changed. */
 export interface ClothRepository {
   list(query: ListQuery): Promise<Page<ShelvedCloth>>;
   find(id: number): Promise<Cloth | null>;
@@ -39,6 +39,10 @@ export interface ClothRepository {
   testsOf(clothId: number): Promise<SwatchTest[]>;
   findTest(id: number): Promise<SwatchTest | null>;
   addTest(test: Omit<SwatchTest, "id">): Promise<number>;
+  /** Strikes a test out with a reason, or lets it stand again with null. */
+  strikeTest(id: number, reason: string | null): Promise<void>;
+  /** Puts the direction of a test right; the one it was first written under is kept beside it. */
+  turnTest(id: number, direction: SwatchTest["direction"]): Promise<void>;
   photo(clothId: number): Promise<ClothPhoto | null>;
   /** Word that changes with the photo; null while there is none. */
   photoKey(clothId: number): Promise<string | null>;
@@ -93,6 +97,13 @@ export function clothRepository(db: Knex): ClothRepository {
     testsOf: (clothId) => testsWhere(db, (query) => query.where({ cloth_id: clothId })),
     findTest: async (id) => (await testsWhere(db, (query) => query.where({ id })))[0] ?? null,
     addTest: (test) => insertTest(db, test),
+    strikeTest: async (id, reason) => {
+      await db("swatch_tests").where({ id }).update({ struck: reason });
+    },
+    turnTest: async (id, direction) => {
+      const was = db.raw("coalesce(direction_was, direction)");
+      await db("swatch_tests").where({ id }).whereNot({ direction }).update({ direction, direction_was: was });
+    },
     photo: async (clothId) => (await db("cloth_photos").where({ cloth_id: clothId }).first("type", "bytes")) ?? null,
     photoKey: async (clothId) =>
       (await db("cloth_photos").where({ cloth_id: clothId }).first("kept_as"))?.kept_as ?? null,

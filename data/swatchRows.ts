@@ -14,6 +14,8 @@ export interface TestRow {
   washes: number | null;
   look: SwatchTest["look"];
   note: string;
+  struck: string | null;
+  direction_was: SwatchTest["directionWas"];
   hand_gauge_mm: number | null;
   hand_stretched_mm: number | null;
   hand_after_mm: number | null;
@@ -49,6 +51,8 @@ export const testFrom = (row: TestRow, steps: readonly StepRow[]): SwatchTest =>
   note: row.note,
   hand: handFrom(row),
   ladder: ladderFrom(row, steps),
+  struck: row.struck,
+  directionWas: row.direction_was,
 });
 
 function handFrom({ hand_gauge_mm, hand_stretched_mm, hand_after_mm }: TestRow): HandTest | null {
@@ -87,6 +91,8 @@ export async function insertTest(db: Knex, test: Omit<SwatchTest, "id">): Promis
     washes: test.washes,
     look: test.look,
     note: test.note,
+    struck: test.struck,
+    direction_was: test.directionWas,
     hand_gauge_mm: hand?.gaugeMm ?? null,
     hand_stretched_mm: hand?.stretchedMm ?? null,
     hand_after_mm: hand?.afterMm ?? null,

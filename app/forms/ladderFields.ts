@@ -1,4 +1,10 @@
-import { evaluateLadder, type LadderStep, type LoadLadder, type NeckIn } from "../../core/cloth/loadLadder.ts";
+import {
+  evaluateLadder,
+  type LadderStep,
+  type LoadLadder,
+  type NeckIn,
+  stepTension,
+} from "../../core/cloth/loadLadder.ts";
 import { parseForce } from "../../core/units/parseForce.ts";
 import { parseSwatchLength } from "./swatchLength.ts";
 import type { Fields } from "./unsaved.ts";
@@ -58,10 +64,25 @@ export function readLadder(fields: Fields): ReadLadder {
       errors[field] = `Expected more than the gauge of ${ladder.gaugeMm} mm, but it is ${lengthMm} mm.`;
     }
   }
+  doubtBareLoads(fields, ladder, errors);
   if (Object.keys(errors).length > 0) return { ladder: null, errors };
   const evaluated = evaluateLadder(ladder);
   if (evaluated.ok) return { ladder, errors };
   return { ladder: null, errors: { [FIELD_OF_PROBLEM[evaluated.problem.code] ?? "form"]: evaluated.problem.message } };
+}
+
+/** Tension no swatch is pulled to by hand or by weights, N/m: a bare number that comes to it was meant in grams. */
+const DOUBTED_N_PER_M = 3000;
+
+/** Asks for the unit of a bare load that would tear the strip; one that names its unit is taken at its word. */
+function doubtBareLoads(fields: Fields, ladder: LoadLadder, errors: Record<string, string>): void {
+  for (const [index, { forceN }] of ladder.steps.entries()) {
+    const name = stepFields(numberOfStep(fields, index)).force;
+    const text = (fields[name] ?? "").trim();
+    if (errors[name] || /[a-z]/i.test(text) || !(stepTension(ladder, forceN) > DOUBTED_N_PER_M)) continue;
+    errors[name] =
+      `Expected a load with its unit: ${text} N, as heavy as ${(forceN / 9.80665).toFixed(1)} kg, would tear a strip of ${ladder.widthMm} mm. Write ${text} g, or ${text} N if it is.`;
+  }
 }
 
 function readSteps(fields: Fields, errors: Record<string, string>): LadderStep[] {

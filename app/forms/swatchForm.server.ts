@@ -56,6 +56,8 @@ export function readSwatchTest(fields: Fields, clothId: number, today: string): 
       note,
       hand,
       ladder,
+      struck: null,
+      directionWas: null,
     },
   };
 }

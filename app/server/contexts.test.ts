@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { judgeLayup, layupTensionAt } from "../../core/cloth/layup.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
 import { addDemoWorkshop } from "../../data/demo/index.ts";
 import { openStore, type Store } from "../../data/store.ts";
 import { easeSources, jobSteps, movedSinceLast, readJob, ringsToday } from "./jobContext.ts";
@@ -64,7 +65,7 @@ describe("a layup read whole", () => {
   it("has each layer's curve by the counting test of its own direction", async () => {
     const layup = await store.layups.find(1);
     if (!layup) throw new Error("The demo has a layup.");
-    const layers = await judgedLayers(store, layup);
+    const layers = await judgedLayers(store, layup, SHIPPED_CLOTH_SETTINGS);
     expect(layers.map(({ name }) => name)).toEqual(["1. Dawn swim knit", "2. Foam swim lining", "3. Sable power net"]);
     expect(judgeLayup(layers)).toMatchObject({ setBy: "3. Sable power net", withoutCurve: [], untested: [] });
     const sum = layupTensionAt(layers, 0.2);
@@ -78,10 +79,14 @@ describe("a layup read whole", () => {
   it("says which layer was never tested that way", async () => {
     const layup = await store.layups.find(1);
     if (!layup) throw new Error("The demo has a layup.");
-    const layers = await judgedLayers(store, {
-      ...layup,
-      layers: layup.layers.map((layer) => ({ ...layer, direction: "bias" })),
-    });
+    const layers = await judgedLayers(
+      store,
+      {
+        ...layup,
+        layers: layup.layers.map((layer) => ({ ...layer, direction: "bias" })),
+      },
+      SHIPPED_CLOTH_SETTINGS,
+    );
     expect(judgeLayup(layers).untested).toHaveLength(3);
   });
 

@@ -2,7 +2,7 @@ import { countingTest } from "../../core/cloth/cloth.ts";
 import { evaluateTest } from "../../core/cloth/evaluateTest.ts";
 import type { LayupLayer } from "../../core/cloth/layup.ts";
 import type { KeptLayer, KeptLayup } from "../../core/cloth/layupRecord.ts";
-import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
+import type { ClothSettings } from "../../core/cloth/settings.ts";
 import { wearCurve } from "../../core/cloth/wearTension.ts";
 import type { Repositories } from "../../data/store.ts";
 
@@ -18,12 +18,13 @@ export interface JudgedLayer extends LayupLayer, KeptLayer {
 export async function judgedLayers(
   { cloths }: Pick<Repositories, "cloths">,
   { layers }: KeptLayup,
+  settings: ClothSettings,
 ): Promise<JudgedLayer[]> {
   const shelf = await cloths.findAll(layers.map(({ clothId }) => clothId));
   return layers.map((layer, index) => {
     const cloth = shelf.find(({ id }) => id === layer.clothId);
     const test = cloth ? countingTest(cloth.tests, layer.direction) : undefined;
-    const result = test && cloth ? evaluateTest(test, cloth.kind) : undefined;
+    const result = test && cloth ? evaluateTest(test, cloth.kind, settings) : undefined;
     const ladder = result?.ok ? result.value.ladder : null;
     return {
       ...layer,
@@ -31,7 +32,7 @@ export async function judgedLayers(
       name: `${index + 1}. ${cloth?.name ?? "a cloth no longer there"}`,
       usable: result?.ok ? result.value.usable : null,
       curve: ladder?.loading ?? null,
-      wear: ladder ? wearCurve(ladder, SHIPPED_CLOTH_SETTINGS.wearFactor) : null,
+      wear: ladder ? wearCurve(ladder, settings.wearFactor) : null,
     };
   });
 }

@@ -50,16 +50,29 @@ export async function readWorkshopSettings({ settings }: Pick<Repositories, "set
 
 function readEase(text: string): EaseSettings {
   // Kept by an earlier version, they lack the numbers that came later: those are as shipped.
-  const read = validateEase({ ...SHIPPED_EASE_SETTINGS, ...JSON.parse(text) });
+  const read = validateEase(filledFrom(SHIPPED_EASE_SETTINGS, JSON.parse(text)));
   if (!read.ok) throw new Error("The settings of the ease plan that were kept cannot be read.");
   return read.value as unknown as EaseSettings;
 }
 
 function readCloth(text: string): ClothSettings {
-  const read = validateCloth({ ...SHIPPED_CLOTH_SETTINGS, ...JSON.parse(text) });
+  const read = validateCloth(filledFrom(SHIPPED_CLOTH_SETTINGS, JSON.parse(text)));
   if (!read.ok) throw new Error("The settings of the swatch bench that were kept cannot be read.");
   return read.value as unknown as ClothSettings;
 }
+
+/**
+ * Kept settings with what they lack taken from those as shipped, in depth: a family or a zone that came later too.
+ * Lists and single values stand as they were kept.
+ */
+export function filledFrom(shipped: unknown, kept: unknown): unknown {
+  if (!isRecord(shipped) || !isRecord(kept)) return kept === undefined ? shipped : kept;
+  const names = new Set([...Object.keys(shipped), ...Object.keys(kept)]);
+  return Object.fromEntries([...names].map((name) => [name, filledFrom(shipped[name], kept[name])]));
+}
+
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 
 /** How an explanation names the settings a number rests on. */
 export const settingsWords = ({ ease, cloth }: Pick<WorkshopSettings, "ease" | "cloth">): string =>

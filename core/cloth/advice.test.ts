@@ -7,6 +7,7 @@ import { evaluateTest } from "./evaluateTest.ts";
 import { explainContraction, explainLayupTension, explainStepStrain, explainStepTension } from "./explainLadder.ts";
 import { explainGrowth, explainRecovery, explainUsable } from "./explainTest.ts";
 import type { LoadLadder } from "./loadLadder.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
 import { cutForShrinkage, shrinkageOf } from "./shrinkage.ts";
 import { summariseTests } from "./summary.ts";
 
@@ -28,7 +29,11 @@ const along: SwatchTest = { ...sampleHandTest({ stretchedMm: 160, afterMm: 102 }
 
 describe("a test of hand and ladder", () => {
   it("counts the smaller stretch, and the ladder's own recovery", () => {
-    const both = evaluateTest({ hand: { gaugeMm: 100, stretchedMm: 190, afterMm: 101 }, ladder }, "knit");
+    const both = evaluateTest(
+      { hand: { gaugeMm: 100, stretchedMm: 190, afterMm: 101 }, ladder },
+      "knit",
+      SHIPPED_CLOTH_SETTINGS,
+    );
     expect(both.ok && both.value).toMatchObject({
       basis: "reference",
       handUsable: expect.closeTo(0.9, 9),
@@ -41,51 +46,52 @@ describe("a test of hand and ladder", () => {
     const both = evaluateTest(
       { hand: { gaugeMm: 100, stretchedMm: 140, afterMm: 110 }, ladder: { ...ladder, afterMm: null } },
       "knit",
+      SHIPPED_CLOTH_SETTINGS,
     );
     expect(both.ok && both.value).toMatchObject({ basis: "hand", recovery: 0.75, willBag: true });
   });
 
   it("judges after half an hour by 90 %", () => {
     const bags = (after30MinMm: number) => {
-      const result = evaluateTest({ hand: null, ladder: { ...ladder, after30MinMm } }, "knit");
+      const result = evaluateTest({ hand: null, ladder: { ...ladder, after30MinMm } }, "knit", SHIPPED_CLOTH_SETTINGS);
       return result.ok && result.value.willBag;
     };
     expect([bags(105), bags(105.1)]).toEqual([false, true]);
   });
 
   it("holds nets to three times the tension of knits", () => {
-    const knit = evaluateTest({ hand: null, ladder }, "knit");
-    const net = evaluateTest({ hand: null, ladder }, "net");
+    const knit = evaluateTest({ hand: null, ladder }, "knit", SHIPPED_CLOTH_SETTINGS);
+    const net = evaluateTest({ hand: null, ladder }, "net", SHIPPED_CLOTH_SETTINGS);
     expect([knit.ok && knit.value.basis, net.ok && net.value.basis]).toEqual(["reference", "last"]);
   });
 
   it("needs one of the two", () => {
-    const nothing = evaluateTest({ hand: null, ladder: null }, "knit");
+    const nothing = evaluateTest({ hand: null, ladder: null }, "knit", SHIPPED_CLOTH_SETTINGS);
     expect(nothing.ok ? null : nothing.problem.code).toBe("nothing-tested");
   });
 });
 
 describe("explanations of a swatch", () => {
   it("work out from their lengths", () => {
-    const [summary] = summariseTests([across], "knit");
+    const [summary] = summariseTests([across], "knit", SHIPPED_CLOTH_SETTINGS);
     if (!summary) throw new Error("The swatch can be evaluated.");
-    expect(evaluate(explainUsable(summary, "knit"))).toBeCloseTo(summary.usable, 12);
-    const recovery = explainRecovery(summary);
+    expect(evaluate(explainUsable(summary, "knit", SHIPPED_CLOTH_SETTINGS))).toBeCloseTo(summary.usable, 12);
+    const recovery = explainRecovery(summary, SHIPPED_CLOTH_SETTINGS);
     expect(recovery && evaluate(recovery)).toBeCloseTo(summary.recovery ?? Number.NaN, 12);
   });
 
   it("of a ladder name the reference, and its recovery works out from the furthest step", () => {
-    const [summary] = summariseTests([{ ...SAMPLE_TEST, hand: null, ladder }], "knit");
+    const [summary] = summariseTests([{ ...SAMPLE_TEST, hand: null, ladder }], "knit", SHIPPED_CLOTH_SETTINGS);
     if (!summary) throw new Error("The swatch can be evaluated.");
-    expect(explainUsable(summary, "knit").terms).toMatchObject([{ symbol: "Tᵣ", value: 100 }]);
-    const recovery = explainRecovery(summary);
+    expect(explainUsable(summary, "knit", SHIPPED_CLOTH_SETTINGS).terms).toMatchObject([{ symbol: "Tᵣ", value: 100 }]);
+    const recovery = explainRecovery(summary, SHIPPED_CLOTH_SETTINGS);
     expect(recovery && evaluate(recovery)).toBeCloseTo(0.88, 12);
-    expect(explainUsable({ ...summary, basis: "last" }, "knit").formula).toMatch(/≥/);
+    expect(explainUsable({ ...summary, basis: "last" }, "knit", SHIPPED_CLOTH_SETTINGS).formula).toMatch(/≥/);
   });
 
   it("is none for a recovery nobody read", () => {
-    const [summary] = summariseTests([sampleHandTest({ afterMm: null })], "knit");
-    expect(summary && explainRecovery(summary)).toBeNull();
+    const [summary] = summariseTests([sampleHandTest({ afterMm: null })], "knit", SHIPPED_CLOTH_SETTINGS);
+    expect(summary && explainRecovery(summary, SHIPPED_CLOTH_SETTINGS)).toBeNull();
   });
 });
 
@@ -97,14 +103,14 @@ describe("explanations of a ladder and a layup", () => {
 
   it("give the strain of a step, and the growth", () => {
     expect(evaluate(explainStepStrain({ gaugeMm: 100 }, { lengthMm: 131 }))).toBeCloseTo(0.31, 12);
-    const [summary] = summariseTests([across], "knit");
-    const growth = summary && explainGrowth(summary);
+    const [summary] = summariseTests([across], "knit", SHIPPED_CLOTH_SETTINGS);
+    const growth = summary && explainGrowth(summary, SHIPPED_CLOTH_SETTINGS);
     expect(growth && evaluate(growth)).toBeCloseTo(0.08, 12);
   });
 
   it("give the cross-contraction, where a width was read", () => {
     const pulled = { ...ladder, neckIn: { restMm: 50, stretchedMm: 40, atLengthMm: 150 } };
-    const result = evaluateTest({ hand: null, ladder: pulled }, "knit");
+    const result = evaluateTest({ hand: null, ladder: pulled }, "knit", SHIPPED_CLOTH_SETTINGS);
     const contraction = (result.ok && result.value.ladder?.contraction) || Number.NaN;
     const explanation = explainContraction(pulled, contraction);
     expect(explanation && evaluate(explanation)).toBeCloseTo(contraction, 12);
@@ -124,7 +130,7 @@ describe("explanations of a ladder and a layup", () => {
 
 describe("the direction chosen", () => {
   const said = (kind: "knit" | "lace" | "net" | "woven", chosen: "across" | "along" | "bias") =>
-    adviseChoice(kind, summariseTests([across, along], kind), chosen).join(" ");
+    adviseChoice(kind, summariseTests([across, along], kind, SHIPPED_CLOTH_SETTINGS), chosen).join(" ");
 
   it("is let be where the swatches agree", () => expect(said("knit", "along")).toBe(""));
 

@@ -1,9 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
+import { SAMPLE_LADDER_TEST, SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
 import { countingTest, type SwatchTest } from "./cloth.ts";
+import { adviseDirection } from "./directionAdvice.ts";
 import { evaluateHandTest } from "./handTest.ts";
+import type { LoadLadder } from "./loadLadder.ts";
+import { compareReturns } from "./returns.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
 import { classRange, stretchClassOf } from "./stretchClass.ts";
-import { adviseDirection, summariseTests } from "./summary.ts";
+import { summariseTests } from "./summary.ts";
 
 const test = (own: Partial<SwatchTest>): SwatchTest => ({ ...SAMPLE_TEST, ...own });
 
@@ -72,13 +76,49 @@ describe("direction advice", () => {
   const along = { ...sampleHandTest({ stretchedMm: 155, afterMm: 109 }), id: 2, direction: "along" } as const;
 
   it("tells the direction that stretches most from the one that returns best", () => {
-    expect(adviseDirection("net", summariseTests([across, along], "net"))).toMatchObject({
+    expect(adviseDirection("net", summariseTests([across, along], "net", SHIPPED_CLOTH_SETTINGS))).toMatchObject({
       stretchesMost: "along",
-      returnsBest: "across",
+      returns: { what: "best", direction: "across", rest: "60s" },
     });
   });
 
-  it("waits for two directions", () => expect(adviseDirection("knit", summariseTests([across], "knit"))).toBeNull());
+  const laddered = (direction: "across" | "along", after: Partial<LoadLadder>): SwatchTest => ({
+    ...SAMPLE_LADDER_TEST,
+    ...{ id: direction === "across" ? 1 : 2, direction, hand: null },
+    ladder: SAMPLE_LADDER_TEST.ladder && { ...SAMPLE_LADDER_TEST.ladder, afterMm: null, after30MinMm: null, ...after },
+  });
+  const returns = (...tests: SwatchTest[]) => compareReturns(summariseTests(tests, "lace", SHIPPED_CLOTH_SETTINGS));
+
+  it("never compares recoveries that were read after different rests", () => {
+    expect(returns(laddered("across", { afterMm: 110 }), laddered("along", { after30MinMm: 101 }))).toEqual({
+      what: "notComparable",
+    });
+    // Read after both rests, it is compared by the one they share.
+    expect(
+      returns(laddered("across", { afterMm: 110 }), laddered("along", { afterMm: 104, after30MinMm: 120 })),
+    ).toMatchObject({ what: "best", direction: "along", rest: "60s" });
+  });
+
+  it("calls a difference within reading error no winner, and the margin itself one", () => {
+    const [a, b, c] = [110, 109, 108.6];
+    expect(returns(laddered("across", { afterMm: a }), laddered("along", { afterMm: b }))).toMatchObject({
+      what: "alike",
+    });
+    expect(returns(laddered("across", { afterMm: a }), laddered("along", { afterMm: c }))).toMatchObject({
+      what: "best",
+      direction: "along",
+    });
+  });
+
+  it("does not send round the body a direction that hardly stretches", () => {
+    const weak = { ...sampleHandTest({ stretchedMm: 111, afterMm: 100.2 }), id: 3, direction: "along" } as const;
+    const words = adviseDirection("lace", summariseTests([across, weak], "lace", SHIPPED_CLOTH_SETTINGS))?.words;
+    expect(words).toMatch(/hardly stretches along/);
+    expect(words).not.toMatch(/the one that returns lasts longer/);
+  });
+
+  it("waits for two directions", () =>
+    expect(adviseDirection("knit", summariseTests([across], "knit", SHIPPED_CLOTH_SETTINGS))).toBeNull());
 });
 
 it("the range of a stretch class holds the stretches of that class and no others", () => {

@@ -59,7 +59,10 @@ export const SWATCH_STATES: readonly { readonly id: SwatchState; readonly words:
 /** How the cells of a net look as it is pulled: drawn narrow, or opened wide. */
 export type NetLook = "narrow" | "wide";
 
-/** One test of a cloth in one direction: by hand, by load ladder, or both. Never changed; a newer test counts instead. */
+/**
+ * One test of a cloth in one direction: by hand, by load ladder, or both. Its readings are never changed: a newer test
+ * counts instead, a wrong one is struck out, and one written down under the wrong direction is put right.
+ */
 export interface SwatchTest {
   readonly id: number;
   readonly clothId: number;
@@ -73,6 +76,10 @@ export interface SwatchTest {
   readonly note: string;
   readonly hand: HandTest | null;
   readonly ladder: LoadLadder | null;
+  /** Why it was struck out: it is kept and no longer counts. Null for one that stands. */
+  readonly struck: string | null;
+  /** The direction it was first written down under; null where that was right. */
+  readonly directionWas: Direction | null;
 }
 
 /** A test's state in words: `after wash 5`. */
@@ -90,7 +97,7 @@ const COUNTING_ORDER: readonly SwatchState[] = ["new", "washed", "worn", "wet"];
  * only where no new one was pulled.
  */
 export function countingTest(tests: readonly SwatchTest[], direction: Direction): SwatchTest | undefined {
-  const there = tests.filter((test) => test.direction === direction);
+  const there = tests.filter((test) => test.direction === direction && test.struck === null);
   const state = COUNTING_ORDER.find((known) => there.some((test) => test.state === known));
   return there
     .filter((test) => test.state === state)

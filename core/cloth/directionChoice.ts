@@ -1,5 +1,6 @@
 import type { ClothKind } from "./cloth.ts";
 import type { Direction } from "./direction.ts";
+import { returnsBetter } from "./returns.ts";
 import type { DirectionSummary } from "./summary.ts";
 
 /**
@@ -10,9 +11,7 @@ export function adviseChoice(kind: ClothKind, summaries: readonly DirectionSumma
   const words: string[] = [];
   const own = summaries.find(({ direction }) => direction === chosen);
   const further = summaries.find(({ usable }) => own && usable > own.usable);
-  const better = summaries.find(
-    ({ recovery }) => own?.recovery != null && recovery !== null && recovery > own.recovery,
-  );
+  const better = summaries.find((other) => own && other !== own && returnsBetter(other, own));
   if (own && further) words.push(`It is laid ${chosen} round the body, but stretches further ${further.direction}.`);
   if (own && better) words.push(`It is laid ${chosen} round the body, but returns better ${better.direction}.`);
   if (kind === "lace" && further) {

@@ -2,7 +2,7 @@ import { fail, ok, type Result } from "../result.ts";
 import type { ClothKind, SwatchTest } from "./cloth.ts";
 import { evaluateHandTest } from "./handTest.ts";
 import { evaluateLadder, type LadderResult } from "./loadLadder.ts";
-import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
+import type { ClothSettings } from "./settings.ts";
 import { type UsableBasis, usableStretch } from "./usableStretch.ts";
 
 /** What a cloth does in one direction, for planning. Ratios; what was not read is null. */
@@ -34,7 +34,7 @@ export interface TestResult extends ClothStretch {
 export function evaluateTest(
   test: Pick<SwatchTest, "hand" | "ladder">,
   kind: ClothKind,
-  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
+  settings: ClothSettings,
 ): Result<TestResult> {
   const hand = test.hand ? evaluateHandTest(test.hand) : null;
   if (hand && !hand.ok) return hand;

@@ -1,6 +1,6 @@
 import type { Explanation, Term } from "../explain/explanation.ts";
 import type { ClothKind } from "./cloth.ts";
-import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
+import { type ClothSettings, clothSettingsWords } from "./settings.ts";
 import type { DirectionSummary } from "./summary.ts";
 
 const CLASSES = "Stable under 15 %, light under 25 %, moderate under 50 %, high under 75 %, power from there on.";
@@ -8,11 +8,7 @@ const CLASSES = "Stable under 15 %, light under 25 %, moderate under 50 %, high 
 const source = ({ direction, test }: DirectionSummary, how: string): string => `${how} ${direction}, ${test.testedOn}`;
 
 /** Explains the usable stretch of a direction: by hand, at the ladder's reference tension, or where the ladder ended. */
-export function explainUsable(
-  summary: DirectionSummary,
-  kind: ClothKind,
-  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
-): Explanation {
+export function explainUsable(summary: DirectionSummary, kind: ClothKind, settings: ClothSettings): Explanation {
   const { direction, usable, basis, handUsable } = summary;
   const common = {
     title: `Usable stretch, ${direction}`,
@@ -26,7 +22,7 @@ export function explainUsable(
         : [CLASSES];
     return { ...common, formula: "s = L₁ / L₀ − 1", terms: handTerms(summary), notes };
   }
-  const reference = referenceTerm(settings.referenceNPerM[kind]);
+  const reference = referenceTerm(settings.referenceNPerM[kind], clothSettingsWords(settings));
   if (basis === "reference") {
     return {
       ...common,
@@ -43,13 +39,13 @@ export function explainUsable(
   };
 }
 
-const referenceTerm = (tension: number): Term => ({
+const referenceTerm = (tension: number, source: string): Term => ({
   symbol: "Tᵣ",
   meaning: "reference tension of this kind of cloth",
   value: tension,
   unit: "tension",
   kind: "setting",
-  source: "settings as shipped",
+  source,
 });
 
 function handTerms(summary: DirectionSummary): Term[] {
@@ -66,10 +62,7 @@ const others = ({ basis, handUsable }: DirectionSummary): Explanation["others"] 
   basis !== "hand" && handUsable !== null ? [{ name: "By hand", value: handUsable }] : [];
 
 /** Explains a recovery; null where no length was read at rest. */
-export function explainRecovery(
-  summary: DirectionSummary,
-  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
-): Explanation | null {
+export function explainRecovery(summary: DirectionSummary, settings: ClothSettings): Explanation | null {
   const { test, recovery, recoveredAfter, direction } = summary;
   const lengths = readLengths(summary);
   if (recovery === null || !lengths) return null;
@@ -92,8 +85,8 @@ export function explainRecovery(
 }
 
 /** Explains a growth; null where no length was read at rest. */
-export function explainGrowth(summary: DirectionSummary): Explanation | null {
-  const recovery = explainRecovery(summary);
+export function explainGrowth(summary: DirectionSummary, settings: ClothSettings): Explanation | null {
+  const recovery = explainRecovery(summary, settings);
   if (!recovery || summary.growth === null) return null;
   return {
     ...recovery,

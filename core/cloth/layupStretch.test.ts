@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_TEST } from "../testing/sampleJob.ts";
 import { tensionAt } from "./curve/tensionCurve.ts";
 import { alongOf, type GarmentLayer, layupStretch, testLayers } from "./layupStretch.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
 
 const layer = (name: string, tests: GarmentLayer["tests"]): GarmentLayer => ({
   cloth: { ...SAMPLE_CLOTH, name },
@@ -10,7 +11,8 @@ const layer = (name: string, tests: GarmentLayer["tests"]): GarmentLayer => ({
 });
 const shell = layer("shell", [SAMPLE_LADDER_TEST, { ...SAMPLE_TEST, id: 20, direction: "along" }]);
 const lining = layer("lining", [{ ...SAMPLE_TEST, hand: { gaugeMm: 100, stretchedMm: 140, afterMm: 108 } }]);
-const of = (...layers: GarmentLayer[]) => layupStretch(testLayers(layers));
+const of = (...layers: GarmentLayer[]) =>
+  layupStretch(testLayers(layers, SHIPPED_CLOTH_SETTINGS), SHIPPED_CLOTH_SETTINGS);
 
 describe("layers stretched together", () => {
   it("stretch as far as the least of them and come back like the worst", () => {

@@ -4,7 +4,7 @@ import { sumCurves } from "./curve/sumCurves.ts";
 import type { TensionCurve } from "./curve/tensionCurve.ts";
 import type { Direction } from "./direction.ts";
 import { type ClothStretch, evaluateTest, type TestResult } from "./evaluateTest.ts";
-import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
+import type { ClothSettings } from "./settings.ts";
 import { type WearBasis, wearCurve } from "./wearTension.ts";
 
 /** One layer of a garment: a cloth with its tests, laid one way round the body. */
@@ -43,10 +43,7 @@ export const alongOf = (roundTheBody: Direction): Direction =>
   roundTheBody === "across" ? "along" : roundTheBody === "along" ? "across" : "bias";
 
 /** Each layer with its counting test. */
-export const testLayers = (
-  layers: readonly GarmentLayer[],
-  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
-): TestedLayer[] =>
+export const testLayers = (layers: readonly GarmentLayer[], settings: ClothSettings): TestedLayer[] =>
   layers.map((layer) => {
     const test = countingTest(layer.tests, layer.direction) ?? null;
     const result = test ? evaluateTest(test, layer.cloth.kind, settings) : null;
@@ -59,10 +56,7 @@ export const testLayers = (
  *
  * @returns null while there is no layer, or one was not tested round the body.
  */
-export function layupStretch(
-  layers: readonly TestedLayer[],
-  settings: ClothSettings = SHIPPED_CLOTH_SETTINGS,
-): LayupStretch | null {
+export function layupStretch(layers: readonly TestedLayer[], settings: ClothSettings): LayupStretch | null {
   const results = layers.flatMap(({ result }) => (result ? [result] : []));
   const [outermost] = results;
   if (!outermost || results.length < layers.length) return null;

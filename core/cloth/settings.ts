@@ -16,3 +16,9 @@ export const SHIPPED_CLOTH_SETTINGS: ClothSettings = {
   wearFactor: 0.75,
   leastRecovery: { after60s: 0.85, after30min: 0.9 },
 };
+
+/** How explanations name the settings of the swatch bench. */
+export const clothSettingsWords = (settings: ClothSettings): string =>
+  JSON.stringify(settings) === JSON.stringify(SHIPPED_CLOTH_SETTINGS)
+    ? "settings as shipped"
+    : "this workshop’s own settings";

@@ -9,6 +9,7 @@ import {
   judgeRings,
   type RingsOnBody,
   type RingVerdict,
+  ringLimit,
   ringsOnBody,
   type StretchLimit,
   type UnjudgedRing,
@@ -96,15 +97,12 @@ export function planStyle(input: StyleInput): StylePlan {
     else missing.push({ zone, code: ZONE_MEASURES[zone], problem: bodies ? tooSmall(bodies.plan) : null });
   }
   const rings = ringsOnBody(style, body, settings.fingerAllowanceMm);
-  const limit: StretchLimit =
-    edgeUsable !== null && edgeUsable < cloth.usable
-      ? { usable: edgeUsable, setBy: "elastic" }
-      : { usable: cloth.usable, setBy: "cloth" };
+  const limitOf = (edge: boolean) => ringLimit(edge, cloth.usable, edgeUsable);
   const broken = brokenLimits(style, cloth, zones);
   return {
     zones,
     missing,
-    ...pullOnVerdicts(rings, zones, limit),
+    ...pullOnVerdicts(rings, zones, limitOf),
     lengths: bySchool((school) => lengthsBy(school, zones, input, choice)),
     broken,
     belowLeastStretch: broken.some((one) => one.limit === "leastStretch"),
@@ -150,11 +148,13 @@ function chosenGirth(
   return answer.ok ? { choice, consequences: answer.value.consequences } : null;
 }
 
-function pullOnVerdicts(rings: RingsOnBody, zones: readonly ZonePlan[], limit: StretchLimit) {
+function pullOnVerdicts(rings: RingsOnBody, zones: readonly ZonePlan[], limitOf: (edge: boolean) => StretchLimit) {
   const planOf = (zone: Zone) => zones.find((plan) => plan.zone === zone);
   return {
-    pullOn: bySchool((school) => judgeRings(rings, (zone) => girthBy(school, planOf(zone))?.garmentMm ?? null, limit)),
-    chosenPullOn: judgeRings(rings, (zone) => planOf(zone)?.chosen?.consequences.garmentMm ?? null, limit),
+    pullOn: bySchool((school) =>
+      judgeRings(rings, (zone) => girthBy(school, planOf(zone))?.garmentMm ?? null, limitOf),
+    ),
+    chosenPullOn: judgeRings(rings, (zone) => planOf(zone)?.chosen?.consequences.garmentMm ?? null, limitOf),
     unjudged: rings.unjudged,
   };
 }

@@ -37,13 +37,35 @@ describe("what a ring must pass", () => {
 
 describe("the least that would go on", () => {
   it("goes on, and one millimetre less does not", () => {
-    const rings = { rings: [{ ring: "waist", over: "hip", passMm: 1008 }], unjudged: [] } as const;
+    const rings = { rings: [{ ring: "waist", over: "hip", passMm: 1008, edge: false }], unjudged: [] } as const;
     const limit = { usable: 0.3, setBy: "cloth" } as const;
-    const [verdict] = judgeRings(rings, () => 640, limit);
+    const [verdict] = judgeRings(
+      rings,
+      () => 640,
+      () => limit,
+    );
     expect(verdict).toMatchObject({ verdict: "closure", leastMm: 776, limit });
-    expect(judgeRings(rings, () => 776, limit)[0]?.verdict).toBe("goes");
-    expect(judgeRings(rings, () => 775, limit)[0]?.verdict).toBe("hard");
-    expect(judgeRings(rings, () => null, limit)).toEqual([]);
+    expect(
+      judgeRings(
+        rings,
+        () => 776,
+        () => limit,
+      )[0]?.verdict,
+    ).toBe("goes");
+    expect(
+      judgeRings(
+        rings,
+        () => 775,
+        () => limit,
+      )[0]?.verdict,
+    ).toBe("hard");
+    expect(
+      judgeRings(
+        rings,
+        () => null,
+        () => limit,
+      ),
+    ).toEqual([]);
   });
 });
 
@@ -62,5 +84,13 @@ describe("the elastic in an edge", () => {
     expect(plan(0.4).chosenPullOn[0]).toMatchObject({ limit: { usable: 0.4, setBy: "elastic" }, verdict: "closure" });
     expect(plan(0.9).chosenPullOn[0]).toMatchObject({ limit: { usable: 0.62, setBy: "cloth" }, verdict: "goes" });
     expect(plan(null).chosenPullOn[0]?.limit.setBy).toBe("cloth");
+  });
+
+  it("limits the ring it lies on and no other: the high hip of a brief has none", () => {
+    const rings = plan(0.4).chosenPullOn;
+    expect(rings.map(({ ring, limit }) => [ring, limit.setBy])).toEqual([
+      ["waist", "elastic"],
+      ["highHip", "cloth"],
+    ]);
   });
 });

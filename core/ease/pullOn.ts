@@ -42,7 +42,13 @@ interface Passed {
 
 /** The rings of a style on a body: what each must pass, and which cannot be judged. */
 export interface RingsOnBody {
-  readonly rings: readonly { readonly ring: Zone; readonly over: MeasureCode; readonly passMm: number }[];
+  readonly rings: readonly {
+    readonly ring: Zone;
+    readonly over: MeasureCode;
+    readonly passMm: number;
+    /** An edge with elastic lies on it. */
+    readonly edge: boolean;
+  }[];
   readonly unjudged: readonly UnjudgedRing[];
 }
 
@@ -60,7 +66,7 @@ export function ringsOnBody(
 }
 
 function ringOnBody(
-  { ring, over, either = false }: PullOnRing,
+  { ring, over, either = false, edge }: PullOnRing,
   body: PlannedBody,
   fingerAllowanceMm: number,
 ): RingsOnBody["rings"][number] | UnjudgedRing {
@@ -73,18 +79,25 @@ function ringOnBody(
   // One way on is enough to judge by where either will do; where all must be passed, all must be known.
   if (missing && (known.length === 0 || !either)) return { ring, code: missing.code };
   const decides = known.reduce((best, next) => ((either ? next.mm < best.mm : next.mm > best.mm) ? next : best));
-  return { ring, over: decides.code, passMm: decides.mm };
+  return { ring, over: decides.code, passMm: decides.mm, edge: edge === true };
 }
 
-/** Judges the rings at the girths given; rings of zones without a girth are left out. */
+/** The limit of a ring: what its cloth stretches, and of an edge its elastic, where that stretches less. */
+export const ringLimit = (edge: boolean, clothUsable: number, edgeUsable: number | null): StretchLimit =>
+  edge && edgeUsable !== null && edgeUsable < clothUsable
+    ? { usable: edgeUsable, setBy: "elastic" }
+    : { usable: clothUsable, setBy: "cloth" };
+
+/** Judges the rings at the girths given, each by its own limit; rings of zones without a girth are left out. */
 export function judgeRings(
   { rings }: RingsOnBody,
   girthOf: (zone: Zone) => number | null,
-  limit: StretchLimit,
+  limitOf: (edge: boolean) => StretchLimit,
 ): RingVerdict[] {
-  return rings.flatMap(({ ring, over, passMm }) => {
+  return rings.flatMap(({ ring, over, passMm, edge }) => {
     const garmentMm = girthOf(ring);
     if (garmentMm === null) return [];
+    const limit = limitOf(edge);
     const leastMm = Math.ceil(passMm / (1 + limit.usable));
     return [{ ring, over, passMm, garmentMm, limit, leastMm, ...passOver(garmentMm, passMm, limit.usable) }];
   });

@@ -11,7 +11,7 @@ import {
   type TestedLayer,
   testLayers,
 } from "../cloth/layupStretch.ts";
-import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../cloth/settings.ts";
+import type { ClothSettings } from "../cloth/settings.ts";
 import { planStyle, type StylePlan } from "../ease/planStyle.ts";
 import type { LikedGirth } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
@@ -37,7 +37,7 @@ export interface JobIngredients {
   /** What was entered for torso, cups and band, as far as it was kept. */
   readonly workings?: Partial<Workings>;
   readonly settings: EaseSettings;
-  readonly clothSettings?: ClothSettings;
+  readonly clothSettings: ClothSettings;
 }
 
 /** Something a job still lacks. */
@@ -72,7 +72,7 @@ export const layersOf = ({ job, cloth, tests, layers }: JobIngredients): readonl
 
 /** Plans a job from what is there, and lists what is not. */
 export function planJob(ingredients: JobIngredients): PlannedJob {
-  const { job, style, sheet, settings, clothSettings = SHIPPED_CLOTH_SETTINGS, liked = {}, edge = null } = ingredients;
+  const { job, style, sheet, settings, clothSettings, liked = {}, edge = null } = ingredients;
   const layers = testLayers(layersOf(ingredients), clothSettings);
   const stretch = stiffened(layupStretch(layers, clothSettings), job.stiffness);
   const missing: MissingThing[] = [

@@ -1,6 +1,7 @@
 import type { Sheet } from "../body/sheet.ts";
 import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
 import type { HandTest } from "../cloth/handTest.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "../cloth/settings.ts";
 import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
 import { brief } from "../ease/styles/brief.ts";
 import type { Change } from "../fitting/change.ts";
@@ -60,6 +61,8 @@ export const SAMPLE_TEST: SwatchTest = {
   note: "",
   hand: { gaugeMm: 100, stretchedMm: 162, afterMm: 104 },
   ladder: null,
+  struck: null,
+  directionWas: null,
 };
 
 /** A load ladder of the sample cloth, with the way down of none and the width read once. */
@@ -105,6 +108,7 @@ export const sampleIngredients = (own: Partial<JobIngredients> = {}): JobIngredi
   cloth: SAMPLE_CLOTH,
   tests: [SAMPLE_TEST],
   settings: SHIPPED_EASE_SETTINGS,
+  clothSettings: SHIPPED_CLOTH_SETTINGS,
   ...own,
 });
 

@@ -4,6 +4,9 @@ export const MM_PER_INCH = 25.4;
 /** The two units a sheet may be written in; lengths are kept in millimetres whatever was typed. */
 export type LengthUnit = "cm" | "in";
 
+/** The unit beside the one shown. */
+export const otherUnit = (unit: LengthUnit): LengthUnit => (unit === "cm" ? "in" : "cm");
+
 /** Every unit a typed length may carry, with the millimetres in one of it. */
 export const MM_PER_UNIT: Readonly<Record<string, number>> = {
   mm: 1,

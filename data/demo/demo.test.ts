@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { evaluateTest } from "../../core/cloth/evaluateTest.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
 import { opposites } from "../../core/fitting/contradictions.ts";
 import { jobChanges } from "../../core/fitting/jobChanges.ts";
 import { openStore, type Store } from "../store.ts";
@@ -55,7 +56,9 @@ describe("the demo workshop", () => {
 
   it("has only cloth tests that can be evaluated", async () => {
     const { rows } = await store.cloths.list({ search: "", page: 1 });
-    expect(rows.flatMap(({ kind, tests }) => tests.filter((test) => !evaluateTest(test, kind).ok))).toEqual([]);
+    expect(
+      rows.flatMap(({ kind, tests }) => tests.filter((test) => !evaluateTest(test, kind, SHIPPED_CLOTH_SETTINGS).ok)),
+    ).toEqual([]);
   });
 });
 

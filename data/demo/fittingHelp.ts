@@ -1,3 +1,4 @@
+import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
 import { classRange } from "../../core/cloth/stretchClass.ts";
 import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
 import { styleOf } from "../../core/ease/styles/index.ts";
@@ -37,6 +38,7 @@ export async function startPrototype(
       cloth: job.clothId === null ? null : await repositories.cloths.find(job.clothId),
       tests: job.clothId === null ? [] : await repositories.cloths.testsOf(job.clothId),
       settings: SHIPPED_EASE_SETTINGS,
+      clothSettings: SHIPPED_CLOTH_SETTINGS,
     },
     wearer?.name ?? "",
     decidedChanges(fittings, own),

@@ -72,6 +72,8 @@ async function addCloth({ cloths }: Repositories, demo: DemoCloth): Promise<numb
       note: "",
       hand: swatch.hand ? handOf(swatch.hand) : null,
       ladder: swatch.ladder ? demoLadder(swatch.ladder) : null,
+      struck: null,
+      directionWas: null,
     });
   }
   return clothId;

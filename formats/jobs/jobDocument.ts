@@ -84,6 +84,10 @@ export function readJobDocument(document: unknown): Result<JobDocument> {
 /** An older file with what it could not say yet: no change in parts, no strain it was divided by, no length as sewn. */
 const broughtUp = (job: JobDocument): JobDocument => ({
   ...job,
+  cloths: job.cloths.map((cloth) => ({
+    ...cloth,
+    tests: cloth.tests.map((one) => ({ ...one, struck: one.struck ?? null, directionWas: one.directionWas ?? null })),
+  })),
   prototypes: job.prototypes.map((one) => ({ ...one, sewnLengths: one.sewnLengths ?? [] })),
   changes: job.changes.map((change) => ({ ...change, parts: change.parts ?? [], strain: change.strain ?? null })),
 });

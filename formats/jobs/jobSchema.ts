@@ -33,6 +33,8 @@ const test = open({
   direction: direction(),
   testedOn: day(),
   state: Type.Enum(["new", "wet", "washed", "worn"]),
+  struck: Type.Optional(orNull(text(400))),
+  directionWas: Type.Optional(orNull(direction())),
   hand: orNull(open({ gaugeMm: above0(), stretchedMm: above0(), afterMm: orNull(above0()) })),
   ladder: orNull(
     open({

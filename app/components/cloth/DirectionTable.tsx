@@ -11,9 +11,11 @@ import type { DirectionSummary } from "../../../core/cloth/summary.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { percent } from "../units/percent.ts";
 import { Why } from "../why/WhyDrawer.tsx";
+import { useClothSettings } from "./ClothSettingsContext.tsx";
 
 /** What a cloth does in each tested direction, by the newest test of that direction. */
 export function DirectionTable({ summaries, kind }: { summaries: readonly DirectionSummary[]; kind: ClothKind }) {
+  const settings = useClothSettings();
   return (
     <Paper sx={{ overflowX: "auto" }}>
       <Table aria-label="Stretch by direction">
@@ -32,7 +34,10 @@ export function DirectionTable({ summaries, kind }: { summaries: readonly Direct
             <TableRow key={summary.direction}>
               <TableCell component="th">{DIRECTION_NAMES[summary.direction]}</TableCell>
               <TableCell align="right" sx={{ fontWeight: 700 }}>
-                <Why label={`Usable stretch ${summary.direction}`} explain={() => explainUsable(summary, kind)}>
+                <Why
+                  label={`Usable stretch ${summary.direction}`}
+                  explain={() => explainUsable(summary, kind, settings)}
+                >
                   {summary.basis === "last" ? "at least " : ""}
                   {percent(summary.usable)}
                 </Why>
@@ -42,7 +47,7 @@ export function DirectionTable({ summaries, kind }: { summaries: readonly Direct
                 {summary.growth === null ? (
                   "not read"
                 ) : (
-                  <Why label={`Growth ${summary.direction}`} explain={() => explainGrowth(summary)}>
+                  <Why label={`Growth ${summary.direction}`} explain={() => explainGrowth(summary, settings)}>
                     {percent(summary.growth)}
                   </Why>
                 )}
@@ -51,7 +56,7 @@ export function DirectionTable({ summaries, kind }: { summaries: readonly Direct
                 {summary.recovery === null ? (
                   "not read"
                 ) : (
-                  <Why label={`Recovery ${summary.direction}`} explain={() => explainRecovery(summary)}>
+                  <Why label={`Recovery ${summary.direction}`} explain={() => explainRecovery(summary, settings)}>
                     {percent(summary.recovery)}
                   </Why>
                 )}

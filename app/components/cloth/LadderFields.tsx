@@ -7,6 +7,7 @@ import { type KeyboardEvent, useContext, useState } from "react";
 import { MOST_STEPS, stepFields } from "../../forms/ladderFields.ts";
 import { type Fields, textsOf } from "../../forms/unsaved.ts";
 import { ChoiceInput } from "../forms/ChoiceInput.tsx";
+import { echoForce, echoSwatchLength } from "../forms/echo.ts";
 import { FormState } from "../forms/FormState.tsx";
 import { TextInput } from "../forms/TextInput.tsx";
 import { upTo } from "../numbered.ts";
@@ -21,7 +22,7 @@ const FIRST_ROWS = 6;
 
 /** The table of a load ladder: one row a load, Enter goes down the column; more rows as they are needed. */
 export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) {
-  const { values, errors } = useContext(FormState);
+  const { values } = useContext(FormState);
   const filled = Array.from({ length: MOST_STEPS }, (_, index) => index + 1).filter(
     (step) => values[stepFields(step).force],
   ).length;
@@ -49,7 +50,7 @@ export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) 
         }}
       >
         {upTo(rows).map((step) => (
-          <StepRow key={step} step={step} withCycle={cycles} values={values} errors={errors} />
+          <StepRow key={step} step={step} withCycle={cycles} values={values} />
         ))}
       </Box>
       <Box sx={{ display: "flex", gap: 1, my: 1, flexWrap: "wrap" }}>
@@ -57,7 +58,8 @@ export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) 
         {cycles ? null : <Button onClick={() => setCycles(true)}>Several cycles</Button>}
       </Box>
       <Typography color="text.secondary" sx={{ mb: 2, fontSize: "0.9rem" }}>
-        Hold each load 30 s, then read the gauge. The last cycle counts. A weight may be written 200 g.
+        Hold each load 30 s, then read the gauge. The last cycle counts. A bare number is in newtons; a weight is
+        written with its unit, 200 g: what was understood stands below the field.
       </Typography>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", gap: 2, maxWidth: 420 }}>
         <TextInput name="ladder.after" label="Gauge after 60 s" hint="Unloaded, at rest." numeric suffix="mm" />
@@ -77,35 +79,20 @@ export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) 
   );
 }
 
-function StepRow({
-  step,
-  withCycle,
-  values,
-  errors,
-}: {
-  step: number;
-  withCycle: boolean;
-  values: Fields;
-  errors: Fields;
-}) {
+function StepRow({ step, withCycle, values }: { step: number; withCycle: boolean; values: Fields }) {
   const names = stepFields(step);
-  const cell = (name: string, label: string, column: string) => (
-    <TextField
-      id={`field-${name}`}
-      name={name}
-      label={label}
-      defaultValue={values[name] ?? ""}
-      error={errors[name] !== undefined}
-      helperText={errors[name]}
-      autoComplete="off"
-      slotProps={{ htmlInput: { inputMode: "decimal", "data-column": column } }}
-    />
-  );
   return (
     <>
       <Box sx={{ pt: 1.25, color: "text.secondary" }}>{step}</Box>
-      {cell(names.force, `Load ${step}, N`, "force")}
-      {cell(names.length, `Gauge ${step}, mm`, "length")}
+      <TextInput name={names.force} label={`Load ${step}, N`} hint="" numeric column="force" echo={echoForce} />
+      <TextInput
+        name={names.length}
+        label={`Gauge ${step}, mm`}
+        hint=""
+        numeric
+        column="length"
+        echo={echoSwatchLength}
+      />
       <TextField
         select
         id={`field-${names.phase}`}

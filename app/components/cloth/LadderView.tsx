@@ -6,13 +6,13 @@ import { LARGEST_QUIET_MOVE } from "../../../core/cloth/curve/tensionCurve.ts";
 import type { TestResult } from "../../../core/cloth/evaluateTest.ts";
 import { explainContraction } from "../../../core/cloth/explainLadder.ts";
 import { explainGrowth, explainRecovery, explainUsable } from "../../../core/cloth/explainTest.ts";
-import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
 import { stretchClassOf } from "../../../core/cloth/stretchClass.ts";
 import type { DirectionSummary } from "../../../core/cloth/summary.ts";
 import type { Explanation } from "../../../core/explain/explanation.ts";
 import { CurveChart } from "../chart/charts.ts";
 import { percent } from "../units/percent.ts";
 import { Why } from "../why/WhyDrawer.tsx";
+import { useClothSettings } from "./ClothSettingsContext.tsx";
 
 const BASIS_WORDS = {
   hand: "by hand",
@@ -30,33 +30,29 @@ interface LadderViewProps {
 
 /** What a swatch test tells: its curve and the judgements on it. */
 export function LadderView({ result, kind, label, summary }: LadderViewProps) {
+  const settings = useClothSettings();
   const { ladder, usable, basis, growth, recovery, recoveredAfter, willBag } = result;
   return (
     <Box>
       {ladder ? (
-        <CurveChart
-          ladder={ladder}
-          usable={usable}
-          referenceNPerM={SHIPPED_CLOTH_SETTINGS.referenceNPerM[kind]}
-          label={label}
-        />
+        <CurveChart ladder={ladder} usable={usable} referenceNPerM={settings.referenceNPerM[kind]} label={label} />
       ) : null}
       <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 2, rowGap: 0.5, my: 1.5 }}>
         <Row
           name="Usable stretch"
           value={percent(usable)}
-          explain={summary ? () => explainUsable(summary, kind) : undefined}
+          explain={summary ? () => explainUsable(summary, kind, settings) : undefined}
           more={`${BASIS_WORDS[basis]}; ${stretchClassOf(usable)}`}
         />
         <Row
           name="Growth"
           value={growth === null ? "not read" : percent(growth)}
-          explain={summary && growth !== null ? () => explainGrowth(summary) : undefined}
+          explain={summary && growth !== null ? () => explainGrowth(summary, settings) : undefined}
         />
         <Row
           name="Recovery"
           value={recovery === null ? "not read" : percent(recovery)}
-          explain={summary && recovery !== null ? () => explainRecovery(summary) : undefined}
+          explain={summary && recovery !== null ? () => explainRecovery(summary, settings) : undefined}
           more={recoveredAfter === null ? "" : `after ${recoveredAfter === "30min" ? "30 min" : "60 s"}`}
         />
         {ladder?.contraction === null || !ladder ? null : (
@@ -70,7 +66,7 @@ export function LadderView({ result, kind, label, summary }: LadderViewProps) {
         {ladder ? (
           <Row
             name="In wear"
-            value={ladder.returning ? "its own way back" : `${SHIPPED_CLOTH_SETTINGS.wearFactor} of the loading curve`}
+            value={ladder.returning ? "its own way back" : `${settings.wearFactor} of the loading curve`}
           />
         ) : null}
       </Box>

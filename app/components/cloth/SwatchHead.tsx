@@ -1,28 +1,49 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type ClothKind, SWATCH_STATES } from "../../../core/cloth/cloth.ts";
-import { DIRECTION_NAMES, DIRECTIONS } from "../../../core/cloth/direction.ts";
+import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/direction.ts";
 import { ChoiceInput } from "../forms/ChoiceInput.tsx";
 import { useFieldState } from "../forms/FormState.tsx";
 import { TextInput } from "../forms/TextInput.tsx";
 
 const LOOKS = [
+  { value: "", label: "not said" },
   { value: "narrow", label: "the cells draw narrow" },
   { value: "wide", label: "the cells open wide" },
 ] as const;
 
-/** Which way, in what state and when a swatch was pulled. */
-export function SwatchHead({ kind }: { kind: ClothKind }) {
-  const started = useFieldState("state").value || "new";
-  const [state, setState] = useState(started);
+interface PulledProps {
+  readonly kind: ClothKind;
+  /** Directions nobody has pulled yet. */
+  readonly untested: readonly Direction[];
+}
+
+/** Which way a swatch was pulled, what is still missing, and how the cells of a net look: nothing is answered for her. */
+export function PulledFields({ kind, untested }: PulledProps) {
   return (
     <>
       <ChoiceInput
         name="direction"
-        legend="Pulled"
+        legend={
+          untested.length > 0
+            ? `Pulled (not tested yet: ${untested.map((one) => DIRECTION_NAMES[one].toLowerCase()).join(", ")})`
+            : "Pulled"
+        }
+        unpicked
         choices={DIRECTIONS.map((value) => ({ value, label: DIRECTION_NAMES[value] }))}
       />
-      {kind === "net" ? <ChoiceInput name="look" legend="As it is pulled" choices={LOOKS} /> : null}
+      {kind === "net" ? <ChoiceInput name="look" legend="The cells, pulled this way" choices={LOOKS} /> : null}
+    </>
+  );
+}
+
+/** Which way, in what state and when a swatch was pulled. */
+export function SwatchHead({ kind, untested }: PulledProps) {
+  const started = useFieldState("state").value || "new";
+  const [state, setState] = useState(started);
+  return (
+    <>
+      <PulledFields kind={kind} untested={untested} />
       <ChoiceInput
         name="state"
         legend="The swatch is"

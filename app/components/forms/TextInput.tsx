@@ -1,5 +1,6 @@
 import TextField from "@mui/material/TextField";
-import type { ReactNode } from "react";
+import { type ReactNode, useState } from "react";
+import type { Echo } from "./echo.ts";
 import { useFieldState } from "./FormState.tsx";
 
 interface TextInputProps {
@@ -14,6 +15,11 @@ interface TextInputProps {
   readonly suffix?: string;
   /** The label stands above the field from the start: for narrow fields, whose label would not fit inside. */
   readonly shrink?: boolean;
+  /** Says what was typed back as it was understood, in place of the hint. */
+  readonly echo?: Echo;
+  /** Column of a table of fields that Enter goes down in. */
+  readonly column?: string;
+  readonly required?: boolean;
 }
 
 /** A labelled text field that keeps what was typed and shows its error beside it. */
@@ -27,8 +33,13 @@ export function TextInput({
   autoFocus = false,
   suffix,
   shrink = false,
+  echo,
+  column,
+  required = false,
 }: TextInputProps) {
   const { value, error } = useFieldState(name);
+  const [text, setText] = useState(value);
+  const understood = echo && text.trim() !== "" ? echo(text) : null;
   return (
     <TextField
       id={`field-${name}`}
@@ -37,13 +48,18 @@ export function TextInput({
       type={type}
       defaultValue={value}
       error={error !== undefined}
-      helperText={error ?? hint ?? " "}
+      helperText={error ?? understood ?? hint ?? " "}
+      required={required}
+      onChange={echo ? (event) => setText(event.target.value) : undefined}
       multiline={lines > 1}
       minRows={lines}
       autoFocus={autoFocus}
       autoComplete="off"
       slotProps={{
-        htmlInput: numeric ? { inputMode: "decimal" } : {},
+        htmlInput: {
+          ...(numeric ? { inputMode: "decimal" } : {}),
+          ...(column ? { "data-column": column } : {}),
+        },
         inputLabel: type === "date" || shrink ? { shrink: true } : {},
         input: suffix ? { endAdornment: <span>{suffix}</span> } : {},
       }}

@@ -1,19 +1,16 @@
 import Box from "@mui/material/Box";
-import { DIRECTION_NAMES, DIRECTIONS } from "../../../core/cloth/direction.ts";
-import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
+import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import type { Direction } from "../../../core/cloth/direction.ts";
+import { PulledFields } from "../../components/cloth/SwatchHead.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { SwatchPicture } from "./SwatchPicture.tsx";
 
 /** The three lengths of a hand test, with a picture of what each one is. */
-export function HandTestFields() {
+export function HandTestFields({ kind, untested }: { kind: ClothKind; untested: readonly Direction[] }) {
   return (
     <>
       <SwatchPicture />
-      <ChoiceInput
-        name="direction"
-        legend="Pulled"
-        choices={DIRECTIONS.map((value) => ({ value, label: DIRECTION_NAMES[value] }))}
-      />
+      <PulledFields kind={kind} untested={untested} />
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr 1fr", lg: "repeat(4, 1fr)" }, gap: 2 }}>
         <TextInput name="gauge" label="Gauge at rest" hint="Between two marks." numeric suffix="mm" />
         <TextInput name="stretched" label="Stretched" hint="Comfortable limit." numeric suffix="mm" />

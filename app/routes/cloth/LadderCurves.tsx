@@ -1,12 +1,13 @@
 import Typography from "@mui/material/Typography";
 import type { ClothKind } from "../../../core/cloth/cloth.ts";
-import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
 import type { DirectionSummary } from "../../../core/cloth/summary.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { CurveChart } from "../../components/chart/charts.ts";
+import { useClothSettings } from "../../components/cloth/ClothSettingsContext.tsx";
 
 /** The curve of each direction that was pulled by load. */
 export function LadderCurves({ summaries, kind }: { summaries: readonly DirectionSummary[]; kind: ClothKind }) {
+  const settings = useClothSettings();
   return summaries.flatMap(({ direction, ladder, usable, test }) =>
     ladder
       ? [
@@ -17,7 +18,7 @@ export function LadderCurves({ summaries, kind }: { summaries: readonly Directio
             <CurveChart
               ladder={ladder}
               usable={usable}
-              referenceNPerM={SHIPPED_CLOTH_SETTINGS.referenceNPerM[kind]}
+              referenceNPerM={settings.referenceNPerM[kind]}
               label={`Tension over strain, ${direction}`}
             />
           </section>,

@@ -1,13 +1,16 @@
 import Typography from "@mui/material/Typography";
 import { type Cloth, type SwatchTest, stateWords } from "../../../core/cloth/cloth.ts";
 import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
+import type { ClothSettings } from "../../../core/cloth/settings.ts";
 import { formatDay } from "../../../core/units/day.ts";
+import { useClothSettings } from "../../components/cloth/ClothSettingsContext.tsx";
 import { PlainList } from "../../components/PlainList.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 
 /** All tests ever made of a cloth, newest first; the newest of a new swatch counts. */
 export function TestHistory({ tests, kind }: { tests: readonly SwatchTest[]; kind: Cloth["kind"] }) {
+  const settings = useClothSettings();
   if (tests.length === 0) return null;
   return (
     <>
@@ -20,15 +23,16 @@ export function TestHistory({ tests, kind }: { tests: readonly SwatchTest[]; kin
           key: test.id,
           main: <TextLink to={`/tests/${test.id}`}>{formatDay(test.testedOn)}</TextLink>,
           side: `${test.direction}, ${stateWords(test)}`,
-          more: words(test, kind),
+          more: words(test, kind, settings),
         }))}
       />
     </>
   );
 }
 
-function words(test: SwatchTest, kind: Cloth["kind"]): string {
-  const result = evaluateTest(test, kind);
+function words(test: SwatchTest, kind: Cloth["kind"], settings: ClothSettings): string {
+  if (test.struck !== null) return `struck out, does not count: ${test.struck}`;
+  const result = evaluateTest(test, kind, settings);
   const how = [test.hand ? "by hand" : null, test.ladder ? `ladder of ${test.ladder.steps.length} steps` : null]
     .filter(Boolean)
     .join(" and ");

@@ -4,12 +4,21 @@ import { DIRECTIONS } from "../../../core/cloth/direction.ts";
 import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { TimeChart } from "../../components/chart/charts.ts";
+
 import type { TimeSeries } from "../../components/chart/TimeChart.tsx";
+import { useClothSettings } from "../../components/cloth/ClothSettingsContext.tsx";
 
 /** How usable stretch and recovery of one direction went over its tests; nothing while no direction was tested twice. */
 export function TestsOverTime({ tests, kind }: { tests: readonly SwatchTest[]; kind: Cloth["kind"] }) {
+  const settings = useClothSettings();
+  const resultOf = (test: SwatchTest) => {
+    const result = evaluateTest(test, kind, settings);
+    return result.ok ? result.value : null;
+  };
   return DIRECTIONS.flatMap((direction) => {
-    const there = tests.filter((test) => test.direction === direction && test.state !== "wet").toReversed();
+    const there = tests
+      .filter((test) => test.direction === direction && test.state !== "wet" && test.struck === null)
+      .toReversed();
     if (there.length < 2) return [];
     const values = (read: (test: SwatchTest) => number | null): TimeSeries["values"] =>
       there.flatMap((test) => {
@@ -17,8 +26,8 @@ export function TestsOverTime({ tests, kind }: { tests: readonly SwatchTest[]; k
         return value === null ? [] : [{ day: test.testedOn, value: Math.round(value * 1000) / 10 }];
       });
     const series: TimeSeries[] = [
-      { name: "usable stretch", values: values((test) => resultOf(test, kind)?.usable ?? null) },
-      { name: "recovery", values: values((test) => resultOf(test, kind)?.recovery ?? null) },
+      { name: "usable stretch", values: values((test) => resultOf(test)?.usable ?? null) },
+      { name: "recovery", values: values((test) => resultOf(test)?.recovery ?? null) },
     ];
     return [
       <section key={direction} aria-label={`Over time, ${direction}`}>
@@ -32,9 +41,4 @@ export function TestsOverTime({ tests, kind }: { tests: readonly SwatchTest[]; k
       </section>,
     ];
   });
-}
-
-function resultOf(test: SwatchTest, kind: Cloth["kind"]) {
-  const result = evaluateTest(test, kind);
-  return result.ok ? result.value : null;
 }

@@ -1,9 +1,12 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { adviseDirection, summariseTests } from "../../../core/cloth/summary.ts";
+import { startDirection, untestedDirections } from "../../../core/cloth/direction.ts";
+import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
+import { summariseTests } from "../../../core/cloth/summary.ts";
 import type { Store } from "../../../data/store.ts";
 import { ClothFields } from "../../components/cloth/ClothFields.tsx";
+import { ClothSettingsContext } from "../../components/cloth/ClothSettingsContext.tsx";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
@@ -15,6 +18,7 @@ import { readSwatchTest } from "../../forms/swatchForm.server.ts";
 import { conflictRow, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 import { BeforeCutting } from "./BeforeCutting.tsx";
 import { HandTestFields } from "./HandTestFields.tsx";
@@ -29,12 +33,17 @@ const testDraft = (id: number) => `hand-test:${id}`;
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.cloth.name ?? "Cloth"} · Stenz` }];
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { cloths, drafts } = storeOf(context);
+  const store = storeOf(context);
+  const { cloths, drafts } = store;
+  const clothSettings = (await readWorkshopSettings(store)).cloth;
   const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
   const tests = await cloths.testsOf(cloth.id);
-  const summaries = summariseTests(tests, cloth.kind);
+  const summaries = summariseTests(tests, cloth.kind, clothSettings);
   return {
     cloth,
+    clothSettings,
+    direction: startDirection(cloth.kind, tests),
+    untested: untestedDirections(cloth.kind, tests),
     tests,
     summaries,
     advice: adviseDirection(cloth.kind, summaries)?.words ?? null,
@@ -95,7 +104,7 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
   const { cloth, tests, summaries, advice } = loaderData;
   const forTest = actionData?.fields.intent === "test";
   return (
-    <>
+    <ClothSettingsContext.Provider value={loaderData.clothSettings}>
       <PageHead
         title={cloth.name}
         above={<TextLink to="/cloths">Cloths</TextLink>}
@@ -132,12 +141,12 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
             key={`test ${tests.length}`}
             draftForm={testDraft(cloth.id)}
             draft={loaderData.testDraft}
-            start={{ testedOn: loaderData.today, gauge: "100", direction: "across" }}
+            start={{ testedOn: loaderData.today, gauge: "100", direction: loaderData.direction }}
             unsaved={forTest ? actionData : undefined}
             hidden={{ intent: "test" }}
             submitLabel="Keep this test"
           >
-            <HandTestFields />
+            <HandTestFields kind={cloth.kind} untested={loaderData.untested} />
           </RecordForm>
           <TestsOverTime tests={tests} kind={cloth.kind} />
           <TestHistory tests={tests} kind={cloth.kind} />
@@ -161,6 +170,6 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
           <PhotoBox clothId={cloth.id} name={cloth.name} photoKey={loaderData.photoKey} />
         </Box>
       </Box>
-    </>
+    </ClothSettingsContext.Provider>
   );
 }

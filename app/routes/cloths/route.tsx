@@ -11,16 +11,19 @@ import { percent } from "../../components/units/percent.ts";
 import { listQuery } from "../../forms/listQuery.ts";
 import { storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 
 export const meta = () => [{ title: "Cloths · Stenz" }];
 
 export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
   const query = listQuery(request);
-  const { rows, ...page } = await storeOf(context).cloths.list(query);
+  const store = storeOf(context);
+  const { rows, ...page } = await store.cloths.list(query);
+  const settings = (await readWorkshopSettings(store)).cloth;
   const cloths = rows.map(({ tests, ...cloth }) => ({
     ...cloth,
-    directions: summariseTests(tests, cloth.kind).map(({ direction, usable, willBag }) => ({
+    directions: summariseTests(tests, cloth.kind, settings).map(({ direction, usable, willBag }) => ({
       direction,
       usable,
       willBag,

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import { useEffect, useRef, useState } from "react";
 import { STAND_IN_CLOTHS } from "../../../core/gauge/standIn.ts";
 import { takeReading } from "../../../core/gauge/takeReading.ts";
+import { echoForce } from "../../components/forms/echo.ts";
 import { setInput } from "../../components/forms/setInput.ts";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { useGaugeStream } from "../../components/gauge/useGaugeStream.ts";
@@ -51,7 +52,7 @@ export function GaugeForce({
   return (
     <Box ref={box} sx={{ display: "flex", gap: 2, alignItems: "flex-start", flexWrap: "wrap" }}>
       <Box sx={{ width: 260 }}>
-        <TextInput name="force" label="Force" hint="4.2, 430 g or 15 oz." numeric suffix="N" />
+        <TextInput name="force" label="Force" hint="4.2, 430 g or 15 oz." numeric suffix="N" echo={echoForce} />
       </Box>
       <Button variant="outlined" onClick={reading ? stop : start} sx={{ mt: 0.75 }}>
         {reading ? "Hold: take what it shows" : hasDevice ? "Read the gauge" : "Read the stand-in gauge"}

@@ -4,9 +4,10 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
 import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/direction.ts";
+import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
 import { adviseChoice } from "../../../core/cloth/directionChoice.ts";
 import { testLayers } from "../../../core/cloth/layupStretch.ts";
-import { adviseDirection, summariseTests } from "../../../core/cloth/summary.ts";
+import { summariseTests } from "../../../core/cloth/summary.ts";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
 import { PickForm } from "../../components/job/PickForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -70,7 +71,10 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
         id,
         name,
         kind,
-        directions: summariseTests(swatches, kind).map(({ direction, usable }) => ({ direction, usable })),
+        directions: summariseTests(swatches, kind, clothSettings).map(({ direction, usable }) => ({
+          direction,
+          usable,
+        })),
       })),
   };
 });

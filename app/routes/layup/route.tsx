@@ -25,6 +25,7 @@ import { conflictRow } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { judgedLayers, shelfChoices } from "../../server/layupContext.ts";
+import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 
 const draftOf = (id: number) => `layup:${id}`;
@@ -34,7 +35,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderD
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const layup = found(await store.layups.find(idFrom(params.layupId, "layup")), "layup");
-  const layers = await judgedLayers(store, layup);
+  const layers = await judgedLayers(store, layup, (await readWorkshopSettings(store)).cloth);
   const names = new Map(layers.map(({ clothId, clothName }) => [clothId, clothName]));
   return {
     layup,

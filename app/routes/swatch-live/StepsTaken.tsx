@@ -3,10 +3,10 @@ import Typography from "@mui/material/Typography";
 import type { ClothKind } from "../../../core/cloth/cloth.ts";
 import { tensionCurve } from "../../../core/cloth/curve/tensionCurve.ts";
 import { evaluateLadder, stepTension } from "../../../core/cloth/loadLadder.ts";
-import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
 import { practiceErrors } from "../../../core/gauge/practice.ts";
 import { STAND_IN_CLOTHS, type StandInCloth, trueTension } from "../../../core/gauge/standIn.ts";
 import { CurveChart } from "../../components/chart/charts.ts";
+import { useClothSettings } from "../../components/cloth/ClothSettingsContext.tsx";
 import { numbered } from "../../components/numbered.ts";
 import { percent } from "../../components/units/percent.ts";
 import type { LiveSetup, LiveStep } from "./liveSteps.ts";
@@ -59,6 +59,7 @@ function Compared({
   steps: readonly LiveStep[];
   kind: ClothKind;
 }) {
+  const settings = useClothSettings();
   const { form, widthMm, gaugeMm } = setup;
   const ladder = evaluateLadder({
     form,
@@ -81,7 +82,7 @@ function Compared({
         ladder={ladder.value}
         compare={truth}
         usable={null}
-        referenceNPerM={SHIPPED_CLOTH_SETTINGS.referenceNPerM[kind]}
+        referenceNPerM={settings.referenceNPerM[kind]}
         label="What was read beside the stand-in's true curve"
       />
     </Box>

@@ -1,8 +1,10 @@
 import { useState } from "react";
+import { ClothSettingsContext } from "../../components/cloth/ClothSettingsContext.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { found, idFrom, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 import { LiveLadder } from "./LiveLadder.tsx";
 import { LiveStart } from "./LiveStart.tsx";
@@ -13,16 +15,22 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 ];
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { cloths, settings } = storeOf(context);
+  const store = storeOf(context);
+  const { cloths, settings } = store;
   const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
-  return { cloth, today: today(), hasDevice: (await settings.find("gaugeAddress")).value !== "" };
+  return {
+    cloth,
+    today: today(),
+    hasDevice: (await settings.find("gaugeAddress")).value !== "",
+    clothSettings: (await readWorkshopSettings(store)).cloth,
+  };
 });
 
 export default function LivePage({ loaderData }: Route.ComponentProps) {
   const { cloth, hasDevice } = loaderData;
   const [setup, setSetup] = useState<LiveSetup | null>(null);
   return (
-    <>
+    <ClothSettingsContext.Provider value={loaderData.clothSettings}>
       <PageHead
         title="Ladder with the gauge"
         above={<TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>}
@@ -33,6 +41,6 @@ export default function LivePage({ loaderData }: Route.ComponentProps) {
       ) : (
         <LiveStart cloth={cloth} hasDevice={hasDevice} onStart={setSetup} />
       )}
-    </>
+    </ClothSettingsContext.Provider>
   );
 }

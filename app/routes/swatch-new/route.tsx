@@ -2,7 +2,9 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { redirect } from "react-router";
+import { startDirection, untestedDirections } from "../../../core/cloth/direction.ts";
 import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
+import { ClothSettingsContext, useClothSettings } from "../../components/cloth/ClothSettingsContext.tsx";
 import { LadderFields } from "../../components/cloth/LadderFields.tsx";
 import { LadderView } from "../../components/cloth/LadderView.tsx";
 import { SwatchHead } from "../../components/cloth/SwatchHead.tsx";
@@ -17,6 +19,7 @@ import { readSwatchTest } from "../../forms/swatchForm.server.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -24,17 +27,26 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 ];
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { cloths, drafts } = storeOf(context);
+  const store = storeOf(context);
+  const { cloths, drafts } = store;
   const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
   const width = cloth.kind === "elastic" && cloth.rollWidthMm !== null ? cloth.rollWidthMm : 50;
+  const tests = await cloths.testsOf(cloth.id);
   const start: Fields = {
     testedOn: today(),
     gauge: "100",
-    direction: cloth.kind === "elastic" ? "along" : "across",
+    direction: startDirection(cloth.kind, tests),
     "ladder.width": String(width),
     "ladder.gauge": "100",
   };
-  return { cloth, start, draft: await drafts.find(ladderDraft(cloth.id)) };
+  const clothSettings = (await readWorkshopSettings(store)).cloth;
+  return {
+    cloth,
+    start,
+    clothSettings,
+    untested: untestedDirections(cloth.kind, tests),
+    draft: await drafts.find(ladderDraft(cloth.id)),
+  };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
@@ -54,7 +66,7 @@ export default function NewSwatch({ loaderData, actionData }: Route.ComponentPro
   const { cloth, start, draft } = loaderData;
   const [texts, setTexts] = useState<Fields>(actionData?.fields ?? draft ?? start);
   return (
-    <>
+    <ClothSettingsContext.Provider value={loaderData.clothSettings}>
       <PageHead
         title="Load ladder"
         above={<TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>}
@@ -69,7 +81,7 @@ export default function NewSwatch({ loaderData, actionData }: Route.ComponentPro
             unsaved={actionData}
             submitLabel="Keep this test"
           >
-            <SwatchHead kind={cloth.kind} />
+            <SwatchHead kind={cloth.kind} untested={loaderData.untested} />
             <Typography variant="h2" sx={{ mt: 1, mb: 1.5 }}>
               Ladder
             </Typography>
@@ -89,13 +101,14 @@ export default function NewSwatch({ loaderData, actionData }: Route.ComponentPro
           <LiveLadder texts={texts} kind={cloth.kind} />
         </Box>
       </SideBySide>
-    </>
+    </ClothSettingsContext.Provider>
   );
 }
 
 function LiveLadder({ texts, kind }: { texts: Fields; kind: Route.ComponentProps["loaderData"]["cloth"]["kind"] }) {
+  const settings = useClothSettings();
   const { ladder } = readLadder(texts);
-  const result = ladder ? evaluateTest({ hand: null, ladder }, kind) : null;
+  const result = ladder ? evaluateTest({ hand: null, ladder }, kind, settings) : null;
   return result?.ok ? (
     <LadderView result={result.value} kind={kind} label="Tension over strain, as it is typed" />
   ) : (

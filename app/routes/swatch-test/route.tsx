@@ -1,4 +1,6 @@
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
@@ -6,42 +8,88 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { stateWords } from "../../../core/cloth/cloth.ts";
+import { Form, redirect } from "react-router";
+import { type SwatchTest, stateWords } from "../../../core/cloth/cloth.ts";
+import { DIRECTION_NAMES, DIRECTIONS } from "../../../core/cloth/direction.ts";
 import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
 import { explainStepStrain, explainStepTension } from "../../../core/cloth/explainLadder.ts";
 import { type LoadLadder, stepTension } from "../../../core/cloth/loadLadder.ts";
 import { stretchClassOf } from "../../../core/cloth/stretchClass.ts";
 import { formatDay } from "../../../core/units/day.ts";
+import { ClothSettingsContext } from "../../components/cloth/ClothSettingsContext.tsx";
 import { LadderView } from "../../components/cloth/LadderView.tsx";
+import { RecordForm } from "../../components/forms/RecordForm.tsx";
+import { TextInput } from "../../components/forms/TextInput.tsx";
 import { numbered } from "../../components/numbered.ts";
 import { PageHead } from "../../components/PageHead.tsx";
 import { SideBySide } from "../../components/SideBySide.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { Why } from "../../components/why/WhyDrawer.tsx";
-import { found, idFrom, storeOf } from "../../server/answers.ts";
+import { readFields } from "../../forms/fields.server.ts";
+import type { Fields, Unsaved } from "../../forms/unsaved.ts";
+import { found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 
 export const meta = () => [{ title: "Swatch test · Stenz" }];
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { cloths } = storeOf(context);
-  const test = found(await cloths.findTest(idFrom(params.testId, "test")), "test");
-  return { test, cloth: found(await cloths.find(test.clothId), "cloth") };
+  const store = storeOf(context);
+  const test = found(await store.cloths.findTest(idFrom(params.testId, "test")), "test");
+  return {
+    test,
+    cloth: found(await store.cloths.find(test.clothId), "cloth"),
+    clothSettings: (await readWorkshopSettings(store)).cloth,
+    draft: await store.drafts.find(strikeDraft(test.id)),
+  };
 });
 
-export default function SwatchTestPage({ loaderData }: Route.ComponentProps) {
-  const { test, cloth } = loaderData;
-  const result = evaluateTest(test, cloth.kind);
+const strikeDraft = (testId: number): string => `strike-test:${testId}`;
+
+/** Longest reason for striking a test out. */
+const LONGEST_REASON = 400;
+
+/** A wrong test is struck out with a reason, or let stand again; one under the wrong direction is put right. */
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const id = idFrom(params.testId, "test");
+  const fields = await readFields(request);
+  return storeOf(context).inTransaction(async ({ cloths, drafts }) => {
+    const test = found(await cloths.findTest(id), "test");
+    if (fields.intent === "turn") {
+      const direction = DIRECTIONS.find((one) => one === fields.direction);
+      if (!direction) return invalid(fields, { direction: "Expected the direction it was really pulled in." });
+      await cloths.turnTest(test.id, direction);
+    } else if (fields.intent === "restore") await cloths.strikeTest(test.id, null);
+    else {
+      const reason = (fields.reason ?? "").trim();
+      if (reason === "" || reason.length > LONGEST_REASON) {
+        return invalid(fields, { reason: `Expected why it does not count, in up to ${LONGEST_REASON} signs.` });
+      }
+      await cloths.strikeTest(test.id, reason);
+      await drafts.drop(strikeDraft(test.id));
+    }
+    return redirect(`/tests/${test.id}`);
+  });
+});
+
+export default function SwatchTestPage({ loaderData, actionData }: Route.ComponentProps) {
+  const { test, cloth, clothSettings } = loaderData;
+  const result = evaluateTest(test, cloth.kind, clothSettings);
   const { hand } = test;
   return (
-    <>
+    <ClothSettingsContext.Provider value={clothSettings}>
       <PageHead
         title={`Pulled ${test.direction}, ${formatDay(test.testedOn)}`}
         above={<TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>}
-        below={`${stateWords(test)}${test.look ? `, the cells ${test.look === "narrow" ? "draw narrow" : "open wide"}` : ""}. A test is never changed: a newer one counts instead.`}
+        below={`${stateWords(test)}${test.look ? `, the cells ${test.look === "narrow" ? "draw narrow" : "open wide"}` : ""}. Its readings are never changed: a newer test counts instead.${test.directionWas === null ? "" : ` First written down as pulled ${test.directionWas}.`}`}
       />
+      {test.struck === null ? null : (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Struck out, it does not count: {test.struck}
+        </Alert>
+      )}
       <SideBySide left={1.2}>
         {result.ok ? (
           <LadderView
@@ -69,7 +117,56 @@ export default function SwatchTestPage({ loaderData }: Route.ComponentProps) {
           {test.note ? <Typography sx={{ mt: 2 }}>{test.note}</Typography> : null}
         </Box>
       </SideBySide>
-    </>
+      <Wrong key={`${test.direction} ${test.struck}`} test={test} draft={loaderData.draft} unsaved={actionData} />
+    </ClothSettingsContext.Provider>
+  );
+}
+
+interface WrongProps {
+  readonly test: SwatchTest;
+  readonly draft: Fields | null;
+  readonly unsaved: Unsaved | undefined;
+}
+
+/** Where a test was written down wrongly: under the wrong direction, or not to be trusted at all. */
+function Wrong({ test, draft, unsaved }: WrongProps) {
+  const intent = unsaved?.fields.intent;
+  const others = DIRECTIONS.filter((direction) => direction !== test.direction);
+  return (
+    <Box component="section" aria-label="Wrong?" className="no-print" sx={{ mt: 4, maxWidth: 720 }}>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Wrong?
+      </Typography>
+      <Form method="post" preventScrollReset>
+        <input type="hidden" name="intent" value="turn" />
+        <Box sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap", mb: 2 }}>
+          <span>It was not pulled {test.direction}, but</span>
+          {others.map((direction) => (
+            <Button key={direction} type="submit" name="direction" value={direction} variant="outlined">
+              {DIRECTION_NAMES[direction].toLowerCase()}
+            </Button>
+          ))}
+        </Box>
+      </Form>
+      {test.struck === null ? (
+        <RecordForm
+          draftForm={strikeDraft(test.id)}
+          draft={draft}
+          unsaved={intent === "strike" ? unsaved : undefined}
+          hidden={{ intent: "strike" }}
+          submitLabel="Strike this test out"
+          quiet
+        >
+          <TextInput name="reason" label="Why it does not count" hint="It is kept, and no plan rests on it any more." />
+        </RecordForm>
+      ) : (
+        <Form method="post" preventScrollReset>
+          <Button type="submit" name="intent" value="restore" variant="outlined">
+            Let it count again
+          </Button>
+        </Form>
+      )}
+    </Box>
   );
 }
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { SHIPPED_CLOTH_SETTINGS } from "../../cloth/settings.ts";
 import { median } from "../../median.ts";
 import { evaluate } from "../../testing/evaluate.ts";
 import { SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_SHEET } from "../../testing/sampleJob.ts";
@@ -66,9 +67,9 @@ describe("numbers of a graded pattern", () => {
 describe("what is short to pull a ring on", () => {
   const limit = { usable: 0.3, setBy: "elastic" } as const;
   const [verdict] = judgeRings(
-    { rings: [{ ring: "waist", over: "hip", passMm: 1008 }], unjudged: [] },
+    { rings: [{ ring: "waist", over: "hip", passMm: 1008, edge: false }], unjudged: [] },
     () => 640,
-    limit,
+    () => limit,
   );
   if (!verdict) throw new Error("Expected a verdict.");
 
@@ -95,9 +96,18 @@ describe("what garments that fit say", () => {
   });
   const layer = { cloth: SAMPLE_CLOTH, tests: [SAMPLE_LADDER_TEST], direction: "across" } as const;
   const worn = [
-    likedOnBody(garment("first", 320, null), [SAMPLE_SHEET], layer, { fingerAllowanceMm: 12 }),
-    likedOnBody(garment("second", 335, 0.5), [SAMPLE_SHEET], null, { fingerAllowanceMm: 12 }),
-    likedOnBody(garment("third", 345, null), [SAMPLE_SHEET], null, { fingerAllowanceMm: 12 }),
+    likedOnBody(garment("first", 320, null), [SAMPLE_SHEET], layer, {
+      fingerAllowanceMm: 12,
+      cloth: SHIPPED_CLOTH_SETTINGS,
+    }),
+    likedOnBody(garment("second", 335, 0.5), [SAMPLE_SHEET], null, {
+      fingerAllowanceMm: 12,
+      cloth: SHIPPED_CLOTH_SETTINGS,
+    }),
+    likedOnBody(garment("third", 345, null), [SAMPLE_SHEET], null, {
+      fingerAllowanceMm: 12,
+      cloth: SHIPPED_CLOTH_SETTINGS,
+    }),
   ];
   const [waist] = likingOf(worn);
   if (!waist) throw new Error("Expected a liking.");

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { SHIPPED_CLOTH_SETTINGS } from "../../cloth/settings.ts";
 import { SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_SHEET } from "../../testing/sampleJob.ts";
 import type { LikedGarment } from "./likedGarment.ts";
 import { likedByZone, likedOnBody, nearestSheet } from "./likedOnBody.ts";
@@ -18,7 +19,7 @@ const garment = (own: Partial<LikedGarment> = {}): LikedGarment => ({
   version: 1,
   ...own,
 });
-const settings = { fingerAllowanceMm: 12 };
+const settings = { fingerAllowanceMm: 12, cloth: SHIPPED_CLOTH_SETTINGS };
 const layer = { cloth: SAMPLE_CLOTH, tests: [SAMPLE_LADDER_TEST], direction: "across" } as const;
 
 describe("the sheet nearest to a day", () => {

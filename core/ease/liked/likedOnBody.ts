@@ -1,6 +1,6 @@
 import type { Sheet } from "../../body/sheet.ts";
 import { type GarmentLayer, layupStretch, testLayers } from "../../cloth/layupStretch.ts";
-import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../../cloth/settings.ts";
+import type { ClothSettings } from "../../cloth/settings.ts";
 import { daysBetween } from "../../units/day.ts";
 import type { LikedGirth } from "../schools/school.ts";
 import { zoneBodies } from "../zoneBody.ts";
@@ -37,7 +37,7 @@ export function likedOnBody(
   garment: LikedGarment,
   sheets: readonly Sheet[],
   layer: GarmentLayer | null,
-  { fingerAllowanceMm, cloth = SHIPPED_CLOTH_SETTINGS }: { fingerAllowanceMm: number; cloth?: ClothSettings },
+  { fingerAllowanceMm, cloth }: { fingerAllowanceMm: number; cloth: ClothSettings },
 ): LikedOnBody {
   const sheet = nearestSheet(sheets, garment.measuredOn);
   const stretch = layer ? layupStretch(testLayers([layer], cloth), cloth) : null;

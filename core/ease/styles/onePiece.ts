@@ -27,7 +27,7 @@ export const onePiece: Style = {
   ],
   limits: { ...USUAL_LIMITS, leastStretch: 0.45, leastStretchAlong: 0.3 },
   pullOn: [
-    { ring: "overbust", over: ["hip", "shoulder_girth"] },
+    { ring: "overbust", over: ["hip", "shoulder_girth"], edge: true },
     { ring: "underbust", over: ["hip"] },
     { ring: "waist", over: ["hip"] },
     { ring: "highHip", over: ["hip"] },

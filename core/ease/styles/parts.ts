@@ -14,8 +14,11 @@ export const side = (name: string) => ({ count: 1, name }) as const;
 export const sidesAt = (...zones: Zone[]): Style["seamsTakingChange"] =>
   Object.fromEntries(zones.map((zone) => [zone, SIDES]));
 
-/** Rings of the lower body that are pulled on over the hip. */
-export const overTheHip = (...zones: Zone[]): PullOnRing[] => zones.map((ring) => ({ ring, over: ["hip"] }));
+/** Rings of the lower body that are pulled on over the hip: the top edge with its elastic, then those below it. */
+export const overTheHip = (topEdge: Zone, ...below: Zone[]): PullOnRing[] => [
+  { ring: topEdge, over: ["hip"], edge: true },
+  ...below.map((ring): PullOnRing => ({ ring, over: ["hip"] })),
+];
 
 /**
  * The rise of a bottom: front and back from the waist to the crotch point, and the side over the zones it passes.

@@ -20,7 +20,7 @@ export const softBra: Style = {
     "strap_back",
   ],
   limits: { ...USUAL_LIMITS, leastStretch: 0.3 },
-  pullOn: [{ ring: "underbust", over: ["shoulder_girth", "hip"], either: true }],
+  pullOn: [{ ring: "underbust", over: ["shoulder_girth", "hip"], either: true, edge: true }],
   lengths: [
     {
       id: "depth",

@@ -74,6 +74,8 @@ export interface PullOnRing {
   readonly ring: Zone;
   /** The girths of the body in its way. */
   readonly over: readonly MeasureCode[];
+  /** True where an edge with elastic lies on it, which may stretch less than the cloth. */
+  readonly edge?: true;
   /** True where one way on is enough, over the head or from below; else all must be passed. */
   readonly either?: boolean;
 }

@@ -11,7 +11,7 @@ export const swimTop: Style = {
   zones: ["overbust", "bust", "underbust"],
   measures: ["shoulder_girth", "overbust", "bust", "underbust", "hip", "shoulder_to_underbust"],
   limits: { ...USUAL_LIMITS, leastStretch: 0.4 },
-  pullOn: [{ ring: "underbust", over: ["shoulder_girth", "hip"], either: true }],
+  pullOn: [{ ring: "underbust", over: ["shoulder_girth", "hip"], either: true, edge: true }],
   lengths: [
     {
       id: "depth",
