@@ -33,7 +33,8 @@ export function CheckList({ findings, answers, unit, onAnswer, onRepair }: Check
       </Typography>
       {findings.map((finding) => (
         <CheckRow
-          key={`${finding.ruleId} ${finding.code} ${finding.side}`}
+          // A rule may ask twice about one measure: two rows of one key would outlive what they asked about.
+          key={`${finding.ruleId} ${finding.code} ${finding.side} ${finding.template}`}
           finding={finding}
           word={answers.find((answer) => isAnswerTo(answer, finding))?.word ?? null}
           unit={unit}
@@ -54,18 +55,27 @@ interface CheckRowProps {
 }
 
 function CheckRow({ finding, word, unit, onAnswer, onRepair }: CheckRowProps) {
-  const { repair } = finding;
+  const { repairs = [] } = finding;
   const settled = word === "confirmed";
   return (
     <Alert severity={settled ? "info" : "warning"} icon={false} sx={{ mb: 1 }}>
       {renderFinding(finding, unit)}
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5, mt: 0.5, ml: -1, alignItems: "center" }}>
         {settled ? <Box sx={{ ml: 1, fontWeight: 650 }}>{ANSWER_WORDS[word]}</Box> : null}
-        {repair && onRepair && !settled ? (
-          <Button size="small" variant="outlined" onClick={() => onRepair(repair, formatLength(repair.mm, unit))}>
-            Write {formatLengthWithUnit(repair.mm, unit)}
-          </Button>
-        ) : null}
+        {onRepair && !settled
+          ? repairs.map((repair) => (
+              <Button
+                key={`${repair.slip} ${repair.mm}`}
+                size="small"
+                variant="outlined"
+                onClick={() => onRepair(repair, repair.text ?? formatLength(repair.mm, unit))}
+              >
+                {repair.swapsWith
+                  ? "Change left and right over"
+                  : `Write ${repair.text ?? formatLengthWithUnit(repair.mm, unit)}`}
+              </Button>
+            ))
+          : null}
         <Button size="small" onClick={() => onAnswer(settled ? null : "confirmed")}>
           {settled ? "Look again" : "It is right"}
         </Button>

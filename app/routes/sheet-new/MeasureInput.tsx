@@ -4,6 +4,7 @@ import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { nameOf, type SheetPlace } from "../../../core/body/catalogue/index.ts";
 import type { CheckFinding } from "../../../core/body/checks/check.ts";
+import type { MeasuredValue } from "../../../core/body/sheetValues.ts";
 import { formatLengthWithUnit } from "../../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../../core/units/length.ts";
 import { parseLength } from "../../../core/units/parseLength.ts";
@@ -20,6 +21,8 @@ interface MeasureInputProps {
   readonly errorOf: (name: string) => string | undefined;
   readonly findings: readonly CheckFinding[];
   readonly needed: boolean;
+  /** What it was on the last sheet; null where it was not taken then. */
+  readonly earlier: MeasuredValue | null;
   readonly onText: (name: string, text: string) => void;
   readonly onFocus: () => void;
   readonly onLeave: () => void;
@@ -33,6 +36,7 @@ export function MeasureInput({
   errorOf,
   findings,
   needed,
+  earlier,
   onText,
   onFocus,
   onLeave,
@@ -92,6 +96,12 @@ export function MeasureInput({
       >
         <Box sx={{ flex: 1, minWidth: 0 }}>
           {parsed?.ok ? meaning(parsed.value, unit) : null}
+          {earlier ? (
+            <Box component="span">
+              {" "}
+              {parsed?.ok ? "· " : ""}before {formatLengthWithUnit(earlier.mm, unit)}
+            </Box>
+          ) : null}
           {!parsed && reason ? "not taken" : null}
           {!parsed && !reason && needed ? <Box sx={{ color: "warning.main" }}>needed for this job</Box> : null}
           {asks ? <Box sx={{ color: "warning.main", fontWeight: 600 }}>{renderFinding(asks, unit)}</Box> : null}

@@ -12,6 +12,8 @@ import {
 import type { CheckFinding } from "../../../core/body/checks/check.ts";
 import { checkSheet } from "../../../core/body/checks/index.ts";
 import type { MeasureCode, MeasureGroup } from "../../../core/body/measure.ts";
+import type { Sheet } from "../../../core/body/sheet.ts";
+import { measuredValue } from "../../../core/body/sheetValues.ts";
 import { CheckList } from "../../components/body/CheckList.tsx";
 import { TapeFigures } from "../../components/figure/TapeFigure.tsx";
 import { FormState } from "../../components/forms/FormState.tsx";
@@ -22,18 +24,25 @@ import { HowTo } from "./HowTo.tsx";
 import { MeasureInput } from "./MeasureInput.tsx";
 import { SheetHead } from "./SheetHead.tsx";
 
+interface SheetFieldsProps {
+  /** What a job needs; null where it is for no job. */
+  readonly needed: readonly MeasureCode[] | null;
+  /** The wearer's last sheet, shown beside each field and held against it; null for the first. */
+  readonly earlier: Pick<Sheet, "takenOn" | "values"> | null;
+}
+
 /**
  * The fields of a sheet in measuring order, with the tape on the figure and the checks as they are typed. What a job
  * needs stands first; all other measures are folded away by group.
  */
-export function SheetFields({ needed }: { needed: readonly MeasureCode[] | null }) {
+export function SheetFields({ needed, earlier }: SheetFieldsProps) {
   const { values: start, errors } = useContext(FormState);
   const [texts, setTexts] = useState<Record<string, string>>(() => ({ ...start }));
   const [unit, setUnit] = useState<"cm" | "in">(start.unit === "in" ? "in" : "cm");
   const [selfMeasured, setSelfMeasured] = useState(start.selfMeasured === "yes");
   const [lit, setLit] = useState<SheetPlace | null>(null);
   const read = readMeasures(texts, unit);
-  const findings = checkSheet({ values: read.values, unit, selfMeasured });
+  const findings = checkSheet({ values: read.values, unit, selfMeasured, earlier: earlier?.values });
   const put = (name: string, text: string) => setTexts((before) => ({ ...before, [name]: text }));
   const seen = useRef(new Map<string, CheckFinding>());
   // What asked for a second look when the field was left before, and asks no more, was corrected.
@@ -55,6 +64,7 @@ export function SheetFields({ needed }: { needed: readonly MeasureCode[] | null 
       unit={unit}
       texts={texts}
       needed={needed?.includes(place.code) ?? false}
+      earlier={earlier ? (measuredValue(earlier.values, place.code, place.side) ?? null) : null}
       errorOf={(name) => (start[name] === texts[name] ? errors[name] : undefined)}
       findings={findings.filter((finding) => finding.code === place.code && finding.side === place.side)}
       onText={put}
@@ -125,6 +135,8 @@ export function SheetFields({ needed }: { needed: readonly MeasureCode[] | null 
           onAnswer={(finding, word) => put(answerField(finding), word ?? "")}
           onRepair={(finding, repair, text) => {
             put(measureField(repair.code, repair.side), text);
+            if (repair.swapsWith)
+              put(measureField(repair.swapsWith.code, repair.swapsWith.side), repair.swapsWith.text);
             put(answerField(finding), "repaired");
           }}
         />

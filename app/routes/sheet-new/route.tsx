@@ -42,6 +42,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     copied: from !== null,
     needed: job ? neededFor(found(await store.styles.find(job.styleId), "style"), address.get("also")) : null,
     start,
+    earlier: (await store.sheets.ofWearer(wearer.id))[0] ?? null,
     draft: await store.drafts.find(draftOf(wearer.id)),
   };
 });
@@ -92,7 +93,7 @@ export default function NewSheet({ loaderData, actionData }: Route.ComponentProp
           hidden={job ? { job: job.id } : {}}
           submitLabel="Save sheet"
         >
-          <SheetFields needed={needed} />
+          <SheetFields needed={needed} earlier={loaderData.earlier} />
         </RecordForm>
       </Box>
     </>

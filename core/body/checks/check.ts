@@ -9,6 +9,12 @@ export interface Repair {
   readonly code: MeasureCode;
   readonly side: Side;
   readonly mm: number;
+  /** The text it was to be, where the slip is in the text: `39 7/8`; null where the number is another. */
+  readonly text: string | null;
+  /** A digit had to be made up for it. */
+  readonly madeUp: boolean;
+  /** The other side, which takes this one's value, where left was taken for right. */
+  readonly swapsWith?: { readonly code: MeasureCode; readonly side: Side; readonly mm: number; readonly text: string };
 }
 
 /** Something about the sheet worth a second look. A check asks; it never blocks saving. */
@@ -21,7 +27,8 @@ export interface CheckFinding {
   readonly template: string;
   /** Millimetres for the places in the template. */
   readonly lengths: Readonly<Record<string, number>>;
-  readonly repair?: Repair;
+  /** Slips of the pen that would explain it, the likeliest first; at most two. */
+  readonly repairs?: readonly Repair[];
 }
 
 /** What a check may look at. */
@@ -29,6 +36,8 @@ export interface CheckInput {
   readonly values: readonly MeasuredValue[];
   /** The sheet's unit: tells which slips of the pen are possible. */
   readonly unit: LengthUnit;
+  /** Values of this wearer's last sheet before it; left out where there is none. */
+  readonly earlier?: readonly MeasuredValue[] | undefined;
   /** The wearer measured alone. */
   readonly selfMeasured?: boolean | undefined;
 }

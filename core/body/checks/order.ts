@@ -1,10 +1,10 @@
 import { nameOf } from "../catalogue/index.ts";
 import type { MeasureCode } from "../measure.ts";
-import { measuredValue } from "../sheetValues.ts";
+import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 import type { CheckFinding, CheckRule } from "./check.ts";
 
 /** `smaller` usually does not pass `larger` by more than `slackMm`. */
-interface UsualOrder {
+export interface UsualOrder {
   readonly smaller: MeasureCode;
   readonly larger: MeasureCode;
   readonly slackMm: number;
@@ -34,25 +34,29 @@ export const USUAL_ORDERS: readonly UsualOrder[] = [
   { smaller: "hip_front_arc", larger: "hip", slackMm: 0 },
 ];
 
+/** The usual orders that these values break; those with a missing value are left out. */
+export const brokenOrders = (values: readonly MeasuredValue[]): UsualOrder[] =>
+  USUAL_ORDERS.filter(({ smaller, larger, slackMm }) => {
+    const low = measuredValue(values, smaller);
+    const high = measuredValue(values, larger);
+    return low !== undefined && high !== undefined && low.mm > high.mm + slackMm;
+  });
+
 /** Asks where two measures stand in an order bodies rarely show. */
 export const orderCheck: CheckRule = {
   id: "body.order",
   title: "Usual order",
   evaluate: ({ values }) =>
-    USUAL_ORDERS.flatMap(({ smaller, larger, slackMm }): CheckFinding[] => {
-      const low = measuredValue(values, smaller);
-      const high = measuredValue(values, larger);
-      if (!low || !high || low.mm <= high.mm + slackMm) return [];
+    brokenOrders(values).map(({ smaller, larger, slackMm }): CheckFinding => {
       const lowName = nameOf(smaller, "single");
       const highName = nameOf(larger, "single").toLowerCase();
-      return [
-        {
-          ruleId: "body.order",
-          code: smaller,
-          side: "single",
-          template: `${lowName} {low} is ${slackMm > 0 ? "more than {slack} " : ""}over the ${highName} {high}. Unusual; confirm both.`,
-          lengths: { low: low.mm, high: high.mm, slack: slackMm },
-        },
-      ];
+      const mmOf = (code: MeasureCode) => measuredValue(values, code)?.mm ?? 0;
+      return {
+        ruleId: "body.order",
+        code: smaller,
+        side: "single",
+        template: `${lowName} {low} is ${slackMm > 0 ? "more than {slack} " : ""}over the ${highName} {high}. Unusual; confirm both.`,
+        lengths: { low: mmOf(smaller), high: mmOf(larger), slack: slackMm },
+      };
     }),
 };

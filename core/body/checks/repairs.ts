@@ -1,37 +1,85 @@
 import { type LengthUnit, MM_PER_INCH } from "../../units/length.ts";
 import { parseLength } from "../../units/parseLength.ts";
 import { measureOf } from "../catalogue/index.ts";
-import type { MeasuredValue } from "../sheetValues.ts";
+import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 import type { Repair } from "./check.ts";
 
 /**
- * Every way in which one slip of the pen could have turned the true value into this one: adjacent digits swapped,
- * the other unit meant, a factor of ten, a half or a quarter written for the whole (girths only).
+ * Every way in which one slip of the pen could have turned the true value into this one: two digits swapped anywhere, a
+ * digit doubled or left out, the other unit meant, a factor of ten, a half or a quarter written for the whole (girths
+ * only), left taken for right.
+ *
+ * @param values all values of the sheet: for a measure of two sides the other one's.
  */
-export function possibleRepairs(value: MeasuredValue, unit: LengthUnit): Repair[] {
-  const { code, side, mm } = value;
-  const as = (slip: string, repaired: number): Repair => ({ slip, code, side, mm: repaired });
+export function possibleRepairs(value: MeasuredValue, unit: LengthUnit, values: readonly MeasuredValue[]): Repair[] {
+  const { code, side, mm, text } = value;
+  const as = (slip: string, repaired: number): Repair => ({
+    slip,
+    code,
+    side,
+    mm: repaired,
+    text: null,
+    madeUp: false,
+  });
+  const rewritten = (slip: string, texts: readonly string[], madeUp = false): Repair[] =>
+    texts.filter(isWritten).flatMap((one) => {
+      const parsed = parseLength(one, unit);
+      return parsed.ok && parsed.value > 0 ? [{ slip, code, side, mm: parsed.value, text: one, madeUp }] : [];
+    });
   const cmPerInch = MM_PER_INCH / 10;
   const repairs = [
-    ...swappedDigits(value.text, unit).map((repaired) => as("digits swapped", repaired)),
+    ...rewritten("digits swapped", swappedDigits(text)),
+    ...rewritten("a digit doubled", withoutDoubled(text)),
     as("inches written as centimetres", mm * cmPerInch),
     as("centimetres written as inches", mm / cmPerInch),
     as("a factor of ten too small", mm * 10),
     as("a factor of ten too large", mm / 10),
+    ...rewritten("a digit missing", withOneMore(text), true),
   ];
   if (measureOf(code).kind === "girth") {
     repairs.push(as("a half written for the whole", mm * 2), as("a quarter written for the whole", mm * 4));
   }
+  const other = side === "single" ? undefined : measuredValue(values, code, side === "left" ? "right" : "left");
+  if (other && other.mm !== mm) {
+    repairs.push({
+      ...as("left taken for right", other.mm),
+      text: other.text,
+      swapsWith: { code, side: other.side, mm, text },
+    });
+  }
   return repairs;
 }
 
-function swappedDigits(text: string, unit: LengthUnit): number[] {
-  const found: number[] = [];
-  for (let at = 0; at + 1 < text.length; at += 1) {
-    const [first, second] = [text[at] as string, text[at + 1] as string];
-    if (!/\d/.test(first) || !/\d/.test(second) || first === second) continue;
-    const parsed = parseLength(text.slice(0, at) + second + first + text.slice(at + 2), unit);
-    if (parsed.ok) found.push(parsed.value);
-  }
-  return found;
+/** Nobody writes 0101. */
+const isWritten = (text: string): boolean => !/(?:^|[^\d.,])0\d/.test(text);
+
+const isDigit = (sign: string | undefined): sign is string => sign !== undefined && /\d/.test(sign);
+
+/** Places of the digits in a text. */
+const digitsIn = (text: string): number[] => [...text].flatMap((sign, at) => (isDigit(sign) ? [at] : []));
+
+function swappedDigits(text: string): string[] {
+  const places = digitsIn(text);
+  return places.flatMap((first, index) =>
+    places.slice(index + 1).flatMap((second) => {
+      const signs = [...text];
+      if (signs[first] === signs[second]) return [];
+      [signs[first], signs[second]] = [signs[second] as string, signs[first] as string];
+      return [signs.join("")];
+    }),
+  );
+}
+
+const withoutDoubled = (text: string): string[] =>
+  digitsIn(text)
+    .filter((at) => text[at] === text[at + 1])
+    .map((at) => text.slice(0, at) + text.slice(at + 1));
+
+/** A digit put in anywhere: it is made up, so whoever ranks these puts them behind the others. */
+function withOneMore(text: string): string[] {
+  const places = digitsIn(text);
+  const gaps = new Set(places.flatMap((at) => [at, at + 1]));
+  return [...gaps].flatMap((at) =>
+    Array.from({ length: 10 }, (_, digit) => `${text.slice(0, at)}${digit}${text.slice(at)}`),
+  );
 }

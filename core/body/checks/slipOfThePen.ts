@@ -1,65 +1,93 @@
 import { nameOf } from "../catalogue/index.ts";
-import type { MeasuredValue } from "../sheetValues.ts";
-import { measuredValue } from "../sheetValues.ts";
+import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 import type { CheckFinding, CheckInput, CheckRule, Repair } from "./check.ts";
-import { outOfRange } from "./range.ts";
-import { brokenRatios } from "./ratios.ts";
+import { type Doubt, doubtsAbout } from "./doubt.ts";
+import { expectedMm } from "./expected.ts";
 import { possibleRepairs } from "./repairs.ts";
 
 /** Two repairs closer than this, as a part of the value, are the same repair. */
 const SAME_REPAIR = 1e-6;
 
+/** Most repairs offered: with more of them it is quicker to look at the tape. */
+const MOST_OFFERED = 2;
+
+/** A repair farther from what is expected than this, on a scale of ratios, explains nothing. */
+const FARTHEST = 0.35;
+
+/** What a digit that had to be made up costs, on the scale of {@link FARTHEST}. */
+const MADE_UP_COSTS = 0.05;
+
 /**
- * Where a value is out of range, or its ratio to a neighbour is, tries each single slip of the pen. Exactly one
- * repair that lands inside every range is offered by name; none or several offer nothing, since guessing is worse
- * than asking.
+ * Where a value is doubtful, tries each single slip of the pen on the text as written. A repair counts when it makes
+ * the value undoubtful; up to two are offered, the one nearest to what the other measures and the last sheet lead one to
+ * expect first.
  */
 export const slipOfThePenCheck: CheckRule = {
   id: "body.slip",
   title: "Slip of the pen",
-  evaluate: (input) => [...outOfRangeSlips(input), ...ratioSlips(input)],
+  evaluate(input) {
+    const { values, earlier = [] } = input;
+    const found: CheckFinding[] = [];
+    for (const doubt of doubtsAbout(values, earlier)) {
+      const finding = offer(doubt, input);
+      const repair = finding?.repairs?.[0];
+      // One slip often raises several doubts: it is told once.
+      const told = found.some(
+        ({ code, side, repairs }) => repair && code === repair.code && side === repair.side && repairs !== undefined,
+      );
+      if (finding && !told) found.push(finding);
+    }
+    return found;
+  },
 };
 
-function outOfRangeSlips(input: CheckInput): CheckFinding[] {
-  return input.values.filter(outOfRange).flatMap((value) => offer([value], input));
+function offer(doubt: Doubt, input: CheckInput): CheckFinding | null {
+  const { values, unit, earlier = [] } = input;
+  const ranked = doubt.suspects
+    .flatMap((value) => possibleRepairs(value, unit, values))
+    .filter((repair) => settles(repair, values, earlier))
+    .map((repair) => ({ repair, away: distance(repair, values, earlier) }))
+    .filter(({ away }) => away <= FARTHEST)
+    .toSorted((a, b) => a.away - b.away)
+    .map(({ repair }) => repair);
+  const [first, ...rest] = distinct(ranked);
+  if (!first) return null;
+  const repairs = [first, ...rest.filter(({ code, side }) => code === first.code && side === first.side)].slice(
+    0,
+    MOST_OFFERED,
+  );
+  const written = measuredValue(values, first.code, first.side)?.mm ?? first.mm;
+  const [repaired, or] = repairs;
+  return {
+    ruleId: "body.slip",
+    code: first.code,
+    side: first.side,
+    template: `${nameOf(first.code, first.side)} {written}: did you mean {repaired} (${first.slip})${or ? ` or {or} (${or.slip})` : ""}?`,
+    lengths: { repaired: repaired?.mm ?? first.mm, written, ...(or ? { or: or.mm } : {}) },
+    repairs,
+  };
 }
 
-function ratioSlips(input: CheckInput): CheckFinding[] {
-  if (input.values.some(outOfRange)) return [];
-  return brokenRatios(input.values).flatMap(({ of, to }) => {
-    const pair = [measuredValue(input.values, of), measuredValue(input.values, to)];
-    return offer(
-      pair.filter((value) => value !== undefined),
-      input,
-    );
+/** True where no doubt about the repaired value is left. */
+function settles(repair: Repair, values: readonly MeasuredValue[], earlier: readonly MeasuredValue[]): boolean {
+  return !doubtsAbout(repairedBy(repair, values), earlier).some(({ suspects }) =>
+    suspects.some(({ code, side }) => code === repair.code && side === repair.side),
+  );
+}
+
+function repairedBy(repair: Repair, values: readonly MeasuredValue[]): MeasuredValue[] {
+  return values.map((value) => {
+    if (value.code !== repair.code) return value;
+    if (value.side === repair.side) return { ...value, mm: repair.mm };
+    return repair.swapsWith?.side === value.side ? { ...value, mm: repair.swapsWith.mm } : value;
   });
 }
 
-function offer(suspects: readonly MeasuredValue[], input: CheckInput): CheckFinding[] {
-  const fitting = distinct(
-    suspects.flatMap((value) => possibleRepairs(value, input.unit).filter((repair) => lands(repair, input.values))),
-  );
-  const [repair] = fitting;
-  if (!repair || fitting.length > 1) return [];
-  const written = measuredValue(input.values, repair.code, repair.side)?.mm ?? repair.mm;
-  return [
-    {
-      ruleId: "body.slip",
-      code: repair.code,
-      side: repair.side,
-      template: `${nameOf(repair.code, repair.side)}: did you mean {repaired} instead of {written} (${repair.slip})?`,
-      lengths: { repaired: repair.mm, written },
-      repair,
-    },
-  ];
-}
-
-function lands(repair: Repair, values: readonly MeasuredValue[]): boolean {
-  const repaired = values.map((value) =>
-    value.code === repair.code && value.side === repair.side ? { ...value, mm: repair.mm } : value,
-  );
-  const changed = measuredValue(repaired, repair.code, repair.side);
-  return changed !== undefined && !outOfRange(changed) && brokenRatios(repaired).length === 0;
+/** How far a repair lies from what is expected, as a logarithm of their ratio; 0 where nothing is expected. */
+function distance(repair: Repair, values: readonly MeasuredValue[], earlier: readonly MeasuredValue[]): number {
+  const expected = expectedMm(repair, values, earlier);
+  const away = expected === null ? 0 : Math.abs(Math.log(repair.mm / expected));
+  return away + (repair.madeUp ? MADE_UP_COSTS : 0);
 }
 
 function distinct(repairs: readonly Repair[]): Repair[] {
