@@ -13,6 +13,7 @@ const centimetres: LengthWriter = {
   length: (mm) => formatLengthWithUnit(mm, "cm"),
   difference: (mm) => formatDifference(mm, "cm"),
   amount: (mm) => formatAmount(mm, "cm"),
+  told: (text) => text,
 };
 
 describe("numbers on the page", () => {

@@ -1,5 +1,6 @@
 import type { RouterContextProvider } from "react-router";
 import type { Sheet } from "../../core/body/sheet.ts";
+import { sheetWords } from "../../core/body/sheetWords.ts";
 import type { Wearer } from "../../core/body/wearer.ts";
 import type { Cloth, SwatchTest } from "../../core/cloth/cloth.ts";
 import type { KeptLayup } from "../../core/cloth/layupRecord.ts";
@@ -197,11 +198,11 @@ export function jobSteps(context: JobContext, further: readonly Step[]): Step[] 
 }
 
 /** What explanations name as their sources; null until there is a plan. */
-export function easeSources({ sheet, planned, settingsName, clothSettings }: JobContext): EaseSources | null {
+export function easeSources({ sheet, planned, settings, settingsName, clothSettings }: JobContext): EaseSources | null {
   if (!sheet || !planned.planned) return null;
   const { stretch } = planned.planned;
   return {
-    sheet: `sheet of ${formatDay(sheet.takenOn)}`,
+    sheet: sheetWords(sheet, settings.fingerAllowanceMm),
     test: testWords(planned.planned),
     wear: wearWords(planned.planned, clothSettings),
     settings: settingsName,

@@ -1,4 +1,5 @@
 import type { RouterContextProvider } from "react-router";
+import { sheetWords } from "../../core/body/sheetWords.ts";
 import { shelfElastic } from "../../core/cups/elasticForce.ts";
 import type { BandFacts } from "../../core/cups/reckonBand.ts";
 import type { BustRoomFacts } from "../../core/cups/reckonBustRoom.ts";
@@ -7,7 +8,6 @@ import { type WorkingFacts, workingFacts } from "../../core/job/workingFacts.ts"
 import { workingSteps } from "../../core/job/workingSteps.ts";
 import { wrapLoop } from "../../core/torso/bodyWrap.ts";
 import type { ChartLoops, WrapLoop } from "../../core/torso/trunk.ts";
-import { formatDay } from "../../core/units/day.ts";
 import { hasTrunk, type WorkingId, workingsOf } from "../../core/workings/workings.ts";
 import type { Repositories } from "../../data/store.ts";
 import { bareWorkings, type KeptWorkings, keptIds } from "../../data/workings.ts";
@@ -30,7 +30,7 @@ export async function readWorkings(repositories: Repositories, read: JobContext)
   const needed = workingsOf(read.style);
   const sized = needed.includes("bustRoom") ? await patternSizes(repositories, read) : null;
   const facts = workingFacts(read, read.planned, {
-    sheetName: read.sheet ? `sheet of ${formatDay(read.sheet.takenOn)}` : "",
+    sheetName: read.sheet ? sheetWords(read.sheet, read.settings.fingerAllowanceMm) : "",
     settingsName: read.settingsName,
     isForm: read.wearer.kind === "form",
     wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
@@ -108,6 +108,10 @@ export interface WorkingOnPage<Id extends WorkingId> {
   readonly draft: Fields | null;
 }
 
+/** What a calculation nobody has kept yet starts from: the trunk from the job's chart, at the size the plan takes there. */
+const startOf = (id: WorkingId, { trunk }: WorkingFacts): Fields =>
+  id === "trunk" && trunk.chart ? { from: "chart", size: trunk.chart.chosen ?? "" } : {};
+
 /** The workings of a page by name, with their drafts. */
 export async function loadWorkings<const Ids extends readonly WorkingId[]>(
   context: Readonly<RouterContextProvider>,
@@ -121,7 +125,7 @@ export async function loadWorkings<const Ids extends readonly WorkingId[]>(
     id,
     facts: facts[id],
     kept: kept[id],
-    start: workingFields(id, kept[id]),
+    start: { ...workingFields(id, kept[id]), ...(kept[id].version === 0 ? startOf(id, facts) : {}) },
     draft: drafts[workingDraft(read.job.id, id)] ?? null,
   });
   return {

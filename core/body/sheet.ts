@@ -41,3 +41,14 @@ export interface Sheet {
   /** What the maker answered to the checks of this sheet. */
   readonly answers?: readonly CheckAnswer[];
 }
+
+/** The sheet of the same wearer taken before one, the newest of them; undefined for the first. */
+export const sheetBefore = (
+  { id, takenOn }: Pick<Sheet, "id" | "takenOn">,
+  sheets: readonly Sheet[],
+): Sheet | undefined =>
+  sheets
+    .filter((other) => other.takenOn < takenOn || (other.takenOn === takenOn && other.id < id))
+    .reduce<Sheet | undefined>((newest, other) => (newest && isLater(newest, other) ? newest : other), undefined);
+
+const isLater = (a: Sheet, b: Sheet): boolean => a.takenOn > b.takenOn || (a.takenOn === b.takenOn && a.id > b.id);

@@ -16,7 +16,9 @@ describe("what a ring must pass", () => {
 
   it("is the largest of all in its way, or the smaller where either way will do", () => {
     const both = [value("shoulder_girth", 1010), value("hip", 960)];
-    expect(rings(false, ...both).rings).toEqual([{ ring: "underbust", over: "shoulder_girth", passMm: 1010, edge: false }]);
+    expect(rings(false, ...both).rings).toEqual([
+      { ring: "underbust", over: "shoulder_girth", passMm: 1010, edge: false },
+    ]);
     expect(rings(true, ...both).rings).toEqual([{ ring: "underbust", over: "hip", passMm: 960, edge: false }]);
   });
 

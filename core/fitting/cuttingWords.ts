@@ -1,5 +1,6 @@
 import { formatAmount, formatDifference, formatLengthWithUnit } from "../units/formatLength.ts";
 import type { LengthUnit } from "../units/length.ts";
+import { lengthsInText } from "../units/lengthsInText.ts";
 import type { CuttingLine } from "./cuttingTable.ts";
 
 /** How lengths are written where a cutting line is told. */
@@ -13,7 +14,7 @@ export interface CuttingUnits {
 export function asideWords({ blend, courses, reading, why }: CuttingLine, { unit }: CuttingUnits): string {
   const length = (mm: number) => formatLengthWithUnit(mm, unit);
   return [
-    blend ? `Blend ${blend}.` : "",
+    blend ? `Blend ${lengthsInText(blend, unit)}.` : "",
     ...courses.map(
       ({ name, fromMm, toMm }) =>
         `${name}: from ${length(fromMm)} to ${length(toMm)} (${formatDifference(toMm - fromMm, unit)}).`,

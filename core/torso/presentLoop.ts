@@ -34,6 +34,13 @@ function fromWrap({ wrapId }: TrunkWorking, { wraps }: TrunkFacts, wants: Wants)
 
 function fromChart(working: TrunkWorking, { chart }: TrunkFacts, wants: Wants): PresentLoop | null {
   const size = sizeOf(working, chart);
+  if (chart && !size && (working.size !== "" || working.trunkLoop === null)) {
+    const names = chart.sizes.map(({ name }) => name).join(", ");
+    const plan = chart.chosen === null ? "" : `; the plan takes ${chart.chosen} at the waist`;
+    return working.size === ""
+      ? wants.entry(null, `the size the loop is of (${names}${plan})`)
+      : wants.entry(null, `a size of the chart: “${working.size}” is none of ${names}`);
+  }
   if (working.trunkLoop === null && size?.finishedMm) {
     const words = `finished loop of size ${size.name}`;
     return { loop: { trunkLoop: size.finishedMm, ...partsAs(working, 1) }, words, drawnForMm: null, bodyToBody: false };
@@ -53,9 +60,9 @@ function fromChart(working: TrunkWorking, { chart }: TrunkFacts, wants: Wants): 
   };
 }
 
-/** The size named, or the one chosen at the waist. */
+/** The size of the chart that was named; none is taken unsaid. */
 const sizeOf = ({ size }: TrunkWorking, chart: ChartLoops | null): ChartLoops["sizes"][number] | null =>
-  chart?.sizes.find(({ name }) => name === (size || chart.chosen)) ?? null;
+  chart?.sizes.find(({ name }) => name === size.trim()) ?? null;
 
 const partsAs = (working: TrunkWorking, asDrawn: number): Partial<Record<TrunkPart, number>> =>
   Object.fromEntries(TRUNK_PARTS.flatMap((part) => (working[part] === null ? [] : [[part, working[part] * asDrawn]])));

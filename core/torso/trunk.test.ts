@@ -91,7 +91,7 @@ describe("a trunk against its pattern", () => {
     expect(drawn.trunk?.pattern.trunkLoop).toBe(1440);
   });
 
-  it("takes the loop its chart states for the size chosen at the waist, or for the size named", () => {
+  it("takes the loop its chart states for the size named; unsaid, or outside the chart, it takes none and says so", () => {
     const chart = {
       sizes: [
         { name: "38", bodyMm: 1500, finishedMm: null },
@@ -102,7 +102,15 @@ describe("a trunk against its pattern", () => {
     };
     const by = (own: Partial<TrunkWorking>) =>
       reckonTrunk({ ...NEW_TRUNK, from: "chart", school: "halves", ...own }, facts({ chart }));
-    expect(by({}).trunk).toMatchObject({ bodyToBody: true, pattern: { trunkLoop: 1500 } });
+    expect(by({ size: "38" }).trunk).toMatchObject({ bodyToBody: true, pattern: { trunkLoop: 1500 } });
+    expect(by({})).toMatchObject({
+      trunk: null,
+      lacks: [{ what: "entry", name: "the size the loop is of (38, 40, 42; the plan takes 38 at the waist)" }],
+    });
+    expect(by({ size: "50" })).toMatchObject({
+      trunk: null,
+      lacks: [{ what: "entry", name: "a size of the chart: “50” is none of 38, 40, 42" }],
+    });
     expect(by({ size: "40" }).trunk).toMatchObject({ bodyToBody: false, pattern: { trunkLoop: 1462 } });
     expect(by({ size: "42" }).lacks).toEqual([
       { what: "entry", name: "the loop of size 42, which its chart does not state" },

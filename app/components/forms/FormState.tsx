@@ -1,6 +1,7 @@
 import { createContext, useContext } from "react";
 import type { FieldErrors } from "../../../formats/validation.ts";
 import type { Fields } from "../../forms/unsaved.ts";
+import { useLengths } from "../units/UnitContext.tsx";
 
 /** What the fields of one form start from, and what is wrong with them. */
 export interface FormStateValue {
@@ -14,5 +15,7 @@ export const FormState = createContext<FormStateValue>({ values: {}, errors: {} 
 /** Value and error of one field. */
 export function useFieldState(name: string): { value: string; error: string | undefined } {
   const { values, errors } = useContext(FormState);
-  return { value: values[name] ?? "", error: errors[name] };
+  const lengths = useLengths();
+  const error = errors[name];
+  return { value: values[name] ?? "", error: error === undefined ? undefined : lengths.told(error) };
 }

@@ -4,6 +4,7 @@ import Stack from "@mui/material/Stack";
 import { type FormEvent, type ReactNode, useEffect, useRef } from "react";
 import { Form, useFetcher, useNavigation } from "react-router";
 import type { Fields, Unsaved } from "../../forms/unsaved.ts";
+import { useLengths } from "../units/UnitContext.tsx";
 import { useHydrated } from "../useHydrated.ts";
 import { ConflictNotice } from "./ConflictNotice.tsx";
 import { FormState } from "./FormState.tsx";
@@ -50,6 +51,7 @@ export function RecordForm(props: RecordFormProps) {
     onSend,
     sending = false,
   } = props;
+  const lengths = useLengths();
   const element = useRef<HTMLFormElement>(null);
   const keep = useDraft(draftForm);
   const hydrated = useHydrated();
@@ -86,7 +88,7 @@ export function RecordForm(props: RecordFormProps) {
         ))}
         {errors.form ? (
           <Alert severity="error" sx={{ mb: 2 }}>
-            {errors.form}
+            {lengths.told(errors.form)}
           </Alert>
         ) : null}
         {children}

@@ -6,6 +6,7 @@ import {
   formatLengthWithUnit,
 } from "../../../core/units/formatLength.ts";
 import type { LengthUnit } from "../../../core/units/length.ts";
+import { lengthsInText } from "../../../core/units/lengthsInText.ts";
 import type { ShownLengths } from "../../preferences.ts";
 
 /** How lengths are shown, switched in one place for all screens. */
@@ -22,6 +23,8 @@ export interface LengthWriter {
   difference(mm: number): string;
   /** `18 mm` */
   amount(mm: number): string;
+  /** A sentence of the core with the lengths in it in the unit shown. */
+  told(text: string): string;
 }
 
 /** The writer for the unit shown. */
@@ -33,5 +36,6 @@ export function useLengths(): LengthWriter {
     length: (mm) => formatLengthWithUnit(mm, unit, inchStep),
     difference: (mm) => formatDifference(mm, unit),
     amount: (mm) => formatAmount(mm, unit),
+    told: (text) => lengthsInText(text, unit),
   };
 }

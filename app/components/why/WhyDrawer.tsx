@@ -92,7 +92,7 @@ function WhySheet({ explanation, onClose }: { explanation: Explanation; onClose:
   return (
     <>
       <Typography variant="h2" sx={{ mb: 2 }}>
-        {explanation.title}
+        {lengths.told(explanation.title)}
       </Typography>
       <Box
         sx={{
@@ -116,12 +116,12 @@ function WhySheet({ explanation, onClose }: { explanation: Explanation; onClose:
       </Box>
       {explanation.notes.map((note) => (
         <Typography key={note} sx={{ mb: 1 }}>
-          {note}
+          {lengths.told(note)}
         </Typography>
       ))}
       {(explanation.cautions ?? []).map((caution) => (
         <Alert key={caution} severity="warning" sx={{ mb: 1 }}>
-          {caution}
+          {lengths.told(caution)}
         </Alert>
       ))}
       {explanation.others.length > 0 ? (
@@ -145,15 +145,16 @@ function WhySheet({ explanation, onClose }: { explanation: Explanation; onClose:
 }
 
 function TermRow({ term, written }: { term: Term; written: string }) {
+  const lengths = useLengths();
   return (
     <>
       <Box component="dt" sx={{ fontFamily: '"Besley Variable", Georgia, serif', fontWeight: 600 }}>
         {term.symbol}
       </Box>
       <Box component="dd" sx={{ m: 0 }}>
-        <strong>{written}</strong> <span>{term.meaning}</span>
+        <strong>{written}</strong> <span>{lengths.told(term.meaning)}</span>
         <Box sx={{ color: "text.secondary", fontSize: "0.85rem" }}>
-          {KIND_WORDS[term.kind]} · {term.source}
+          {KIND_WORDS[term.kind]} · {lengths.told(term.source)}
         </Box>
       </Box>
     </>

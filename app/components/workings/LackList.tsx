@@ -2,6 +2,7 @@ import Alert from "@mui/material/Alert";
 import { nameOf } from "../../../core/body/catalogue/index.ts";
 import type { Lack } from "../../../core/explain/reckoning.ts";
 import { TextLink } from "../TextLink.tsx";
+import { useLengths } from "../units/UnitContext.tsx";
 
 /** Where the measures a job lacks are taken. */
 export interface MeasuresAt {
@@ -12,6 +13,7 @@ export interface MeasuresAt {
 
 /** What a calculation lacks, each thing with the way to it; nothing is guessed in its place. */
 export function LackList({ lacks, at }: { lacks: readonly Lack[]; at: MeasuresAt }) {
+  const written = useLengths();
   if (lacks.length === 0) return null;
   const measures = lacks.filter((lack) => lack.what === "measure");
   const entries = lacks.filter((lack) => lack.what === "entry");
@@ -29,7 +31,7 @@ export function LackList({ lacks, at }: { lacks: readonly Lack[]; at: MeasuresAt
       {entries.length > 0 ? <div>Still to be typed: {entries.map(({ name }) => name).join("; ")}.</div> : null}
       {plans.map((message) => (
         <div key={message}>
-          {message} <TextLink to={`/jobs/${at.jobId}/ease`}>Ease plan</TextLink>
+          {written.told(message)} <TextLink to={`/jobs/${at.jobId}/ease`}>Ease plan</TextLink>
         </div>
       ))}
     </Alert>

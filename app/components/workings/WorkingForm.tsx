@@ -9,6 +9,7 @@ import { type Fields, textsOf, type Unsaved } from "../../forms/unsaved.ts";
 import { readWorking } from "../../forms/workings/readWorking.ts";
 import { workingDraft } from "../../forms/workings/workingDraft.ts";
 import { RecordForm } from "../forms/RecordForm.tsx";
+import { useLengths } from "../units/UnitContext.tsx";
 import { useFormUnit } from "../units/useFormUnit.ts";
 import { LackList, type MeasuresAt } from "./LackList.tsx";
 import { type PickOptions, WorkingFields } from "./WorkingFields.tsx";
@@ -47,6 +48,7 @@ interface WorkingFormProps<Id extends WorkingId> {
  * said; the same functions do it on the server.
  */
 export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
+  const written = useLengths();
   const { page, at, title, intro, unsaved, options = [], hides, children } = props;
   const { id, kept, start, draft } = page;
   const unit = useFormUnit(unsaved?.fields, draft);
@@ -93,11 +95,13 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
         </Box>
         <Box aria-live="polite">
           {reckoning.headline ? (
-            <Typography sx={{ mb: 1.25, fontWeight: 700, fontSize: "1.08rem" }}>{reckoning.headline}</Typography>
+            <Typography sx={{ mb: 1.25, fontWeight: 700, fontSize: "1.08rem" }}>
+              {written.told(reckoning.headline)}
+            </Typography>
           ) : null}
           {reckoning.warnings.map((warning) => (
             <Alert key={warning} severity="warning" sx={{ mb: 1.5 }}>
-              {warning}
+              {written.told(warning)}
             </Alert>
           ))}
           {nothing ? <LackList lacks={reckoning.lacks} at={at} /> : null}
@@ -105,7 +109,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
           {nothing ? null : <LackList lacks={reckoning.lacks} at={at} />}
           {reckoning.notes.map((note) => (
             <Typography key={note} sx={{ mb: 0.5, fontSize: "0.92rem", color: "text.secondary" }}>
-              {note}
+              {written.told(note)}
             </Typography>
           ))}
           {isKept ? null : (

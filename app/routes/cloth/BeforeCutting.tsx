@@ -2,12 +2,14 @@ import Typography from "@mui/material/Typography";
 import type { Cloth } from "../../../core/cloth/cloth.ts";
 import { cutForShrinkage } from "../../../core/cloth/shrinkage.ts";
 import { percent } from "../../components/units/percent.ts";
+import { useLengths } from "../../components/units/UnitContext.tsx";
 
 /** Length the rule is shown on, mm. */
 const SHOWN_MM = 1000;
 
 /** What to do with a cloth before it is cut: rest it, and cut longer what will shrink. */
 export function BeforeCutting({ cloth }: { cloth: Pick<Cloth, "kind" | "shrinkageAlong" | "shrinkageAcross"> }) {
+  const lengths = useLengths();
   if (cloth.kind === "elastic") return null;
   const ways = [
     { way: "along", shrinkage: cloth.shrinkageAlong },
@@ -18,7 +20,7 @@ export function BeforeCutting({ cloth }: { cloth: Pick<Cloth, "kind" | "shrinkag
       {cloth.kind === "woven" ? "" : "Let it rest 24 h unrolled before cutting. "}
       {ways.map(
         ({ way, shrinkage }) =>
-          `Cut unwashed, ${SHOWN_MM} mm ${way} becomes ${Math.round(cutForShrinkage(SHOWN_MM, shrinkage))} mm (shrinks ${percent(shrinkage)}). `,
+          `Cut unwashed, ${lengths.length(SHOWN_MM)} ${way} becomes ${lengths.length(cutForShrinkage(SHOWN_MM, shrinkage))} (shrinks ${percent(shrinkage)}). `,
       )}
     </Typography>
   );

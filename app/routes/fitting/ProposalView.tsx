@@ -21,12 +21,13 @@ interface ProposalViewProps {
 
 /** The first proposal with its reason in view, what else could be done, what to find out and what to mind. */
 export function ProposalView({ finding, proposal }: ProposalViewProps) {
+  const lengths = useLengths();
   const [first, ...others] = proposal.remedies;
   return (
     <Box sx={{ mb: 1.5 }}>
       {proposal.cautions.map((caution) => (
         <Alert key={caution} severity="warning" sx={{ mb: 1 }}>
-          {caution}
+          {lengths.told(caution)}
         </Alert>
       ))}
       {first ? (
@@ -35,7 +36,7 @@ export function ProposalView({ finding, proposal }: ProposalViewProps) {
             Proposed: <RemedyWords finding={finding} proposal={proposal} remedy={first} />
           </Box>
           <Box sx={{ color: "text.secondary", fontSize: "0.92rem" }}>
-            <ShareWords finding={finding} proposal={proposal} remedy={first} /> {first.why}
+            <ShareWords finding={finding} proposal={proposal} remedy={first} /> {lengths.told(first.why)}
           </Box>
           {others.length > 0 ? (
             <Box component="ul" sx={{ m: 0, mt: 0.75, pl: 2.5, fontSize: "0.92rem" }}>
@@ -43,7 +44,7 @@ export function ProposalView({ finding, proposal }: ProposalViewProps) {
                 <li key={remedy.id}>
                   Or: <RemedyWords finding={finding} proposal={proposal} remedy={remedy} />{" "}
                   <Box component="span" sx={{ color: "text.secondary" }}>
-                    {remedy.why}
+                    {lengths.told(remedy.why)}
                   </Box>
                 </li>
               ))}
@@ -53,7 +54,7 @@ export function ProposalView({ finding, proposal }: ProposalViewProps) {
       ) : null}
       {proposal.asks.map((ask) => (
         <Box key={ask} sx={{ mt: 0.75, fontSize: "0.95rem" }}>
-          {ask}
+          {lengths.told(ask)}
         </Box>
       ))}
     </Box>

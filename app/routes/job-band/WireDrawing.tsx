@@ -23,7 +23,9 @@ export function WireDrawing({ wire }: { wire: NonNullable<WireReckoning["wire"]>
     <Box
       component="svg"
       role="img"
-      aria-label={`A channel of ${Math.round(channelMm)} mm with a wire of ${Math.round(wireMm)} mm: ${Math.round(fit.freeMm)} mm free`}
+      aria-label={lengths.told(
+        `A channel of ${Math.round(channelMm)} mm with a wire of ${Math.round(wireMm)} mm: ${Math.round(fit.freeMm)} mm free`,
+      )}
       viewBox={`${chord / 2 - wide / 2 - MARGIN * 2} ${-MARGIN} ${wide + MARGIN * 4} ${depth + 2 * MARGIN}`}
       sx={{ ...drawingStyle, maxHeight: 260, mb: 1 }}
     >

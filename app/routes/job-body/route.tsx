@@ -11,13 +11,16 @@ import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
 import { nameOf, placesOf } from "../../../core/body/catalogue/index.ts";
 import { checkSheet } from "../../../core/body/checks/index.ts";
-import { measuredValue } from "../../../core/body/sheetValues.ts";
+import { explainSnug } from "../../../core/body/explainSnug.ts";
+import { type Sheet, sheetBefore } from "../../../core/body/sheet.ts";
+import { type MeasuredValue, measuredValue } from "../../../core/body/sheetValues.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { SavedChecks } from "../../components/body/SavedChecks.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
+import { Why } from "../../components/why/WhyDrawer.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
@@ -26,14 +29,15 @@ import type { Route } from "./+types/route.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, style, wearer, sheet } = await jobOfPage(context, params.jobId);
+  const { job, style, wearer, sheet, settings } = await jobOfPage(context, params.jobId);
   const sheets = await store.sheets.ofWearer(wearer.id);
   return {
     job,
     wearer: { id: wearer.id, name: wearer.name },
     sheet,
     needed: style.measures,
-    findings: sheet ? checkSheet(sheet) : [],
+    fingerMm: settings.fingerAllowanceMm,
+    findings: sheet ? checkSheet({ ...sheet, earlier: sheetBefore(sheet, sheets)?.values }) : [],
     others: sheets.filter(({ id }) => id !== sheet?.id).map(({ id, takenOn }) => ({ id, takenOn })),
   };
 });
@@ -91,7 +95,7 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
             <TableHead>
               <TableRow>
                 <TableCell>Needed for this job</TableCell>
-                <TableCell align="right">Body, {lengths.unit}</TableCell>
+                <TableCell align="right">Body as taped, {lengths.unit}</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -105,6 +109,7 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
                       sx={{ fontWeight: value ? 650 : 400, color: value ? "text.primary" : "warning.main" }}
                     >
                       {value ? lengths.bare(value.mm) : "missing"}
+                      {value && sheet ? <Snug value={value} sheet={sheet} fingerMm={loaderData.fingerMm} /> : null}
                     </TableCell>
                   </TableRow>
                 );
@@ -135,5 +140,27 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
         </Box>
       </Box>
     </>
+  );
+}
+
+interface SnugProps {
+  readonly value: MeasuredValue;
+  readonly sheet: Pick<Sheet, "tape" | "takenOn">;
+  readonly fingerMm: number;
+}
+
+/** The girth the plan uses where a finger lay under the tape, with the formula that takes it off. */
+function Snug({ value, sheet, fingerMm }: SnugProps) {
+  const lengths = useLengths();
+  const snug = explainSnug(value, sheet, fingerMm);
+  if (!snug) return null;
+  return (
+    <Box sx={{ fontSize: "0.82rem", fontWeight: 400, color: "text.secondary" }}>
+      planned with{" "}
+      <Why label={`${nameOf(value.code, value.side)}, snug`} explain={() => snug}>
+        {lengths.bare(snug.result.value)}
+      </Why>
+      , snug
+    </Box>
   );
 }

@@ -1,12 +1,14 @@
 import Box from "@mui/material/Box";
 import { cupSection } from "../../../core/cups/cupSection.ts";
 import { CUP_SIDES, type CupReckoning } from "../../../core/cups/reckonCup.ts";
+import { useLengths } from "../../components/units/UnitContext.tsx";
 import { drawingStyle } from "../../components/workings/drawing.ts";
 
 const MARGIN = 14;
 
 /** Both breasts in section from the side, over one another: left drawn through, right dashed. */
 export function CupSections({ sides }: { sides: CupReckoning["sides"] }) {
+  const lengths = useLengths();
   const drawn = CUP_SIDES.flatMap((side) => {
     const { root_height, projection, lower_cup, upper_cup } = sides[side].measures;
     if (!root_height || !projection || !lower_cup || !upper_cup) return [];
@@ -28,7 +30,7 @@ export function CupSections({ sides }: { sides: CupReckoning["sides"] }) {
         component="svg"
         role="img"
         aria-label={drawn
-          .map(({ side, measures }) => `${side}: projection ${Math.round(measures.projectionMm)} mm`)
+          .map(({ side, measures }) => `${side}: projection ${lengths.amount(Math.round(measures.projectionMm))}`)
           .join("; ")}
         viewBox={`${-MARGIN - 12} ${-top - MARGIN} ${out + 2 * MARGIN + 60} ${top + 2 * MARGIN + 4}`}
         sx={{ ...drawingStyle, maxHeight: 260 }}
@@ -48,7 +50,7 @@ export function CupSections({ sides }: { sides: CupReckoning["sides"] }) {
               fill={side === "left" ? "var(--stz-palette-bench-mulberry)" : "var(--stz-palette-bench-thread)"}
             />
             <text x={section.apex[0] + 5} y={section.apex[1] + (side === "left" ? -2 : 9)} fontSize={text}>
-              {side} {Math.round(section.apex[0])} mm
+              {side} {lengths.amount(Math.round(section.apex[0]))}
             </text>
           </g>
         ))}

@@ -23,7 +23,9 @@ export function DartDrawing({ working, dart }: { working: DartWorking; dart: Non
     <Box
       component="svg"
       role="img"
-      aria-label={`The gape at the ${working.from || "edge"} of ${Math.round(widthMm)} mm, turned into a dart of ${Math.round(newWidthMm)} mm in the ${working.into || "new seam"}`}
+      aria-label={lengths.told(
+        `The gape at the ${working.from || "edge"} of ${Math.round(widthMm)} mm, turned into a dart of ${Math.round(newWidthMm)} mm in the ${working.into || "new seam"}`,
+      )}
       viewBox={`${-halfWidth} ${-toApexMm - MARGIN} ${halfWidth * 4} ${height}`}
       sx={{ ...drawingStyle, maxHeight: 360, mb: 1 }}
     >

@@ -27,17 +27,17 @@ export function RoomWays({ ways, working }: { ways: readonly RoomWay[]; working:
                 </Box>
               ) : null}
             </Box>
-            <Box sx={{ my: 0.75 }}>{way.how}</Box>
+            <Box sx={{ my: 0.75 }}>{lengths.told(way.how)}</Box>
             <Box sx={{ fontSize: "0.9rem" }}>
               At the waist: <strong>{way.atWaistMm === 0 ? "nothing" : lengths.difference(way.atWaistMm)}</strong>
               {way.shortMm > 0 ? (
                 <Box sx={{ color: "warning.main" }}>{lengths.amount(way.shortMm)} short each side.</Box>
               ) : null}
             </Box>
-            <Box sx={{ fontSize: "0.9rem", color: "text.secondary", mt: 0.75 }}>{way.suits}</Box>
+            <Box sx={{ fontSize: "0.9rem", color: "text.secondary", mt: 0.75 }}>{lengths.told(way.suits)}</Box>
             {way.cautions.map((caution) => (
               <Box key={caution} sx={{ fontSize: "0.9rem", color: "warning.main", mt: 0.5 }}>
-                {caution}
+                {lengths.told(caution)}
               </Box>
             ))}
           </Paper>

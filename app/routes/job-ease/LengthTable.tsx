@@ -104,7 +104,11 @@ export function LengthTable({
                           others={othersOf(lengths, index, school.id)}
                         />
                       ) : (
-                        <Box component="span" title={answer.problem.message} sx={{ color: "text.secondary" }}>
+                        <Box
+                          component="span"
+                          title={write.told(answer.problem.message)}
+                          sx={{ color: "text.secondary" }}
+                        >
                           {SHORT_REASONS[answer.problem.code] ?? "not known"}
                         </Box>
                       )}

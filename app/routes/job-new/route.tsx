@@ -1,5 +1,7 @@
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { useState } from "react";
 import { redirect } from "react-router";
 import { STYLES } from "../../../core/ease/styles/index.ts";
 import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
@@ -65,6 +67,8 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
 
 export default function NewJob({ loaderData, actionData }: Route.ComponentProps) {
   const { wearer, wearers, styles, search, draft } = loaderData;
+  const [styleId, setStyleId] = useState(actionData?.fields.style ?? draft?.style ?? "");
+  const notYet = styles.find(({ id }) => id === styleId)?.notYet;
   if (!wearer) return <ChooseWearer wearers={wearers} search={search} />;
   return (
     <Box sx={{ maxWidth: 560 }}>
@@ -79,12 +83,22 @@ export default function NewJob({ loaderData, actionData }: Route.ComponentProps)
         <ChoiceInput
           name="style"
           legend="Style"
-          choices={styles.map(({ id, name, summary }) => ({ value: id, label: `${name}: ${summary.toLowerCase()}` }))}
+          unpicked
+          onChange={setStyleId}
+          choices={styles.map(({ id, name, summary, notYet }) => ({
+            value: id,
+            label: `${name}: ${summary.toLowerCase()}${notYet ? " (not planned yet)" : ""}`,
+          }))}
         />
+        {notYet ? (
+          <Alert severity="warning" sx={{ mb: 2 }}>
+            {notYet}
+          </Alert>
+        ) : null}
         <Typography sx={{ mt: -1, mb: 2, fontSize: "0.9rem" }}>
           Not quite? <TextLink to="/styles">Copy a style and change it</TextLink>.
         </Typography>
-        <TextInput name="name" label="Name of the job" hint="For example: high-waisted brief." autoFocus />
+        <TextInput name="name" label="Name of the job" hint="For example: high-waisted brief." required />
       </RecordForm>
     </Box>
   );

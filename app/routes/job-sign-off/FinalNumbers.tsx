@@ -4,6 +4,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
+import { sheetWords } from "../../../core/body/sheetWords.ts";
 import { consequencesOf } from "../../../core/ease/consequences.ts";
 import { explainDerived } from "../../../core/ease/explain/derivations.ts";
 import { derivedFromRing } from "../../../core/fitting/explain/explainRing.ts";
@@ -38,7 +39,7 @@ export function FinalNumbers({ prototype, rings }: { prototype: Prototype; rings
             const judged = judgedGirthMm(prototype, ring);
             const worn = consequencesOf(judged?.girthMm ?? ring.nowMm, { ...ring, ...prototype.frozen.stretch });
             const derived = derivedFromRing({ ...ring, consequences: worn }, prototype.frozen.stretch, {
-              body: `sheet of ${formatDay(prototype.frozen.sheet.takenOn)}`,
+              body: sheetWords(prototype.frozen.sheet, prototype.frozen.settings.fingerAllowanceMm),
               garment: judged?.basis === "sewn" ? "as sewn" : "frozen plan",
               cloth: `test of ${formatDay(prototype.frozen.test.testedOn)}`,
             });

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { NavLink } from "react-router";
 import type { Step, StepState } from "../../../core/job/steps.ts";
+import { useLengths } from "../../components/units/UnitContext.tsx";
 
 const STATE_WORDS: Readonly<Record<StepState, string>> = {
   done: "done",
@@ -11,6 +12,7 @@ const STATE_WORDS: Readonly<Record<StepState, string>> = {
 
 /** The order of the work, always in view: what is done, what is missing, what wants another look. */
 export function StepRail({ jobId, steps }: { jobId: number; steps: readonly Step[] }) {
+  const lengths = useLengths();
   const entries = [
     { key: "overview", to: `/jobs/${jobId}`, name: "Overview", words: "where it stands", state: null },
     ...steps.map(({ id, name, words, state }) => ({ key: id, to: `/jobs/${jobId}/${id}`, name, words, state })),
@@ -22,7 +24,9 @@ export function StepRail({ jobId, steps }: { jobId: number; steps: readonly Step
           <StateMark state={state} />
           <Box sx={{ minWidth: 0 }}>
             <Box sx={{ fontWeight: 650 }}>{name}</Box>
-            <Box sx={{ fontSize: "0.82rem", color: "text.secondary" }}>{words}</Box>
+            <Box className={state === "missing" || state === "look" ? "asks" : "words"} sx={wordsStyle}>
+              {lengths.told(words)}
+            </Box>
           </Box>
         </Box>
       ))}
@@ -74,15 +78,27 @@ function StateMark({ state }: { state: StepState | null }) {
 }
 
 const railStyle = {
-  display: "grid",
-  gridTemplateColumns: { xs: "repeat(auto-fit, minmax(140px, 1fr))", md: "1fr" },
+  // On a tablet one line: the step one is in, and what is missing; the others by name.
+  display: { xs: "flex", md: "grid" },
+  gridTemplateColumns: "1fr",
+  overflowX: "auto",
+  scrollbarWidth: "thin",
   border: "1px solid",
   borderColor: "divider",
   bgcolor: "background.paper",
 } as const;
 
+const wordsStyle = {
+  fontSize: "0.82rem",
+  color: "text.secondary",
+  whiteSpace: { xs: "nowrap", md: "normal" },
+} as const;
+
 const entryStyle = {
   display: "flex",
+  flex: "none",
+  "& .words": { display: { xs: "none", md: "block" } },
+  "&.active .words": { display: "block" },
   gap: 1,
   alignItems: "flex-start",
   p: 1.25,

@@ -1,6 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
+import { sheetWords } from "../../../core/body/sheetWords.ts";
 import { schoolOf } from "../../../core/ease/schools/index.ts";
 import { layersThickness } from "../../../core/fitting/expectedLoss.ts";
 import { frozenRings } from "../../../core/fitting/frozenRings.ts";
@@ -112,7 +113,7 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
   const { frozen, number } = prototype;
   const test = `swatch test ${frozen.test.direction}, ${formatDay(frozen.test.testedOn)}`;
   const school = schoolOf(frozen.school).name.toLowerCase();
-  const sheet = `sheet of ${formatDay(frozen.sheet.takenOn)}`;
+  const sheet = sheetWords(frozen.sheet, frozen.settings.fingerAllowanceMm);
   const address = `/jobs/${job.id}/prototypes/${number}`;
   return (
     <>

@@ -64,7 +64,7 @@ export default function Styles({ loaderData }: Route.ComponentProps) {
           side: zonesOf(style),
           more: (
             <>
-              {style.summary} {asksOf(style)}
+              {style.summary} {asksOf(style)} {style.notYet ? <strong>Not planned yet. </strong> : null}
               <Form method="post" style={{ display: "inline" }}>
                 <Button
                   type="submit"

@@ -15,7 +15,10 @@ export function garmentTerms(zonePlan: ZonePlan, outcome: SchoolOutcome, sources
     value: zonePlan.body.snugMm,
     unit: "length",
     kind: "body",
-    source: sources.sheet,
+    source:
+      zonePlan.body.fingerMm > 0
+        ? `${(zonePlan.body.tapedMm / 10).toFixed(1)} cm as taped, less ${zonePlan.body.fingerMm} mm for the finger under the tape; ${sources.sheet}`
+        : sources.sheet,
   };
   return [body, ...habitTerms(zonePlan, outcome, zone, sources)];
 }

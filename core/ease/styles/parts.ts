@@ -65,6 +65,8 @@ export const BONED = {
   schools: ["fixed"],
   usualDirection: "across",
   seamsTakingChange: sidesAt("bust", "underbust", "waist", "highHip", "hip"),
+  notYet:
+    "Stenz has no corset rules yet: no reduction, lacing, panels or bones. It plans this style by the fixed cut, which adds ease to stable cloth, so its waist comes out larger than the body. Use it to keep measures, cloth and fittings; take the reduction from your own pattern.",
   cautions: [
     "Corset rules (reduction, lacing, bones) are not in this plan yet: it is planned by the fixed cut, which adds ease for stable cloth.",
     "Not in pregnancy, not for sleeping, not for children; with conditions of lung, heart, gut, spine or circulation ask a clinician first. Pain, numbness, tingling, breathlessness, faintness, heartburn: loosen at once.",

@@ -100,6 +100,8 @@ export interface Style {
   readonly usualDirection: Direction;
   /** Seams that usually take a girth change, by zone; the maker can say otherwise per change. */
   readonly seamsTakingChange: Readonly<Partial<Record<Zone, { readonly count: number; readonly name: string }>>>;
+  /** What Stenz cannot plan of it yet, said where the style is chosen; left out where all of it is planned. */
+  readonly notYet?: string;
   /** What to be careful about with this style, beside what every plan says. */
   readonly cautions: readonly string[];
 }
