@@ -11,12 +11,14 @@ import {
 } from "react-router";
 import { nonceContext } from "./server/context.ts";
 import { logUnexpected } from "./server/logUnexpected.ts";
+import { plainFailure } from "./server/plainFailure.ts";
 import { NonceContext } from "./theme/NonceContext.ts";
 import { collectedStyles, styleCache } from "./theme/styleCache.ts";
 
 /** Logs what no loader or action has already turned into a page with a reference. */
 export const handleError: HandleErrorFunction = (error, { request }) => {
   if (request.signal.aborted || isRouteErrorResponse(error)) return;
+  if (plainFailure(error)) return;
   logUnexpected(error, `${request.method} ${new URL(request.url).pathname}`);
 };
 

@@ -1,6 +1,8 @@
 import { readFileSync } from "node:fs";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
+import { newJob } from "../core/job/job.ts";
 import { addDemoWorkshop } from "./demo/index.ts";
+import { draftKindsOf, draftName, isDraftName } from "./draftNames.ts";
 import { temporaryStore } from "./testing/temporaryStore.ts";
 
 /** Everything that lies in the data file and beside it, as bytes read as text. */
@@ -24,7 +26,7 @@ describe("erasing a wearer", () => {
     await store.drafts.put("sheet:2", { notes: "about somebody else" }, "2026-11-24T10:00:00Z");
     expect(bytesOf(file)).toContain("Thornbeck");
 
-    expect(await store.eraseWearer(1)).toEqual({ sheets: 3, jobs: 3 });
+    expect(await store.eraseWearer(1)).toEqual({ sheets: 3, jobs: 3, clean: true });
 
     expect(await store.wearers.find(1)).toBeNull();
     expect(await store.sheets.ofWearer(1)).toEqual([]);
@@ -49,6 +51,42 @@ describe("erasing a wearer", () => {
     ])
       expect(left).not.toContain(trace);
     expect(left).toContain("Dellinge");
+  });
+
+  it("never gives a number again that was erased: an old tab meets nobody else", async () => {
+    const { store } = await temporaryStore();
+    await addDemoWorkshop(store);
+    const jobs = (await store.jobs.list("")).map(({ id }) => id);
+    const [wearer] = (await store.wearers.list({ search: "", page: 1 })).rows;
+    if (!wearer) throw new Error("The demo has wearers.");
+    for (const { id } of (await store.wearers.list({ search: "", page: 1 })).rows) await store.eraseWearer(id);
+    const again = await store.wearers.add({ ...wearer, name: "New" });
+    expect(again).toBeGreaterThan(5);
+    expect(
+      await store.jobs.add({
+        ...newJob({ name: "New", styleId: "brief", wearerId: again, sheetId: null, girthDirection: "across" }),
+      }),
+    ).toBeGreaterThan(Math.max(...jobs));
+  });
+
+  it("says when another program kept it from the whole of it, and finishes later", async () => {
+    const { store, db } = await temporaryStore();
+    await addDemoWorkshop(store);
+    const raw = db.raw.bind(db);
+    const held = vi
+      .spyOn(db, "raw")
+      .mockImplementation(((sql: string) =>
+        sql.includes("wal_checkpoint") ? Promise.resolve([{ busy: 1, log: 9, checkpointed: 2 }]) : raw(sql)) as never);
+    expect((await store.eraseWearer(1)).clean).toBe(false);
+    held.mockRestore();
+    expect(await store.finishErasing()).toBe(true);
+    expect(await db("settings").where({ name: "scrubPending" })).toEqual([]);
+  });
+
+  it("knows a form that is kept by its owner, and keeps no other", () => {
+    for (const kind of ["erase", "passphrase", "sheet:1:2:3:4:5"]) expect(isDraftName(kind)).toBe(false);
+    expect(isDraftName(draftName("working", 3, "cup"))).toBe(true);
+    expect(draftKindsOf("wearer")).toContain("sheet");
   });
 
   it("does not take a wearer whose number only begins alike", async () => {

@@ -1,4 +1,5 @@
 import type { Knex } from "knex";
+import { type DraftOwner, draftKindsOf } from "./draftNames.ts";
 
 /** What erasing a wearer took away, for the maker to read. */
 export interface Erased {
@@ -8,7 +9,7 @@ export interface Erased {
 
 /**
  * Erases a wearer with everything that hangs on them: sheets, jobs, prototypes, fittings, findings, drafts. Run it in
- * a transaction, then {@link scrub} the file.
+ * a transaction, then {@link finishScrub}.
  */
 export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   const jobs: number[] = await db("jobs").where({ wearer_id: wearerId }).pluck("id");
@@ -46,41 +47,49 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   await db("liked_garments").where({ wearer_id: wearerId }).delete();
   const sheets = await db("sheets").where({ wearer_id: wearerId }).delete();
   await db("wearers").where({ id: wearerId }).delete();
+  await askForScrub(db);
   return { sheets, jobs: jobs.length };
 }
 
-type Owner = "wearer" | "job" | "prototype" | "fitting" | "finding" | "liked" | "wrap" | "change";
-
-/** Names of the forms whose drafts belong to each thing; the id stands behind the first colon. */
-const DRAFTS_OF: Readonly<Record<Owner, readonly string[]>> = {
-  wearer: ["wearer", "sheet", "job-new", "sheet-import", "liked-new", "wrap-new"],
-  liked: ["liked"],
-  wrap: ["wrap"],
-  job: ["job", "prototype-new", "sewn", "points", "working", "own-change", "sign-off", "annotation"],
-  prototype: ["fitting-new"],
-  fitting: ["finding", "reading", "fitting-head"],
-  finding: ["decision", "finding-edit"],
-  change: ["judgement"],
-};
-
-async function dropDrafts(db: Knex, owners: Readonly<Record<Owner, readonly number[]>>): Promise<void> {
-  for (const owner of Object.keys(DRAFTS_OF) as Owner[]) {
+async function dropDrafts(db: Knex, owners: Readonly<Record<DraftOwner, readonly number[]>>): Promise<void> {
+  for (const owner of Object.keys(owners) as DraftOwner[]) {
     for (const id of owners[owner]) {
-      for (const form of DRAFTS_OF[owner]) {
+      for (const form of draftKindsOf(owner)) {
         await db("drafts").where("form", `${form}:${id}`).orWhere("form", "like", `${form}:${id}:%`).delete();
       }
     }
   }
   // A wearer not yet added may stand half-filled under no id.
-  await db("drafts").where({ form: "wearer-new" }).delete();
+  await db("drafts").whereIn("form", draftKindsOf("anybody")).delete();
 }
 
+/** Setting that stands while an erasure has left traces in the file or its log. */
+const SCRUB_PENDING = "scrubPending";
+
+/** Notes that the file is to be written anew; in the transaction of the erasure, so that nothing can come between. */
+const askForScrub = async (db: Knex): Promise<void> => {
+  await db("settings").insert({ name: SCRUB_PENDING, value: "yes" }).onConflict("name").merge();
+};
+
 /**
- * Writes the file anew without what was erased, and empties the log beside it: deleted rows are overwritten at once
- * (`secure_delete`), but older pages may still lie in the write-ahead log. Outside of any transaction.
+ * Writes the file anew without what was erased, and empties the log beside it, where an erasure asked for it: deleted
+ * rows are overwritten at once (`secure_delete`), but older pages may still lie in the write-ahead log. Outside of any
+ * transaction.
+ *
+ * @returns false where another program read along, so that the log could not be emptied: it is to be tried again.
  */
-export async function scrub(db: Knex): Promise<void> {
-  await db.raw("pragma wal_checkpoint(truncate)");
+export async function finishScrub(db: Knex): Promise<boolean> {
+  const pending = await db("settings").where({ name: SCRUB_PENDING }).first("name");
+  if (!pending) return true;
+  if (!(await emptyLog(db))) return false;
   await db.raw("vacuum");
-  await db.raw("pragma wal_checkpoint(truncate)");
+  if (!(await emptyLog(db))) return false;
+  await db("settings").where({ name: SCRUB_PENDING }).delete();
+  return true;
+}
+
+/** True when every page of the log is in the file, and the log is empty. */
+async function emptyLog(db: Knex): Promise<boolean> {
+  const [row] = (await db.raw("pragma wal_checkpoint(truncate)")) as { busy: number }[];
+  return row?.busy === 0;
 }

@@ -1,58 +1,108 @@
-import { mkdirSync } from "node:fs";
-import { dirname } from "node:path";
+import { statSync } from "node:fs";
 import knex, { type Knex } from "knex";
+import {
+  DamagedDataFileError,
+  DataFileInUseError,
+  DataFileMissingError,
+  NewerDataFileError,
+} from "./dataFileErrors.ts";
+import { keepToOwner } from "./keepToOwner.ts";
 import { migrationSource } from "./migrations/index.ts";
 import type { Migration } from "./migrations/migration.ts";
-
-/** The data file was made by a newer version of Stenz than this one. */
-export class NewerDataFileError extends Error {
-  override readonly name = "NewerDataFileError";
-  readonly code = "newer-data-file";
-}
 
 /** What SQLite's driver gives to `afterCreate`. */
 interface Connection {
   pragma(text: string): unknown;
+  close(): unknown;
 }
+
+/** Failures reach whoever asked; the library would print them as well, in words nobody at a bench needs. */
+const QUIET = { warn: () => undefined, error: () => undefined, deprecate: () => undefined, debug: () => undefined };
+
+/** A database that lies in no file. */
+const IN_MEMORY = ":memory:";
+
+/** How long a second program waits for the first to let the file go, ms. */
+const PATIENCE_MS = 1500;
 
 /**
  * Opens (or makes) the data file and brings it up to date.
  *
  * Write-ahead log, foreign keys on, `synchronous=FULL`: a saved action survives a power cut. One connection, since
- * SQLite has one writer and the driver does not wait in the background.
+ * SQLite has one writer and the driver does not wait in the background; it holds the file for itself, so that a second
+ * server on it is refused at once and no other program reads along. Folder and file are their owner's only.
  *
  * @param file path of the data file; missing folders are made.
  * @param migrations the list to apply; tests give a shorter one to make an older file.
  * @throws NewerDataFileError when the file holds migrations this version does not know.
+ * @throws DataFileInUseError when another program holds it.
+ * @throws DamagedDataFileError when it is no data file of Stenz, or pages of it cannot be read.
  */
 export async function openDatabase(file: string, migrations?: readonly Migration[]): Promise<Knex> {
-  mkdirSync(dirname(file), { recursive: true });
+  if (file !== IN_MEMORY) keepToOwner(file);
   const db = knex({
     client: "better-sqlite3",
     connection: { filename: file },
     useNullAsDefault: true,
     // Failed statements must not carry a wearer's data into a log.
     compileSqlOnError: false,
+    log: QUIET,
     pool: { min: 1, max: 1, afterCreate: configure },
   });
   try {
+    await assertWhole(db);
     await db.migrate.latest({ migrationSource: migrationSource(migrations) });
+    if (file !== IN_MEMORY) keepToOwner(file);
   } catch (cause) {
     await db.destroy();
-    if (/corrupt/i.test((cause as Error).message)) {
-      throw new NewerDataFileError("The data file was made by a newer version of Stenz; update Stenz to open it.", {
-        cause,
-      });
-    }
-    throw cause;
+    throw named(cause);
   }
   return db;
 }
 
 function configure(connection: Connection, done: (error: Error | null, connection: Connection) => void): void {
-  connection.pragma("journal_mode = WAL");
-  connection.pragma("foreign_keys = ON");
-  connection.pragma("synchronous = FULL");
-  connection.pragma("secure_delete = ON");
-  done(null, connection);
+  try {
+    connection.pragma(`busy_timeout = ${PATIENCE_MS}`);
+    connection.pragma("locking_mode = EXCLUSIVE");
+    connection.pragma("journal_mode = WAL");
+    connection.pragma("foreign_keys = ON");
+    connection.pragma("synchronous = FULL");
+    connection.pragma("secure_delete = ON");
+    done(null, connection);
+  } catch (cause) {
+    // The pool forgets a connection it could not use, which would go on holding the file.
+    connection.close();
+    done(cause as Error, connection);
+  }
+}
+
+/** A quick look at every page; the full one is a command (`npm run check`). */
+async function assertWhole(db: Knex): Promise<void> {
+  const [first] = (await db.raw("pragma quick_check(1)")) as { quick_check: string }[];
+  if (first?.quick_check !== "ok") throw new DamagedDataFileError();
+}
+
+/** The same failure as a plain sentence, where it is one that is foreseen. */
+function named(cause: unknown): unknown {
+  const { code = "", message = "" } = cause as { code?: string; message?: string };
+  if (code.startsWith("SQLITE_BUSY") || code.startsWith("SQLITE_LOCKED")) return new DataFileInUseError({ cause });
+  if (code.startsWith("SQLITE_CORRUPT") || code === "SQLITE_NOTADB") return new DamagedDataFileError({ cause });
+  // Knex's word for a migration that stands in the file and not in the list.
+  if (/migration directory is corrupt/i.test(message)) return new NewerDataFileError({ cause });
+  return cause;
+}
+
+/**
+ * Watches that the data file is still the one that was opened. SQLite goes on writing into a file that was deleted or
+ * replaced, and what it calls saved would be gone at the next start.
+ *
+ * @returns throws DataFileMissingError when called while the file is another, or none.
+ */
+export function watchFile(file: string): () => void {
+  if (file === IN_MEMORY) return () => undefined;
+  const opened = statSync(file);
+  return () => {
+    const now = statSync(file, { throwIfNoEntry: false });
+    if (!now || now.ino !== opened.ino || now.dev !== opened.dev) throw new DataFileMissingError();
+  };
 }

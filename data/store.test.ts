@@ -1,9 +1,12 @@
+import { mkdirSync, renameSync, rmSync, statSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import type { Prototype } from "../core/fitting/prototype.ts";
 import { newJob } from "../core/job/job.ts";
 import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleChange, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
-import type { Store } from "./store.ts";
-import { temporaryStore } from "./testing/temporaryStore.ts";
+import { DataFileMissingError } from "./dataFileErrors.ts";
+import { openStore, type Store } from "./store.ts";
+import { temporaryFolder, temporaryStore } from "./testing/temporaryStore.ts";
 
 /** A wearer, a cloth and a job with prototype 1, its fitting and a finding. */
 async function withPrototype(store: Store) {
@@ -234,5 +237,71 @@ describe("drafts", () => {
     expect(await store.drafts.findAll(["sheet:1", "sheet:2"])).toEqual({ "sheet:1": { "waist.single": "74.2" } });
     await store.drafts.drop("sheet:1");
     expect(await store.drafts.find("sheet:1")).toBeNull();
+  });
+});
+
+describe("the file itself", () => {
+  it("and its folder are their owner's only, those of an earlier version too", async () => {
+    const folder = join(temporaryFolder(), "var");
+    mkdirSync(folder, { mode: 0o755 });
+    const file = join(folder, "stenz.sqlite");
+    writeFileSync(file, "", { mode: 0o644 });
+    const store = await openStore(file);
+    await store.wearers.add({ name: "Ilva", kind: "person", child: false, allergies: "", notes: "" });
+    const mode = (path: string) => statSync(path).mode & 0o777;
+    expect([mode(folder), mode(file)]).toEqual([0o700, 0o600]);
+    await store.close();
+  });
+
+  it("in a folder with other things leaves that folder as it is", async () => {
+    const folder = join(temporaryFolder(), "shared");
+    mkdirSync(folder, { mode: 0o755 });
+    writeFileSync(join(folder, "letter.txt"), "");
+    await (await openStore(join(folder, "stenz.sqlite"))).close();
+    expect(statSync(folder).mode & 0o777).toBe(0o755);
+    expect(statSync(join(folder, "stenz.sqlite")).mode & 0o777).toBe(0o600);
+  });
+
+  it("that was deleted or replaced is noticed before the next thing is called saved", async () => {
+    const file = join(temporaryFolder(), "stenz.sqlite");
+    const store = await openStore(file);
+    const add = () =>
+      store.inTransaction(({ wearers }) =>
+        wearers.add({ name: "Ilva", kind: "person", child: false, allergies: "", notes: "" }),
+      );
+    await add();
+    renameSync(file, `${file}.moved`);
+    await expect(add()).rejects.toThrow(DataFileMissingError);
+    writeFileSync(file, "another");
+    await expect(add()).rejects.toThrow(DataFileMissingError);
+    rmSync(file);
+    renameSync(`${file}.moved`, file);
+    await add();
+    expect((await store.wearers.list({ search: "", page: 1 })).total).toBe(2);
+    await store.close();
+  });
+
+  it("keeps nothing of an action whose answer is a refusal", async () => {
+    const { store } = await temporaryStore();
+    const refusals = [
+      { ok: false },
+      { saved: false, theirs: null },
+      { init: { status: 409 } },
+      new Response("", { status: 400 }),
+    ];
+    for (const refusal of refusals) {
+      const answer = await store.inTransaction(async ({ drafts }) => {
+        await drafts.put("sheet:1", { waist: "74" }, "2026-11-25T10:00:00Z");
+        return refusal;
+      });
+      expect(answer).toBe(refusal);
+      expect(await store.drafts.find("sheet:1")).toBeNull();
+    }
+    const redirect = new Response(null, { status: 302, headers: { Location: "/" } });
+    await store.inTransaction(async ({ drafts }) => {
+      await drafts.put("sheet:1", { waist: "74" }, "2026-11-25T10:00:00Z");
+      return redirect;
+    });
+    expect(await store.drafts.find("sheet:1")).toEqual({ waist: "74" });
   });
 });

@@ -4,14 +4,14 @@ import { type BodyWrapRepository, bodyWrapRepository } from "./bodyWraps.ts";
 import { type ChangeRepository, changeRepository } from "./changes.ts";
 import { type ClothRepository, clothRepository } from "./cloths.ts";
 import { type DraftRepository, draftRepository } from "./drafts.ts";
-import { type Erased, eraseWearer, scrub } from "./erasure.ts";
+import { type Erased, eraseWearer, finishScrub } from "./erasure.ts";
 import { type FindingQuery, type FoundFindings, searchFindings } from "./findingSearch.ts";
 import { type FittingRepository, fittingRepository } from "./fittings.ts";
 import { gatherEdits, type HistoryRepository, historyRepository } from "./history.ts";
 import { type JobRepository, jobRepository } from "./jobs.ts";
 import { type LayupRepository, layupRepository } from "./layups.ts";
 import { type LikedGarmentRepository, likedGarmentRepository } from "./likedGarments.ts";
-import { openDatabase } from "./openDatabase.ts";
+import { openDatabase, watchFile } from "./openDatabase.ts";
 import { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
 import { type ReceivedRepository, receivedRepository } from "./received.ts";
 import { isRefusal, RolledBack } from "./refusal.ts";
@@ -53,18 +53,29 @@ export interface Store extends Repositories {
   searchFindings(query: FindingQuery): Promise<FoundFindings>;
   /** Takes an edit of a job back, as an edit of its own; nothing is done where it cannot be. Problems as the history's. */
   undoEdit(jobId: number, editId: number): Promise<Result<null>>;
-  /** Erases a wearer and all that hangs on them, in one transaction, and leaves no trace of it in the file. */
-  eraseWearer(wearerId: number): Promise<Erased>;
+  /**
+   * Erases a wearer and all that hangs on them, in one transaction, and leaves no trace of it in the file. Where another
+   * program held the file, traces may be left: `clean` is false, and {@link finishErasing} or the next start takes them.
+   */
+  eraseWearer(wearerId: number): Promise<Erased & { readonly clean: boolean }>;
+  /** Takes away what an erasure had to leave; true when nothing is left. */
+  finishErasing(): Promise<boolean>;
   close(): Promise<void>;
 }
 
 /** Opens the data file, made and migrated as needed. Errors as {@link openDatabase}. */
 export async function openStore(file: string): Promise<Store> {
-  return storeOver(await openDatabase(file));
+  const db = await openDatabase(file);
+  // An erasure that could not be finished, or was cut off by a power cut, is finished before anything else.
+  await finishScrub(db);
+  return storeOver(db, watchFile(file));
 }
 
-/** A store over an open database; tests bring their own. */
-export function storeOver(db: Knex): Store {
+/**
+ * A store over an open database; tests bring their own.
+ * @param assertInPlace throws where the data file is no longer the one that was opened; asked before anything is kept.
+ */
+export function storeOver(db: Knex, assertInPlace: () => void = () => undefined): Store {
   return {
     ...repositoriesOver(db),
     inTransaction: (action) =>
@@ -73,6 +84,7 @@ export function storeOver(db: Knex): Store {
           const answer = await action(repositoriesOver(transaction));
           if (isRefusal(answer)) throw new RolledBack(answer);
           await gatherEdits(transaction, new Date().toISOString());
+          assertInPlace();
           return answer;
         }),
       ),
@@ -80,9 +92,9 @@ export function storeOver(db: Knex): Store {
     undoEdit: (jobId, editId) => undoEdit(db, jobId, editId),
     async eraseWearer(wearerId) {
       const erased = await db.transaction((transaction) => eraseWearer(transaction, wearerId));
-      await scrub(db);
-      return erased;
+      return { ...erased, clean: await finishScrub(db) };
     },
+    finishErasing: () => finishScrub(db),
     close: () => db.destroy(),
   };
 }

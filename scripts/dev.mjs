@@ -17,12 +17,12 @@ if (!process.execArgv.includes("--conditions=development")) {
   process.exit(status ?? 1);
 }
 
-const { host, port, dataFolder } = readOptions();
+const { host, names, port, dataFolder } = readOptions();
 ensureInstalled();
 const { createServer } = await import("vite");
 const { default: express } = await import("express");
 const vite = await createServer({ root: rootFolder, server: { middlewareMode: true }, appType: "custom" });
-const { openStore, addDemoWorkshop, expressApp } = await vite.ssrLoadModule("/app/server/main.ts");
+const { openStore, addDemoWorkshop, expressApp, hostsOf } = await vite.ssrLoadModule("/app/server/main.ts");
 const dataFile = join(dataFolder, "dev.sqlite");
 const isNew = !existsSync(dataFile);
 const store = await openStore(dataFile);
@@ -30,7 +30,7 @@ if (isNew) await addDemoWorkshop(store);
 
 const app = express();
 app.use(vite.middlewares);
-app.use(expressApp({ store, clientFolder: null, loopbackOnly: host === "127.0.0.1" }));
+app.use(expressApp({ store, clientFolder: null, knowsHost: hostsOf(host, names) }));
 const server = createHttpServer(app).listen(port, host, () =>
   console.log(`Stenz (development) is at http://${host}:${port}/`),
 );

@@ -6,7 +6,7 @@ import { buildFolder, ensureBuilt } from "./build.mjs";
 /**
  * Builds what is not built, opens the data file and serves. Prints the address on a line of its own.
  *
- * @param {{ host: string, port: number, spare: number }} options
+ * @param {{ host: string, names: string[], port: number, spare: number }} options
  * @param {string} dataFile the data file to open.
  * @param {boolean} demo fill it with the demo workshop.
  */
@@ -17,6 +17,7 @@ export async function serve(options, dataFile, demo) {
   try {
     const running = await startServer({ ...options, dataFile, demo, clientFolder: join(buildFolder, "client") });
     console.log(`Data file: ${dataFile}`);
+    for (const warning of running.warnings) console.warn(`WARNING: ${warning}`);
     console.log(`Stenz is at ${running.address} (stop it with Ctrl+C)`);
     stopOnSignal(running);
   } catch (cause) {
@@ -25,16 +26,28 @@ export async function serve(options, dataFile, demo) {
   }
 }
 
+/** Stopping ends within this time, whatever still hangs, ms. */
+const STOPPED_WITHIN_MS = 4500;
+
+/** How often it is looked whether npm is still there, ms. */
+const PARENT_EVERY_MS = 1000;
+
 function stopOnSignal(running) {
   let stopping = false;
-  for (const signal of ["SIGINT", "SIGTERM"]) {
-    process.on(signal, async () => {
-      if (stopping) return;
-      stopping = true;
-      await running.stop();
-      process.exit(0);
-    });
-  }
+  const stop = async () => {
+    if (stopping) return;
+    stopping = true;
+    setTimeout(() => process.exit(0), STOPPED_WITHIN_MS).unref();
+    await running.stop();
+    process.exit(0);
+  };
+  for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, stop);
+  if (process.env.npm_lifecycle_event === undefined) return;
+  // A signal to npm alone ends npm and not what it started: without it, nobody could stop this any more.
+  const parent = process.ppid;
+  setInterval(() => {
+    if (process.ppid !== parent) void stop();
+  }, PARENT_EVERY_MS).unref();
 }
 
 function refusal(cause, { host, port, spare }) {

@@ -3,6 +3,7 @@ import type { ChartKind } from "../../core/ease/grade/sizeChart.ts";
 import { CHART_MEASURE_NAMES } from "../../core/ease/grade/sizeChart.ts";
 import { readChartCsv } from "../../formats/charts/chartCsv.ts";
 import { type ImportedChart, readChartDocument } from "../../formats/charts/chartDocument.ts";
+import { readJson } from "../../formats/json.ts";
 import type { FieldErrors } from "../../formats/validation.ts";
 import { readChartHead } from "./chartForm.server.ts";
 import { doubtSentence } from "./chartWords.ts";
@@ -24,17 +25,14 @@ export function importChart(fields: Fields): Read {
   if (text.trim() === "") return refused({ text: "Expected a file or pasted text, but there is none." });
   if (text.length > LONGEST)
     return refused({ text: `Expected up to ${LONGEST} characters, but there are ${text.length}.` });
-  const read = /^\s*\{/.test(text) ? readJson(text) : readCsv(text, fields);
+  const read = /^\s*\{/.test(text) ? readDocument(text) : readCsv(text, fields);
   return read.ok ? settleSides(read.value, fields) : read;
 }
 
-function readJson(text: string): Read {
-  try {
-    const read = readChartDocument(JSON.parse(text));
-    return read.ok ? read : refused({ text: read.problem.message });
-  } catch (cause) {
-    return refused({ text: `Expected JSON: ${(cause as Error).message}` });
-  }
+function readDocument(text: string): Read {
+  const json = readJson(text);
+  const read = json.ok ? readChartDocument(json.value) : json;
+  return read.ok ? read : refused({ text: read.problem.message });
 }
 
 function readCsv(text: string, fields: Fields): Read {

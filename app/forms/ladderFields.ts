@@ -6,11 +6,12 @@ import {
   stepTension,
 } from "../../core/cloth/loadLadder.ts";
 import { parseForce } from "../../core/units/parseForce.ts";
+import { draftName } from "../../data/draftNames.ts";
 import { parseSwatchLength } from "./swatchLength.ts";
 import type { Fields } from "./unsaved.ts";
 
 /** Name under which a cloth's half-filled ladder is kept, whether typed or read from the gauge. */
-export const ladderDraft = (clothId: number): string => `swatch-test:${clothId}`;
+export const ladderDraft = (clothId: number): string => draftName("swatch-test", clothId);
 
 /** Most steps of one ladder: three cycles of a dozen loads, there and back. */
 export const MOST_STEPS = 72;

@@ -6,3 +6,6 @@ export const storeContext = createContext<Store>();
 
 /** Nonce of this response's scripts and styles. */
 export const nonceContext = createContext<string>("");
+
+/** True for a request that comes from the machine Stenz runs on: what is set for that machine is set from there only. */
+export const fromThisMachineContext = createContext<boolean>(false);

@@ -3,35 +3,48 @@ import compression from "compression";
 import express, { type Express, type NextFunction, type Request, type RequestHandler, type Response } from "express";
 import { RouterContextProvider, type ServerBuild } from "react-router";
 import type { Store } from "../../data/store.ts";
-import { nonceContext, storeContext } from "./context.ts";
+import { fromThisMachineContext, nonceContext, storeContext } from "./context.ts";
+import { isLoopback, type KnowsHost } from "./hosts.ts";
+import { limitBody } from "./limitBody.ts";
 import { logUnexpected } from "./logUnexpected.ts";
-import { refuseForeignRequests, securityHeaders } from "./security.ts";
+import { neverCached, refuseForeignRequests, securityHeaders } from "./security.ts";
 
 /** What the web application is served with. */
 export interface ServingOptions {
   readonly store: Store;
   /** Folder of the built client files; null in development, where Vite serves them. */
   readonly clientFolder: string | null;
-  /** True unless the maker opened the server to her network on purpose. */
-  readonly loopbackOnly: boolean;
+  /** The names it answers to. */
+  readonly knowsHost: KnowsHost;
 }
 
 /** The Express application around the routes. */
-export function expressApp({ store, clientFolder, loopbackOnly }: ServingOptions): Express {
+export function expressApp({ store, clientFolder, knowsHost }: ServingOptions): Express {
   const app = express();
   app.disable("x-powered-by");
-  app.use(refuseForeignRequests(loopbackOnly), compression());
+  // Even a refusal carries the headers.
+  app.use(...securityHeaders(), refuseForeignRequests(knowsHost), limitBody(), compression());
   if (clientFolder) {
     app.use("/assets", express.static(`${clientFolder}/assets`, { immutable: true, maxAge: "1y" }));
     app.use(express.static(clientFolder, { maxAge: "1h" }));
   }
-  app.use(...securityHeaders());
-  app.use(pages(store, clientFolder === null));
+  app.use(neverCached, pages(store, clientFolder === null));
   app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
-    const reference = logUnexpected(error, "server");
-    response.status(500).type("text/plain").send(`Something went wrong. Reference ${reference}.`);
+    if (response.headersSent) return;
+    const refused = refusedByParser(error);
+    if (refused) response.status(refused).type("text/plain").send("The request cannot be read.");
+    else {
+      const reference = logUnexpected(error, "server");
+      response.status(500).type("text/plain").send(`Something went wrong. Reference ${reference}.`);
+    }
   });
   return app;
+}
+
+/** The status of what the web server itself could not read, such as an address with broken escapes. */
+function refusedByParser(error: unknown): number | null {
+  const { status } = error as { status?: unknown };
+  return typeof status === "number" && status >= 400 && status < 500 ? status : null;
 }
 
 const serverBuild = () => import("virtual:react-router/server-build") as unknown as Promise<ServerBuild>;
@@ -44,10 +57,11 @@ function pages(store: Store, developing: boolean): RequestHandler {
   const handlerFor = (build: ServerBuild | typeof serverBuild): RequestHandler =>
     createRequestHandler({
       build,
-      getLoadContext: (_request, response) => {
+      getLoadContext: (request, response) => {
         const context = new RouterContextProvider();
         context.set(storeContext, store);
         context.set(nonceContext, String(response.locals.nonce));
+        context.set(fromThisMachineContext, isLoopback(plainAddress(request.socket.remoteAddress)));
         return context;
       },
     });
@@ -58,3 +72,6 @@ function pages(store: Store, developing: boolean): RequestHandler {
     return (await loading)(request, response, next);
   };
 }
+
+/** An IPv4 address that came over an IPv6 socket is the IPv4 address. */
+const plainAddress = (address: string | undefined): string => (address ?? "").replace(/^::ffff:/, "");

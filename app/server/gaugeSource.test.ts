@@ -1,6 +1,7 @@
 import { createServer, type Server } from "node:net";
-import { afterEach, describe, expect, it } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import { gaugeLines, parseGaugeAddress } from "./gaugeSource.ts";
+import { sharedGaugeLines } from "./sharedGauge.ts";
 
 describe("the address of a gauge", () => {
   it.each([
@@ -54,6 +55,70 @@ describe("a gauge on a local socket", () => {
   it("says when nobody is there", async () => {
     const port = await serve([]);
     await new Promise((resolve) => gauge?.close(resolve));
-    await expect(collect(port)).rejects.toThrow(/ECONNREFUSED/);
+    await expect(collect(port)).rejects.toThrow("The gauge cannot be reached.");
+  });
+
+  const limited = async (port: number, longestSilenceMs: number): Promise<string[]> => {
+    const lines: string[] = [];
+    const limits = { longestLine: 200, longestSilenceMs };
+    const address = { kind: "tcp", host: "127.0.0.1", port } as const;
+    for await (const line of gaugeLines(address, new AbortController().signal, limits)) lines.push(line);
+    return lines;
+  };
+
+  it("that sends no line ends is given up, not gathered", async () => {
+    const port = await serve(Array.from({ length: 50 }, () => "x".repeat(100)));
+    await expect(limited(port, 5000)).rejects.toThrow(/no line ends/);
+  });
+
+  it("that says nothing is given up after a while", async () => {
+    gauge = createServer(() => undefined).listen(0, "127.0.0.1");
+    await new Promise((resolve) => gauge?.once("listening", resolve));
+    const bound = gauge.address();
+    await expect(limited(typeof bound === "object" && bound ? bound.port : 0, 80)).rejects.toThrow(/silent/);
+  });
+
+  it("is opened once, however many pages read along, and closed with the last", async () => {
+    let opened = 0;
+    let closed = 0;
+    gauge = createServer((socket) => {
+      opened += 1;
+      const sending = setInterval(() => socket.write('{"t":0,"n":1,"mm":110}\n'), 10);
+      socket.on("error", () => undefined);
+      socket.on("close", () => {
+        closed += 1;
+        clearInterval(sending);
+      });
+    }).listen(0, "127.0.0.1");
+    await new Promise((resolve) => gauge?.once("listening", resolve));
+    const bound = gauge.address();
+    const address = {
+      kind: "tcp",
+      host: "127.0.0.1",
+      port: typeof bound === "object" && bound ? bound.port : 0,
+    } as const;
+    const read = async () => {
+      const stop = new AbortController();
+      for await (const line of sharedGaugeLines(address, stop.signal)) {
+        stop.abort();
+        return line;
+      }
+      return null;
+    };
+    expect(await Promise.all([read(), read(), read()])).toEqual(Array(3).fill('{"t":0,"n":1,"mm":110}'));
+    await vi.waitFor(() => expect([opened, closed]).toEqual([1, 1]));
+  });
+});
+
+describe("a device", () => {
+  const readFrom = async (path: string) => {
+    for await (const line of gaugeLines({ kind: "device", path }, new AbortController().signal)) return line;
+    return null;
+  };
+
+  it("that is none, or is no serial device, is refused in words of our own", async () => {
+    await expect(readFrom("/dev/stenz-none")).rejects.toThrow(/no such device/);
+    await expect(readFrom("/dev/null")).rejects.toThrow(/Expected a serial device/);
+    await expect(readFrom("/dev/zero")).rejects.toThrow(/Expected a serial device/);
   });
 });

@@ -1,11 +1,7 @@
 import { randomBytes } from "node:crypto";
 import type { NextFunction, Request, RequestHandler, Response } from "express";
 import helmet from "helmet";
-
-/** Largest body of a post, bytes; forms are far smaller. */
-const LARGEST_BODY = 2_000_000;
-
-const LOOPBACK_HOST = /^(?:localhost|127(?:\.\d+){3}|\[::1\])(?::\d+)?$/i;
+import type { KnowsHost } from "./hosts.ts";
 
 /** Gives each response its own nonce and the security headers; scripts and style sheets need the nonce. */
 export function securityHeaders(): RequestHandler[] {
@@ -40,10 +36,16 @@ export function securityHeaders(): RequestHandler[] {
   ];
 }
 
-/** Refuses posts from other sites, oversized bodies and, on a loopback server, names other than this machine's. */
-export function refuseForeignRequests(loopbackOnly: boolean): RequestHandler {
+/** Whatever is about people stays in no cache: not in the browser's, not when going back, not on the way. */
+export const neverCached: RequestHandler = (_request, response, next) => {
+  response.set("Cache-Control", "no-store");
+  next();
+};
+
+/** Refuses names the server does not answer to, methods no page uses, and posts from other sites. */
+export function refuseForeignRequests(knows: KnowsHost): RequestHandler {
   return (request: Request, response: Response, next: NextFunction) => {
-    const refusal = foreignHost(request, loopbackOnly) ?? crossSitePost(request) ?? tooLarge(request);
+    const refusal = foreignHost(request, knows) ?? oddMethod(request) ?? crossSite(request);
     if (refusal) response.status(refusal.status).type("text/plain").send(refusal.reason);
     else next();
   };
@@ -54,18 +56,32 @@ interface Refusal {
   readonly reason: string;
 }
 
-function foreignHost(request: Request, loopbackOnly: boolean): Refusal | null {
-  if (!loopbackOnly || LOOPBACK_HOST.test(request.headers.host ?? "")) return null;
-  return { status: 421, reason: "This Stenz answers to this machine only." };
+function foreignHost(request: Request, knows: KnowsHost): Refusal | null {
+  if (knows(request.headers.host)) return null;
+  return {
+    status: 421,
+    reason: "This Stenz does not answer to that name. Open it by its address, or start it with --name NAME.",
+  };
 }
 
-function crossSitePost(request: Request): Refusal | null {
-  if (request.method === "GET" || request.method === "HEAD") return null;
+const METHODS: readonly string[] = ["GET", "HEAD", "POST"];
+
+function oddMethod({ method }: Request): Refusal | null {
+  return METHODS.includes(method) ? null : { status: 405, reason: "Expected GET, HEAD or POST." };
+}
+
+/** Addresses whose reading starts something: not for pages elsewhere, which can ask for any address. */
+const STARTS_SOMETHING = /^\/gauge\//;
+
+function crossSite(request: Request): Refusal | null {
+  const posts = request.method === "POST";
+  if (!posts && !STARTS_SOMETHING.test(request.path)) return null;
   const { origin, host } = request.headers;
   const site = request.headers["sec-fetch-site"];
   const sameSite = site === undefined || site === "same-origin" || site === "none";
   const sameOrigin = origin === undefined || hostOf(origin) === host;
-  return sameSite && sameOrigin ? null : { status: 403, reason: "Posts from other sites are refused." };
+  if (sameSite && sameOrigin) return null;
+  return { status: 403, reason: posts ? "Posts from other sites are refused." : "Not for other sites." };
 }
 
 function hostOf(origin: string): string | null {
@@ -74,9 +90,4 @@ function hostOf(origin: string): string | null {
   } catch {
     return null;
   }
-}
-
-function tooLarge(request: Request): Refusal | null {
-  const length = Number(request.headers["content-length"] ?? 0);
-  return length > LARGEST_BODY ? { status: 413, reason: "The form is larger than Stenz reads." } : null;
 }

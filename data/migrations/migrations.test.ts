@@ -1,8 +1,10 @@
+import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Knex } from "knex";
 import { describe, expect, it } from "vitest";
 import { sampleFrozen } from "../../core/testing/sampleJob.ts";
-import { NewerDataFileError, openDatabase } from "../openDatabase.ts";
+import { DamagedDataFileError, DataFileInUseError, NewerDataFileError } from "../dataFileErrors.ts";
+import { openDatabase } from "../openDatabase.ts";
 import { storeOver } from "../store.ts";
 import { temporaryFolder, temporaryStore } from "../testing/temporaryStore.ts";
 import { assertContiguous, MIGRATIONS } from "./index.ts";
@@ -118,6 +120,28 @@ describe("migrations", () => {
     await (await openDatabase(file, [...MIGRATIONS, future])).destroy();
     await expect(openDatabase(file)).rejects.toThrow(NewerDataFileError);
     await (await openDatabase(file, [...MIGRATIONS, future])).destroy();
+  });
+
+  it("leave a file alone that another program holds, and say so", async () => {
+    const file = join(temporaryFolder(), "held.sqlite");
+    const holding = await openDatabase(file);
+    await expect(openDatabase(file)).rejects.toThrow(DataFileInUseError);
+    await holding.destroy();
+    await (await openDatabase(file)).destroy();
+  });
+
+  it("refuse a damaged file with a plain sentence, before anything is read from it", async () => {
+    const file = join(temporaryFolder(), "damaged.sqlite");
+    const whole = await openDatabase(file);
+    for (let count = 0; count < 200; count += 1)
+      await whole.raw("insert into wearers (name, kind) values (?, 'person')", [`W ${count} ${"x".repeat(300)}`]);
+    await whole.destroy();
+    const bytes = readFileSync(file);
+    bytes.fill(0x5a, Math.floor(bytes.length / 2), Math.floor(bytes.length / 2) + 40_000);
+    writeFileSync(file, bytes);
+    await expect(openDatabase(file)).rejects.toThrow(DamagedDataFileError);
+    writeFileSync(file, "no database at all, but long enough to look like one".repeat(100));
+    await expect(openDatabase(file)).rejects.toThrow(DamagedDataFileError);
   });
 
   it("are contiguous, and a gap is found when the list is loaded", () => {

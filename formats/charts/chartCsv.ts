@@ -11,6 +11,7 @@ import {
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
+import { plainCell, writeCsv } from "../csv.ts";
 
 /** A column of a chart: what it says of which zone. */
 export interface ChartColumn {
@@ -50,7 +51,8 @@ const RANGE_MM = [200, 2500] as const;
  * `girth-unreadable`, `too-many-sizes`. With columns of no kind and none given, sizes are empty and the zones listed.
  */
 export function readChartCsv(text: string, options: ChartCsvOptions): Result<ReadChartCsv> {
-  const rows = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" }).data;
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" }).data;
+  const rows = parsed.map((row) => row.map(plainCell));
   const [heading, ...body] = rows;
   if (!heading || heading.length < 2)
     return fail(
@@ -162,5 +164,5 @@ export function chartToCsv({ sizes }: Pick<SizeChart, "sizes">): string {
   );
   const rows = sizes.map((size) => [size.name, ...columns.map(({ kind, zone }) => size[kind][zone] ?? "")]);
   const heading = ["size", ...columns.map(({ kind, zone }) => `${kind} ${CHART_MEASURE_NAMES[zone].toLowerCase()} mm`)];
-  return `${Papa.unparse([heading, ...rows], { delimiter: ";", newline: "\n" })}\n`;
+  return writeCsv([heading, ...rows], { delimiter: ";", newline: "\n" });
 }

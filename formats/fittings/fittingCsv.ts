@@ -1,4 +1,4 @@
-import Papa from "papaparse";
+import { writeCsv } from "../csv.ts";
 import { type FittingRecord, type RecordLine, recordLines } from "./fittingRecord.ts";
 
 /** Columns of the record as a table, in order. */
@@ -22,13 +22,12 @@ const COLUMNS: readonly (readonly [keyof RecordLine, string])[] = [
   ["note", "note"],
 ];
 
-/** A text a spreadsheet would take for an order gets a quote before it, as those programs themselves write it. */
-const plain = (value: string | number | null): string | number =>
-  typeof value === "string" && /^[=+\-@\t\r]/.test(value) ? `'${value}` : (value ?? "");
-
 /** The fitting record as CSV (UTF-8, comma): a row for every check, finding and reading; amounts in mm and N. */
 export const fittingCsv = (record: Pick<FittingRecord, "prototypes" | "fittings">): string =>
-  Papa.unparse({
-    fields: COLUMNS.map(([, heading]) => heading),
-    data: recordLines(record).map((line) => COLUMNS.map(([key]) => plain(line[key]))),
-  });
+  writeCsv(
+    [
+      COLUMNS.map(([, heading]) => heading),
+      ...recordLines(record).map((line) => COLUMNS.map(([key]) => line[key] ?? "")),
+    ],
+    { newline: "\r\n" },
+  );

@@ -89,7 +89,7 @@ const frozen = open({
   changes: list(open({ changeId: ref("a change"), zone: zone(), side: side(), amountMm: orNull(mm()) })),
 });
 
-const photo = closed({ type: Type.Enum(["image/jpeg", "image/png"]), bytes: Type.String({ maxLength: 2_100_000 }) });
+const photo = closed({ type: Type.Enum(["image/jpeg", "image/png"]), bytes: Type.String({ maxLength: 21_000_000 }) });
 
 const finding = closed({
   id: ref("this finding"),

@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import { isMeasureCode } from "../../core/body/catalogue/index.ts";
 import type { Sheet } from "../../core/body/sheet.ts";
 import { parseDay } from "../../core/units/day.ts";
+import { plainCell, writeCsv } from "../csv.ts";
 import { entryOf, type ImportedSheet, type SheetEntry, valueFrom } from "./sheetDocument.ts";
 
 /** Something in a file that cannot be taken over: the line it stands in and why. */
@@ -92,12 +93,7 @@ function cellOf(entry: SheetEntry, place: string): string {
   return missing ? `${NOT_TAKEN}${missing.reason}` : "";
 }
 
-/** Formulas of a table program are nothing a sheet holds: a cell that would be read as one is quoted with a dash. */
-const write = (rows: readonly (readonly string[])[]): string =>
-  `${Papa.unparse(
-    rows.map((row) => [...row]),
-    { newline: "\r\n", escapeFormulae: /^[=@\t\r]/ },
-  )}\r\n`;
+const write = (rows: readonly (readonly string[])[]): string => writeCsv(rows, { newline: "\r\n" });
 
 /** Reads either layout; told apart by the first heading. */
 export function readSheetsCsv(text: string, today: string): ReadCsv {
@@ -106,7 +102,7 @@ export function readSheetsCsv(text: string, today: string): ReadCsv {
     .filter(({ code }) => code !== "UndetectableDelimiter")
     .map(({ row = 0, message }) => ({ line: row + 1, reason: `${message}.` }));
   if (problems.length > 0) return { sheets: [], problems };
-  const rows = data.map((row) => row.map((cell) => cell.trim().replace(/^'(?=[=@])/, "")));
+  const rows = data.map((row) => row.map((cell) => plainCell(cell.trim())));
   if (rows[0]?.[0] === "sheet") return fromRows(rows, today);
   if (rows[0]?.[0] === "row") return fromColumns(rows, today);
   const came = rows[0]?.[0] ?? "";

@@ -11,8 +11,8 @@ import { FormState } from "./FormState.tsx";
 import { useDraft } from "./useDraft.ts";
 
 interface RecordFormProps {
-  /** Name under which a half-filled form is kept. */
-  readonly draftForm: string;
+  /** Name under which a half-filled form is kept; null for a confirmation, of which nothing is kept. */
+  readonly draftForm: string | null;
   readonly draft?: Fields | null;
   /** What the fields start from when there is no draft. */
   readonly start?: Fields;
@@ -66,7 +66,7 @@ export function RecordForm(props: RecordFormProps) {
   }, [errors]);
   return (
     <FormState.Provider value={{ values, errors }}>
-      {draft && !unsaved ? <TakenUpNotice draftForm={draftForm} /> : null}
+      {draft && draftForm !== null && !unsaved ? <TakenUpNotice draftForm={draftForm} /> : null}
       {unsaved?.theirs ? <ConflictNotice rows={unsaved.theirs.rows} /> : null}
       <Form
         method="post"

@@ -6,10 +6,10 @@ import { keepDraft } from "./keepDraft.ts";
 const PAUSE_MS = 400;
 
 /**
- * Keeps a half-filled form on the server while it is typed, under the form's name. What was not sent yet goes out when
+ * Keeps a half-filled form on the server while it is typed, under the form's name; nothing without one. What was not sent yet goes out when
  * the page is left; a submit stops it, since the action drops the draft.
  */
-export function useDraft(form: string): { onInput: (element: HTMLFormElement) => void; onSubmit: () => void } {
+export function useDraft(form: string | null): { onInput: (element: HTMLFormElement) => void; onSubmit: () => void } {
   const pending = useRef<{ timer: ReturnType<typeof setTimeout>; send: () => void } | null>(null);
   useEffect(() => {
     const flush = () => pending.current?.send();
@@ -22,6 +22,7 @@ export function useDraft(form: string): { onInput: (element: HTMLFormElement) =>
   return useMemo(
     () => ({
       onInput(element) {
+        if (form === null) return;
         if (pending.current) clearTimeout(pending.current.timer);
         const fields = textsOf(new FormData(element));
         const send = () => {

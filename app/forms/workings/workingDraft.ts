@@ -1,4 +1,5 @@
 import type { WorkingId } from "../../../core/workings/workings.ts";
+import { draftName } from "../../../data/draftNames.ts";
 
 /** Name of the draft of a working that is half-typed. */
-export const workingDraft = (jobId: number, id: WorkingId): string => `working:${jobId}:${id.toLowerCase()}`;
+export const workingDraft = (jobId: number, id: WorkingId): string => draftName("working", jobId, id.toLowerCase());

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useContext, useState } from "react";
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { type Choice, ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { FormState, useFieldState } from "../../components/forms/FormState.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -16,7 +17,7 @@ import { invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const DRAFT = "chart-import";
+const DRAFT = draftName("chart-import");
 
 export const meta = () => [{ title: "Import a size chart · Stenz" }];
 

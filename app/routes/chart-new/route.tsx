@@ -1,4 +1,5 @@
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { ChartGrid } from "../../components/grade/ChartGrid.tsx";
@@ -13,7 +14,7 @@ import { invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const DRAFT = "chart-new";
+const DRAFT = draftName("chart-new");
 
 export const meta = () => [{ title: "New size chart · Stenz" }];
 

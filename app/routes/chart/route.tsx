@@ -1,4 +1,5 @@
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { ChartGrid } from "../../components/grade/ChartGrid.tsx";
@@ -14,7 +15,7 @@ import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const draftOf = (id: number) => `chart:${id}`;
+const draftOf = (id: number) => draftName("chart", id);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.chart.name ?? "Size chart"} · Stenz` },

@@ -40,7 +40,7 @@ export function PhotoBox({ clothId, name, photoKey }: { clothId: number; name: s
         </Box>
       </fetcher.Form>
       <Typography color="text.secondary" sx={{ fontSize: "0.85rem", mt: 0.5 }}>
-        JPEG or PNG up to 1.5 MB. Where and with what it was taken is not kept.
+        JPEG or PNG up to 15 MB, kept at most 1600 pixels wide or high. Where and with what it was taken is not kept.
       </Typography>
     </Box>
   );

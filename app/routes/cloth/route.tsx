@@ -4,6 +4,7 @@ import { redirect } from "react-router";
 import { startDirection, untestedDirections } from "../../../core/cloth/direction.ts";
 import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
 import { summariseTests } from "../../../core/cloth/summary.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import type { Store } from "../../../data/store.ts";
 import { ClothFields } from "../../components/cloth/ClothFields.tsx";
 import { ClothSettingsContext } from "../../components/cloth/ClothSettingsContext.tsx";
@@ -27,8 +28,8 @@ import { PhotoBox } from "./PhotoBox.tsx";
 import { TestHistory } from "./TestHistory.tsx";
 import { TestsOverTime } from "./TestsOverTime.tsx";
 
-const clothDraft = (id: number) => `cloth:${id}`;
-const testDraft = (id: number) => `hand-test:${id}`;
+const clothDraft = (id: number) => draftName("cloth", id);
+const testDraft = (id: number) => draftName("hand-test", id);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.cloth.name ?? "Cloth"} · Stenz` }];
 

@@ -1,16 +1,15 @@
 import { data, redirect } from "react-router";
+import { isDraftName } from "../../../data/draftNames.ts";
 import { LARGEST_DRAFT } from "../../../data/drafts.ts";
 import { readFields } from "../../forms/fields.server.ts";
 import { storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const FORM_NAME = /^[a-z-]{1,40}(?::[a-z0-9-]{1,40}){0,3}$/;
-
 /** Keeps or drops the draft of a half-filled form. */
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
   const { draftForm = "", intent, ...fields } = await readFields(request);
-  if (!FORM_NAME.test(draftForm)) return data({ error: "Expected the name of a form." }, { status: 400 });
+  if (!isDraftName(draftForm)) return data({ error: "Expected the name of a form." }, { status: 400 });
   if (JSON.stringify(fields).length > LARGEST_DRAFT) {
     return data({ error: "The form holds more text than a draft keeps." }, { status: 413 });
   }

@@ -9,6 +9,6 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   if ((await fittings.jobOf("photo", id)) !== idFrom(params.jobId, "job")) found(null, "photo");
   const photo = found(await fittings.photo(id), "photo");
   return new Response(new Uint8Array(photo.bytes), {
-    headers: { "Content-Type": photo.type, "Cache-Control": "private, max-age=3600" },
+    headers: { "Content-Type": photo.type, "Cache-Control": "no-store" },
   });
 });

@@ -1,5 +1,6 @@
 import { data } from "react-router";
 import { LARGEST_PICTURE, type Picture, readPicture } from "../../../formats/pictures/picture.ts";
+import { readForm } from "../../forms/fields.server.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { textsOf } from "../../forms/unsaved.ts";
 import { found, idFrom, storeOf } from "../../server/answers.ts";
@@ -18,7 +19,7 @@ const KEY = /^[0-9a-f]{32}$/;
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
   const number = idFrom(params.number, "prototype");
-  const form = await request.formData();
+  const form = await readForm(request);
   const fields: Fields = textsOf(form);
   const key = fields.key ?? "";
   const act = FITTING_ACTIONS.get(fields.intent ?? "");
@@ -48,6 +49,6 @@ async function readPhoto(file: FormDataEntryValue | null): Promise<Picture | { m
       message: `Expected a picture up to ${LARGEST_PICTURE / 1e6} MB, but it has ${(file.size / 1e6).toFixed(1)} MB.`,
     };
   }
-  const picture = readPicture(await file.bytes());
+  const picture = await readPicture(await file.bytes());
   return picture.ok ? picture.value : { message: picture.problem.message };
 }

@@ -8,6 +8,7 @@ import { placeOf, sideAt, spotsNear, viewsOf } from "../../../core/figure/places
 import { findingKindOf, isFindingKindId, kindsAt } from "../../../core/fitting/findings/index.ts";
 import type { Finding, FindingSide } from "../../../core/fitting/fitting.ts";
 import { isSpotId, type Spot, type SpotId } from "../../../core/fitting/spots.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { AmountInput } from "../../components/forms/AmountInput.tsx";
 import { CheckInput } from "../../components/forms/CheckInput.tsx";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
@@ -97,7 +98,7 @@ export function FindingForm(props: FindingFormProps) {
         {finding ? "Change the finding" : "New finding"}
       </Typography>
       <RecordForm
-        draftForm={finding ? `finding-edit:${finding.id}` : draftNames.finding(fittingId)}
+        draftForm={finding ? draftName("finding-edit", finding.id) : draftNames.finding(fittingId)}
         draft={draft ?? null}
         start={start.fields ?? (finding ? startOf(finding, smallUnit(unit)) : {})}
         unsaved={unsaved}

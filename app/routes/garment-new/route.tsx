@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { LikedFields } from "../../components/liked/LikedFields.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -12,7 +13,7 @@ import { guarded } from "../../server/guarded.ts";
 import { shelfChoices } from "../../server/layupContext.ts";
 import type { Route } from "./+types/route.ts";
 
-const draftOf = (wearerId: number) => `liked-new:${wearerId}`;
+const draftOf = (wearerId: number) => draftName("liked-new", wearerId);
 
 export const meta = () => [{ title: "Measure a garment that fits · Stenz" }];
 

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { LikedFields } from "../../components/liked/LikedFields.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -15,7 +16,7 @@ import { guarded } from "../../server/guarded.ts";
 import { shelfChoices } from "../../server/layupContext.ts";
 import type { Route } from "./+types/route.ts";
 
-const draftOf = (id: number) => `liked:${id}`;
+const draftOf = (id: number) => draftName("liked", id);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.garment.name ?? "Garment"} · Stenz` },

@@ -9,8 +9,9 @@ import {
 import { STAND_IN_CLOTHS } from "../../../core/gauge/standIn.ts";
 import { storeOf } from "../../server/answers.ts";
 import { eventStream, type ServerEvent } from "../../server/eventStream.ts";
-import { gaugeLines, parseGaugeAddress } from "../../server/gaugeSource.ts";
+import { GaugeError, parseGaugeAddress } from "../../server/gaugeSource.ts";
 import { guarded } from "../../server/guarded.ts";
+import { sharedGaugeLines } from "../../server/sharedGauge.ts";
 import type { Route } from "./+types/route.ts";
 
 /** Streams a gauge as server-sent events: the stand-in's step, or the real gauge named in the settings. */
@@ -74,14 +75,14 @@ async function* deviceEvents(text: string, signal: AbortSignal): AsyncGenerator<
     return;
   }
   try {
-    for await (const line of gaugeLines(address.value, signal)) {
+    for await (const line of sharedGaugeLines(address.value, signal)) {
       const reading = parseGaugeLine(line);
       yield reading.ok
         ? { data: gaugeLine(reading.value) }
         : { event: "unreadable", data: JSON.stringify({ message: reading.problem.message }) };
     }
   } catch (cause) {
-    const { code = "unknown" } = cause as NodeJS.ErrnoException;
-    yield { event: "refused", data: JSON.stringify({ message: `The gauge at ${text} cannot be reached (${code}).` }) };
+    const message = cause instanceof GaugeError ? cause.message : "The gauge cannot be read.";
+    yield { event: "refused", data: JSON.stringify({ message }) };
   }
 }

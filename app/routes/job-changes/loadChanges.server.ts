@@ -4,12 +4,13 @@ import { cuttingTable } from "../../../core/fitting/cuttingTable.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import { jobChanges, openFindings, toCut, waitingFindings } from "../../../core/fitting/jobChanges.ts";
 import { spotsOf } from "../../../core/fitting/spots.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { storeOf } from "../../server/answers.ts";
 import { contradictionsOf } from "../../server/jobChanges.ts";
 import { cutSoFar, type JobContext, jobOfPage } from "../../server/jobContext.ts";
 
 /** Name of the half-filled form of an own change. */
-export const ownChangeDraft = (jobId: number): string => `own-change:${jobId}`;
+export const ownChangeDraft = (jobId: number): string => draftName("own-change", jobId);
 
 /** Reads the changes of a job: what the next prototype is cut with, what waits, what is open, and all that were. */
 export async function loadChanges(context: Readonly<RouterContextProvider>, jobIdText: string | undefined) {

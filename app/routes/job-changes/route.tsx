@@ -8,6 +8,7 @@ import type { Finding } from "../../../core/fitting/fitting.ts";
 import { jobChanges } from "../../../core/fitting/jobChanges.ts";
 import { ticked } from "../../../core/fitting/linkedLines.ts";
 import { spotOf } from "../../../core/fitting/spots.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { EmptyState } from "../../components/EmptyState.tsx";
 import { FileButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -129,7 +130,7 @@ export default function JobChanges({ loaderData, actionData }: Route.ComponentPr
   );
 }
 
-const ownChangeDraftName = (jobId: number): string => `own-change:${jobId}`;
+const ownChangeDraftName = (jobId: number): string => draftName("own-change", jobId);
 
 function Listed({
   title,

@@ -5,38 +5,29 @@ import Typography from "@mui/material/Typography";
 import { data, Form, redirect, useNavigation } from "react-router";
 import { importJob } from "../../../data/jobImport.ts";
 import { readJobDocument } from "../../../formats/jobs/jobDocument.ts";
+import { readJson } from "../../../formats/json.ts";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
+import { readForm } from "../../forms/fields.server.ts";
 import { storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { LARGEST_JOB_FILE } from "../../server/limitBody.ts";
 import type { Route } from "./+types/route.ts";
-
-/** Largest file of a job, bytes: some hundred photos. */
-const LARGEST_FILE = 100_000_000;
 
 export const meta = () => [{ title: "Import a job · Stenz" }];
 
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
-  const file = (await request.formData()).get("file");
+  const file = (await readForm(request)).get("file");
   if (!(file instanceof File) || file.size === 0) return wrong("Expected a JSON file of a job, but none was chosen.");
-  if (file.size > LARGEST_FILE) return wrong(`Expected a file up to ${LARGEST_FILE / 1e6} MB.`);
-  const parsed = parse(await file.text());
-  if (parsed === undefined) return wrong("Expected a JSON file, but it cannot be read as one.");
-  const document = readJobDocument(parsed);
+  if (file.size > LARGEST_JOB_FILE) return wrong(`Expected a file up to ${LARGEST_JOB_FILE / 1e6} MB.`);
+  const json = readJson(await file.text());
+  const document = json.ok ? readJobDocument(json.value) : json;
   if (!document.ok) return wrong(document.problem.message);
   const jobId = await storeOf(context).inTransaction((all) => importJob(all, document.value));
   return redirect(`/jobs/${jobId}`);
 });
 
 const wrong = (error: string) => data({ error }, { status: 400 });
-
-function parse(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return undefined;
-  }
-}
 
 export default function ImportJob({ actionData }: Route.ComponentProps) {
   const busy = useNavigation().state !== "idle";

@@ -7,6 +7,7 @@ import { STYLES } from "../../../core/ease/styles/index.ts";
 import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
 import type { StyleId } from "../../../core/ease/styles/style.ts";
 import { newJob } from "../../../core/job/job.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -24,7 +25,7 @@ import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
 const validate = formValidator(formOf({ name: line("a name for the job"), style: line("a style") }));
-const draftOf = (wearerId: number) => `job-new:${wearerId}`;
+const draftOf = (wearerId: number) => draftName("job-new", wearerId);
 
 export const meta = () => [{ title: "New job · Stenz" }];
 

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { stretchedZones } from "../../components/figure/stretchedZones.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -18,7 +19,7 @@ import type { Route } from "./+types/route.ts";
 import { JobFigure } from "./JobFigure.tsx";
 
 const validate = formValidator(formOf({ name: line("a name for the job"), notes: notes() }));
-const draftOf = (jobId: number) => `job:${jobId}`;
+const draftOf = (jobId: number) => draftName("job", jobId);
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);

@@ -8,6 +8,7 @@ import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { explainPoint } from "../../../core/ease/explain/explainPoint.ts";
 import { LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedLength } from "../../../core/ease/liked/likedGarment.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { NumberCell } from "../../components/forms/NumberTable.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -47,7 +48,7 @@ export function PointByPoint({ job, wearerId, liked, draft, unsaved }: PointByPo
       ) : (
         <RecordForm
           key={job.version}
-          draftForm={`points:${job.id}`}
+          draftForm={draftName("points", job.id)}
           draft={draft}
           start={likedLengthFields(job.patternLengthsMm)}
           unsaved={unsaved}

@@ -1,5 +1,6 @@
 import { redirect } from "react-router";
 import { LIKED_LENGTHS } from "../../../core/ease/liked/likedGarment.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import type { Store } from "../../../data/store.ts";
 import { likedLengthField, likedLengthFields } from "../../forms/likedFields.ts";
 import { readLengths } from "../../forms/readLengths.ts";
@@ -7,7 +8,7 @@ import { conflictRows, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, invalid } from "../../server/answers.ts";
 
 /** Name of the draft of a job's pattern lengths. */
-export const pointsDraft = (jobId: number): string => `points:${jobId}`;
+export const pointsDraft = (jobId: number): string => draftName("points", jobId);
 
 /** Keeps the lengths of the pattern a job is cut from. */
 export async function savePoints(fields: Fields, jobId: number, store: Store) {

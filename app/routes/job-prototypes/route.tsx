@@ -14,6 +14,7 @@ import { isTaken, ownFromStanding } from "../../../core/fitting/standing.ts";
 import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
 import { freezePlan } from "../../../core/job/freezePlan.ts";
 import type { StepId } from "../../../core/job/steps.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import type { Store } from "../../../data/store.ts";
 import { workingsKept } from "../../../data/workings.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
@@ -42,7 +43,7 @@ import { StandingList } from "./StandingList.tsx";
 /** Steps whose open ends are named before a prototype is started. */
 const SHAPE_STEPS: readonly StepId[] = ["torso", "cups", "band"];
 
-const draftOf = (jobId: number) => `prototype-new:${jobId}`;
+const draftOf = (jobId: number) => draftName("prototype-new", jobId);
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);

@@ -1,2 +1,4 @@
+import { draftName } from "../../../data/draftNames.ts";
+
 /** Name of the half-filled form of a sign-off. */
-export const signOffDraft = (jobId: number): string => `sign-off:${jobId}`;
+export const signOffDraft = (jobId: number): string => draftName("sign-off", jobId);

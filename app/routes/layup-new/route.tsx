@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { LayupFields } from "../../components/cloth/LayupFields.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -11,7 +12,7 @@ import { guarded } from "../../server/guarded.ts";
 import { shelfChoices } from "../../server/layupContext.ts";
 import type { Route } from "./+types/route.ts";
 
-const DRAFT = "layup-new";
+const DRAFT = draftName("layup-new");
 
 export const meta = () => [{ title: "New layup · Stenz" }];
 

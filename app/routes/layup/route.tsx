@@ -10,6 +10,7 @@ import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { explainLayupTension } from "../../../core/cloth/explainLadder.ts";
 import { judgeLayup, layupTensionAt } from "../../../core/cloth/layup.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { LayupChart } from "../../components/chart/charts.ts";
 import { LayupFields } from "../../components/cloth/LayupFields.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -28,7 +29,7 @@ import { judgedLayers, shelfChoices } from "../../server/layupContext.ts";
 import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 
-const draftOf = (id: number) => `layup:${id}`;
+const draftOf = (id: number) => draftName("layup", id);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.layup.name ?? "Layup"} · Stenz` }];
 

@@ -11,6 +11,7 @@ import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
 import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
 import { formatDay } from "../../../core/units/day.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -32,12 +33,12 @@ import { ExpectedLoss } from "./ExpectedLoss.tsx";
 import { FrozenDetails } from "./FrozenDetails.tsx";
 import { SewnFields, SewnTable } from "./SewnFields.tsx";
 
-const annotationDraft = (jobId: number, number: number) => `annotation:${jobId}:${number}`;
+const annotationDraft = (jobId: number, number: number) => draftName("annotation", jobId, number);
 
 /** Longest note to a prototype. */
 const LONGEST_NOTE = 4000;
 
-const draftOf = (jobId: number, number: number) => `sewn:${jobId}:${number}`;
+const draftOf = (jobId: number, number: number) => draftName("sewn", jobId, number);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: loaderData ? `Prototype ${loaderData.prototype.number}, ${loaderData.job.name} · Stenz` : "Stenz" },

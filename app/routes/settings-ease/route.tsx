@@ -5,6 +5,7 @@ import { Form, redirect } from "react-router";
 import { CLOTH_KINDS } from "../../../core/cloth/cloth.ts";
 import { FAMILIES, FAMILY_NAMES } from "../../../core/ease/settings.ts";
 import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { NumberTable } from "../../components/forms/NumberTable.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
@@ -33,7 +34,7 @@ import {
 } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 
-const DRAFT = "settings-ease";
+const DRAFT = draftName("settings-ease");
 
 export const meta = () => [{ title: "Habits of the ease plan · Stenz" }];
 

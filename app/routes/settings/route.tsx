@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import type { Store } from "../../../data/store.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
@@ -10,12 +11,13 @@ import { InchStepChoice } from "../../components/units/InchStepChoice.tsx";
 import { readFields } from "../../forms/fields.server.ts";
 import type { Fields } from "../../forms/unsaved.ts";
 import { conflict, invalid, storeOf } from "../../server/answers.ts";
+import { fromThisMachineContext } from "../../server/context.ts";
 import { parseGaugeAddress } from "../../server/gaugeSource.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const DRAFT = "settings";
-const WORKSHOP_DRAFT = "settings-workshop";
+const DRAFT = draftName("settings");
+const WORKSHOP_DRAFT = draftName("settings-workshop");
 
 /** Longest name of a workshop. */
 const LONGEST_NAME = 80;
@@ -34,6 +36,9 @@ export const loader = guarded(async ({ context }: Route.LoaderArgs) => {
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
   const fields = await readFields(request);
   if (fields.intent === "workshop") return saveWorkshop(fields, storeOf(context));
+  if (!context.get(fromThisMachineContext)) {
+    return invalid(fields, { gaugeAddress: "Expected to be set on the machine Stenz runs on: open Stenz there." });
+  }
   const value = (fields.gaugeAddress ?? "").trim();
   const address = value === "" ? null : parseGaugeAddress(value);
   if (address && !address.ok) return invalid(fields, { gaugeAddress: address.problem.message });

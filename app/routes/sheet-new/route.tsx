@@ -3,6 +3,7 @@ import { redirect } from "react-router";
 import { isMeasureCode } from "../../../core/body/catalogue/index.ts";
 import type { MeasureCode } from "../../../core/body/measure.ts";
 import type { Style } from "../../../core/ease/styles/style.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -15,7 +16,7 @@ import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 import { SheetFields } from "./SheetFields.tsx";
 
-const draftOf = (wearerId: number) => `sheet:${wearerId}`;
+const draftOf = (wearerId: number) => draftName("sheet", wearerId);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `New sheet for ${loaderData?.wearer.name ?? ""} · Stenz` },

@@ -3,11 +3,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
+import { readJson } from "../../../formats/json.ts";
 import { type CsvProblem, readSheetsCsv } from "../../../formats/sheets/sheetCsv.ts";
 import { type ImportedSheet, readSheetsDocument } from "../../../formats/sheets/sheetDocument.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
+import { readForm } from "../../forms/fields.server.ts";
 import { found, idFrom, storeOf, today } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
@@ -23,7 +25,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => (
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const wearerId = idFrom(params.wearerId, "wearer");
-  const form = await request.formData();
+  const form = await readForm(request);
   const file = form.get("file");
   const refused = (problems: readonly CsvProblem[], kept = 0) => data({ problems, kept }, { status: 400 });
   if (!(file instanceof File) || file.size === 0)
@@ -47,14 +49,11 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 
 function readFile(text: string): { sheets: readonly ImportedSheet[]; problems: readonly CsvProblem[] } {
   if (!/^\s*[{[]/.test(text)) return readSheetsCsv(text, today());
-  try {
-    const read = readSheetsDocument(JSON.parse(text));
-    return read.ok
-      ? { sheets: read.value, problems: [] }
-      : { sheets: [], problems: [{ line: 0, reason: read.problem.message }] };
-  } catch (cause) {
-    return { sheets: [], problems: [{ line: 0, reason: `Expected JSON: ${(cause as Error).message}` }] };
-  }
+  const json = readJson(text);
+  const read = json.ok ? readSheetsDocument(json.value) : json;
+  return read.ok
+    ? { sheets: read.value, problems: [] }
+    : { sheets: [], problems: [{ line: 0, reason: read.problem.message }] };
 }
 
 const MODES = [

@@ -4,6 +4,7 @@ import { redirect } from "react-router";
 import { styleOf } from "../../../core/ease/styles/index.ts";
 import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
 import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { Figure } from "../../components/figure/Figure.tsx";
 import { CheckInput } from "../../components/forms/CheckInput.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
@@ -19,7 +20,7 @@ import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const draftOf = (id: number) => `style:${id}`;
+const draftOf = (id: number) => draftName("style", id);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.own.name ?? "Style"} · Stenz` }];
 

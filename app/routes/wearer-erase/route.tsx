@@ -30,8 +30,9 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       typedName: `Expected the name “${wearer.name}”, but got “${(fields.typedName ?? "").slice(0, 60)}”.`,
     });
   }
-  await store.eraseWearer(wearer.id);
-  return redirect("/wearers");
+  const { clean } = await store.eraseWearer(wearer.id);
+  // What the browser holds of them goes too; what waits in its queue for other jobs does not.
+  return redirect(`/wearers?erased=${clean ? "whole" : "later"}`, { headers: { "Clear-Site-Data": '"cache"' } });
 });
 
 export default function EraseWearer({ loaderData, actionData }: Route.ComponentProps) {
@@ -55,7 +56,7 @@ export default function EraseWearer({ loaderData, actionData }: Route.ComponentP
         .
       </Typography>
       <RecordForm
-        draftForm="erase"
+        draftForm={null}
         unsaved={actionData}
         submitLabel="Erase for good"
         beside={<LinkButton to={`/wearers/${wearer.id}`}>Keep them</LinkButton>}

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { WearerFields } from "../../components/body/WearerFields.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -9,7 +10,7 @@ import { invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const DRAFT = "wearer-new";
+const DRAFT = draftName("wearer-new");
 
 export const meta = () => [{ title: "New wearer · Stenz" }];
 

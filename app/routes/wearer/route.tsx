@@ -3,6 +3,7 @@ import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { missingMeasures } from "../../../core/body/missing.ts";
 import { formatDay } from "../../../core/units/day.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import { WearerFields } from "../../components/body/WearerFields.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
@@ -18,7 +19,7 @@ import type { Route } from "./+types/route.ts";
 import { MeasuresOverTime } from "./MeasuresOverTime.tsx";
 import { TakeAlong } from "./TakeAlong.tsx";
 
-const draftOf = (wearerId: number) => `wearer:${wearerId}`;
+const draftOf = (wearerId: number) => draftName("wearer", wearerId);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.wearer.name ?? "Wearer"} · Stenz` },

@@ -1,3 +1,4 @@
+import Alert from "@mui/material/Alert";
 import { EmptyState } from "../../components/EmptyState.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -14,11 +15,12 @@ export const meta = () => [{ title: "Wearers · Stenz" }];
 
 export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
   const query = listQuery(request);
-  return { search: query.search, wearers: await storeOf(context).wearers.list(query) };
+  const erased = new URL(request.url).searchParams.get("erased");
+  return { erased, search: query.search, wearers: await storeOf(context).wearers.list(query) };
 });
 
 export default function Wearers({ loaderData }: Route.ComponentProps) {
-  const { wearers, search } = loaderData;
+  const { wearers, search, erased } = loaderData;
   return (
     <>
       <PageHead
@@ -30,6 +32,17 @@ export default function Wearers({ loaderData }: Route.ComponentProps) {
           </LinkButton>
         }
       />
+      {erased === "whole" ? (
+        <Alert severity="success" icon={false} sx={{ mb: 2 }}>
+          Erased. No trace is left in the data file; backups made before keep what they hold.
+        </Alert>
+      ) : null}
+      {erased === "later" ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Erased from every page, but another program is reading the data file, so older pages of it may still hold
+          traces. Close that program: Stenz takes the rest away within a minute, or when it starts next.
+        </Alert>
+      ) : null}
       {wearers.total > 0 || search ? <SearchBox label="Search by name" search={search} /> : null}
       {wearers.total > 0 ? (
         <PlainList

@@ -1,4 +1,5 @@
 import { redirect } from "react-router";
+import { draftName } from "../../../data/draftNames.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -10,7 +11,7 @@ import { found, idFrom, invalid, storeOf, today } from "../../server/answers.ts"
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
 
-const draftOf = (wearerId: number) => `wrap-new:${wearerId}`;
+const draftOf = (wearerId: number) => draftName("wrap-new", wearerId);
 
 export const meta = () => [{ title: "Enter a body wrap · Stenz" }];
 

@@ -4,6 +4,7 @@ import { redirect } from "react-router";
 import { seamPairs, WRAP_ZONES } from "../../../core/torso/bodyWrap.ts";
 import { wrapAgainstBody } from "../../../core/torso/wrapAgainstBody.ts";
 import { formatDay } from "../../../core/units/day.ts";
+import { draftName } from "../../../data/draftNames.ts";
 import type { Store } from "../../../data/store.ts";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -21,7 +22,7 @@ import { readWorkshopSettings } from "../../server/workshopSettings.ts";
 import type { Route } from "./+types/route.ts";
 import { SeamPairs, WrapGirths } from "./WrapResults.tsx";
 
-const draftOf = (id: number) => `wrap:${id}`;
+const draftOf = (id: number) => draftName("wrap", id);
 
 /** Jobs whose planned girths are shown beside a wrap. */
 const SHOWN_JOBS = 2;
