@@ -25,6 +25,21 @@ describe("the search over all findings", () => {
     expect(await search({ words: "sway hip" })).toEqual([]);
   });
 
+  it("finds by a sentence, by one word or two, by plural, by what the page itself promises, and by a layup's name", async () => {
+    const pools = async (words: string) =>
+      (await search({ words })).filter(({ spot }) => spot === "smallOfBack").length;
+    expect(await pools("Sway back, in soft knits")).toBeGreaterThan(0);
+    expect(await pools("swayback")).toBe(await pools("sway back"));
+    expect((await search({ words: "knits" })).length).toBe((await search({ words: "knit" })).length);
+    expect((await search({ words: "knits" })).length).toBeGreaterThan(0);
+    expect((await search({ words: "the of in" })).length).toBe((await search({})).length);
+  });
+
+  it("tells what was done: at which line, on which pieces", async () => {
+    const [done] = await search({ kind: "loose", spot: "waist" });
+    expect(done).toMatchObject({ on: "girth", pieces: "front, back", line: expect.stringMatching(/seam/) });
+  });
+
   it("takes signs in the words as they are, never as an order", async () => {
     for (const words of ['"', "loose OR", "near(", "*", "waist -"])
       expect(Array.isArray(await search({ words })), words).toBe(true);
@@ -57,14 +72,16 @@ describe("the search over all findings", () => {
   });
 
   it("follows an edit of the note", async () => {
-    const [row] = await search({ words: "pushes" });
+    const row = (await search({})).find(({ decision, note }) => decision === null && note !== "");
     const prototypes = await store.prototypes.ofJob(row?.jobId ?? 0);
     const findings = (await store.fittings.ofPrototypes(prototypes.map(({ id }) => id))).flatMap((one) => one.findings);
     const finding = findings.find(({ id }) => id === row?.id);
     if (!finding) throw new Error("The finding is there.");
-    await store.fittings.saveFinding({ ...finding, note: "Creeps upward." });
+    await store.fittings.saveFinding({ ...finding, note: "Wobbles sideways." });
+    expect((await search({ words: "wobbles" })).map(({ id }) => id)).toEqual([finding.id]);
+    await store.fittings.saveFinding({ ...finding, note: "Creeps upward.", version: finding.version + 1 });
     expect((await search({ words: "creeps" })).map(({ id }) => id)).toEqual([finding.id]);
-    expect((await search({ words: "pushes" })).some(({ id }) => id === finding.id)).toBe(false);
+    expect(await search({ words: "wobbles" })).toEqual([]);
   });
 });
 

@@ -31,6 +31,9 @@ export interface FoundFinding {
   readonly decision: Change["decision"] | null;
   readonly share: number | null;
   readonly changeMm: number | null;
+  /** What was done: how it acts, on which pieces, at which line. */
+  readonly on: Change["on"] | null;
+  readonly pieces: string;
   readonly line: string;
   readonly verdict: Judgement["verdict"] | null;
   readonly residualMm: number | null;
@@ -72,7 +75,7 @@ export async function searchFindings(db: Knex, query: FindingQuery): Promise<Fou
 function matchingFindings(db: Knex, { words, kind, spot, usable }: FindingQuery): Knex.QueryBuilder {
   const match = ftsQuery(words);
   const query = match === "" ? db("findings as f") : byWords(db, match, kind, spot);
-  query.where("f.removed", 0);
+  query.where("f.removed", 0).whereNotExists(inRemovedJob(db));
   if (match === "" && kind) query.where("f.kind", kind);
   if (match === "" && spot) query.where("f.spot", spot);
   if (usable) {
@@ -81,6 +84,14 @@ function matchingFindings(db: Knex, { words, kind, spot, usable }: FindingQuery)
   }
   return query;
 }
+
+/** A job that was taken off takes its findings along. */
+const inRemovedJob = (db: Knex): Knex.QueryBuilder =>
+  db("fittings as t")
+    .join("prototypes as p", "p.id", "t.prototype_id")
+    .join("jobs as b", "b.id", "p.job_id")
+    .whereRaw("t.id = f.fitting_id and b.removed_at is not null")
+    .select(db.raw("1"));
 
 /** Read along the word index, so that the newest of many come without looking at all of them. */
 const byWords = (
@@ -95,11 +106,14 @@ const byWords = (
       [match, kind ? `"${kindTerm(kind)}"` : "", spot ? `"${spotTerm(spot)}"` : ""].join(" ").trim(),
     ]);
 
+/** Words that say nothing of a finding: a sentence may be searched for as it is spoken. */
+const FILLERS = new Set("a an and at by for from in into of on or the to with".split(" "));
+
 /** Words as a search of the word index: each quoted, so that no sign in it is taken as an order, and as a beginning. */
 const ftsQuery = (words: string): string =>
   words
     .split(/[^\p{L}\p{N}]+/u)
-    .filter((word) => word !== "")
+    .filter((word) => word !== "" && !FILLERS.has(word.toLowerCase()))
     .map((word) => `"${word}"*`)
     .join(" ");
 
@@ -120,6 +134,8 @@ const COLUMNS = {
   decision: "c.decision",
   share: "c.share",
   change_mm: "c.amount_mm",
+  acts_on: "c.acts_on",
+  pieces: "c.pieces",
   line: "c.line",
   verdict: "j.verdict",
   residual_mm: "j.residual_mm",
@@ -142,6 +158,8 @@ type FoundRow = {
   decision: Change["decision"] | null;
   share: number | null;
   change_mm: number | null;
+  acts_on: Change["on"] | null;
+  pieces: string | null;
   line: string | null;
   verdict: Judgement["verdict"] | null;
   residual_mm: number | null;
@@ -164,6 +182,8 @@ const fromRow = (row: FoundRow): FoundFinding => ({
   decision: row.decision,
   share: row.share,
   changeMm: row.change_mm,
+  on: row.acts_on,
+  pieces: row.pieces ?? "",
   line: row.line ?? "",
   verdict: row.verdict,
   residualMm: row.residual_mm,

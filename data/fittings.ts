@@ -3,6 +3,7 @@ import type { CheckResult } from "../core/fitting/checks.ts";
 import { findingWords } from "../core/fitting/findingWords.ts";
 import type { Finding, Fitting, FittingHead, Reading } from "../core/fitting/fitting.ts";
 import type { OutcomeOfKind } from "../core/fitting/learnShare.ts";
+import type { FrozenLayer } from "../core/fitting/prototype.ts";
 import { judgementsOf } from "./changes.ts";
 import {
   type ChangeRow,
@@ -142,15 +143,19 @@ const headColumns = ({ fittedOn, on, way, over, notes }: FittingHead) => ({
 async function findingColumns(db: Knex, finding: NewFinding) {
   const made = await db("fittings as t")
     .join("prototypes as p", "p.id", "t.prototype_id")
+    .join("jobs as b", "b.id", "p.job_id")
+    .leftJoin("layups as l", "l.id", "b.layup_id")
     .where("t.id", finding.fittingId)
-    .first("p.usable")
+    .first("p.usable", "l.name as layup")
     .select(
       db.raw(
-        "json_extract(p.frozen, '$.cloth.name') as cloth_name, json_extract(p.frozen, '$.cloth.kind') as cloth_kind",
+        "json_extract(p.frozen, '$.cloth.name') as cloth_name, json_extract(p.frozen, '$.cloth.kind') as cloth_kind, json_extract(p.frozen, '$.layers') as layers",
       ),
     );
   const usable = made?.usable ?? null;
-  const foundIn = { clothName: made?.cloth_name ?? "", clothKind: made?.cloth_kind ?? "", usable: usable ?? 0 };
+  const layers = (JSON.parse(made?.layers ?? "[]") as FrozenLayer[]).map(({ name }) => name);
+  const clothNames = [...new Set([made?.cloth_name ?? "", made?.layup ?? "", ...layers])].filter((name) => name !== "");
+  const foundIn = { clothNames, clothKind: made?.cloth_kind ?? "", usable: usable ?? 0 };
   return {
     fitting_id: finding.fittingId,
     kind: finding.kind,

@@ -21,7 +21,16 @@ export async function outcomesIn(
     .join("findings as f", "f.id", "c.finding_id")
     .join("fittings as t", "t.id", "f.fitting_id")
     .join("prototypes as p", "p.id", "t.prototype_id")
+    .join("jobs as b", "b.id", "p.job_id")
     .where("f.removed", 0)
+    .whereNull("b.removed_at")
+    // A job and its copies have learnt the same: the first of them counts.
+    .whereNotExists(
+      db("jobs as o")
+        .whereRaw("o.id < b.id and o.removed_at is null")
+        .whereRaw("coalesce(o.copied_from, o.identity) = coalesce(b.copied_from, b.identity)")
+        .select(db.raw("1")),
+    )
     .whereNotNull("c.amount_mm")
     .whereNotNull("c.share")
     .whereNotNull("f.amount_mm")

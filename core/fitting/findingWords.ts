@@ -1,4 +1,4 @@
-import { stretchClassOf } from "../cloth/stretchClass.ts";
+import { type StretchClass, stretchClassOf } from "../cloth/stretchClass.ts";
 import { ZONE_NAMES } from "../ease/zones.ts";
 import { findingKindOf } from "./findings/index.ts";
 import type { Finding } from "./fitting.ts";
@@ -6,9 +6,10 @@ import { type SpotId, spotOf } from "./spots.ts";
 
 /** What makers also call a spot. */
 const ALSO: Readonly<Partial<Record<SpotId, string>>> = {
-  smallOfBack: "sway back hollow lumbar",
+  smallOfBack: "sway back swayback hollow lumbar",
   leg: "leg line opening",
-  underbust: "band rib",
+  underbust: "band rib empire",
+  underBustFront: "empire",
   seat: "bottom behind",
   neckline: "neck",
   armhole: "underarm arm hole",
@@ -16,9 +17,19 @@ const ALSO: Readonly<Partial<Record<SpotId, string>>> = {
   bustPoint: "apex nipple",
 };
 
+/** What makers also call a stretch class. */
+const CLASS_ALSO: Readonly<Record<StretchClass, string>> = {
+  stable: "firm rigid",
+  light: "firm",
+  moderate: "soft",
+  high: "soft stretchy",
+  power: "stretchy elastic",
+};
+
 /** The cloth a finding was made in. */
 export interface FoundIn {
-  readonly clothName: string;
+  /** Its name, those of every layer, and what the layup is called. */
+  readonly clothNames: readonly string[];
   readonly clothKind: string;
   readonly usable: number;
 }
@@ -27,10 +38,10 @@ export interface FoundIn {
 export const kindTerm = (kind: Finding["kind"]): string => `${kind.replaceAll("_", "")}kind`;
 export const spotTerm = (spot: SpotId): string => `${spot}spot`;
 
-/** The words a finding is searched by: its kind, its spot and what else that is called, side, cloth, and the note. */
+/** The words a finding is searched by: its kind, its spot and what else that is called, side, cloth, what it asked for, note. */
 export function findingWords(
-  { kind, spot, zone, side, note }: Pick<Finding, "kind" | "spot" | "zone" | "side" | "note">,
-  { clothName, clothKind, usable }: FoundIn,
+  { kind, spot, zone, side, note, detail }: Pick<Finding, "kind" | "spot" | "zone" | "side" | "note" | "detail">,
+  { clothNames, clothKind, usable }: FoundIn,
 ): string {
   return [
     findingKindOf(kind).name,
@@ -38,9 +49,11 @@ export function findingWords(
     ALSO[spot] ?? "",
     ZONE_NAMES[zone],
     side === "both" ? "" : side,
-    clothName,
+    ...clothNames,
     clothKind,
     stretchClassOf(usable),
+    CLASS_ALSO[stretchClassOf(usable)],
+    ...Object.values(detail).filter((value) => typeof value === "string"),
     kindTerm(kind),
     spotTerm(spot),
     note,

@@ -1,3 +1,5 @@
+import type { Knex } from "knex";
+import { findingWords } from "../../core/fitting/findingWords.ts";
 import { closed, journal } from "./journal.ts";
 import { type Migration, statements } from "./migration.ts";
 
@@ -7,7 +9,10 @@ import { type Migration, statements } from "./migration.ts";
  */
 export const apartAndKnown: Migration = {
   name: "0010_apart_and_known",
-  up: (db) => statements(db, ...CHANGES, ...SEWN_LENGTHS, ...IDENTITIES, ...NUMBERS, ...TAKEN_OFF),
+  up: async (db) => {
+    await statements(db, ...CHANGES, ...SEWN_LENGTHS, ...IDENTITIES, ...NUMBERS, ...TAKEN_OFF);
+    await wordFindings(db);
+  },
 };
 
 const OF_PROTOTYPE = "(select p.job_id from prototypes p where p.id = row.prototype_id)";
@@ -74,6 +79,69 @@ const NUMBERS = [
 
 const TAKEN_OFF = [
   "alter table jobs add column removed_at text",
+  // The identity of the job that one was copied from: what both have learnt counts once.
+  "alter table jobs add column copied_from text",
   "alter table swatch_tests add column struck text",
   "alter table swatch_tests add column direction_was text",
 ];
+
+const OF_FITTING =
+  "(select p.job_id from fittings t join prototypes p on p.id = t.prototype_id where t.id = row.fitting_id)";
+
+/**
+ * Words every finding anew, and lets the index look at the stem of a word, so that “knits” finds a knit. The triggers
+ * that keep closed prototypes as they are and write the history down stand aside for it: nothing of a finding changes.
+ */
+async function wordFindings(db: Knex): Promise<void> {
+  await statements(
+    db,
+    "drop trigger findings_closed_update",
+    "drop trigger findings_edited",
+    "drop trigger findings_worded",
+    "drop trigger findings_reworded",
+    "drop trigger findings_unworded",
+    "drop table finding_words",
+  );
+  const rows = await db("findings as f")
+    .join("fittings as t", "t.id", "f.fitting_id")
+    .join("prototypes as p", "p.id", "t.prototype_id")
+    .join("jobs as b", "b.id", "p.job_id")
+    .leftJoin("layups as l", "l.id", "b.layup_id")
+    .select("f.id", "f.kind", "f.spot", "f.zone", "f.side", "f.note", "f.usable", "f.detail", "l.name as layup")
+    .select(
+      db.raw("json_extract(p.frozen, '$.cloth.name') as cloth, json_extract(p.frozen, '$.cloth.kind') as cloth_kind"),
+      db.raw("json_extract(p.frozen, '$.layers') as layers"),
+    );
+  for (const row of rows) {
+    const layers = row.layers === null ? [] : (JSON.parse(row.layers) as { name?: unknown }[]);
+    const names = [row.cloth, row.layup, ...layers.map(({ name }) => name)];
+    const words = findingWords(
+      { ...row, detail: JSON.parse(row.detail) },
+      {
+        clothNames: [...new Set(names.filter((name): name is string => typeof name === "string"))],
+        clothKind: row.cloth_kind ?? "",
+        usable: row.usable ?? 0,
+      },
+    );
+    await db("findings").where({ id: row.id }).update({ words });
+  }
+  const columns =
+    "id fitting_id kind spot zone side view x y typed amount_mm folded detail note words usable removed".split(" ");
+  const [, edited] = journal("findings", { job: OF_FITTING, columns });
+  const [, update] = closed("findings", "(select prototype_id from fittings where id = new.fitting_id)");
+  await statements(
+    db,
+    ...[edited, update].filter((one) => one !== undefined),
+    "create virtual table finding_words using fts5 (words, content = 'findings', content_rowid = 'id', tokenize = 'porter unicode61', prefix = '2 3')",
+    // What is erased leaves the index at once, not when it is next tidied.
+    "insert into finding_words (finding_words, rank) values ('secure-delete', 1)",
+    "insert into finding_words (rowid, words) select id, words from findings",
+    `create trigger findings_worded after insert on findings
+      begin insert into finding_words (rowid, words) values (new.id, new.words); end`,
+    `create trigger findings_reworded after update of words on findings
+      begin insert into finding_words (finding_words, rowid, words) values ('delete', old.id, old.words);
+        insert into finding_words (rowid, words) values (new.id, new.words); end`,
+    `create trigger findings_unworded after delete on findings
+      begin insert into finding_words (finding_words, rowid, words) values ('delete', old.id, old.words); end`,
+  );
+}

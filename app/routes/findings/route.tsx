@@ -132,7 +132,7 @@ function Results({ rows }: { rows: Route.ComponentProps["loaderData"]["found"]["
           <TableRow>
             <TableCell>Seen</TableCell>
             <TableCell align="right">Read</TableCell>
-            <TableCell align="right">Taken</TableCell>
+            <TableCell>Done</TableCell>
             <TableCell>What it did</TableCell>
             <TableCell>Note</TableCell>
             <TableCell>Job</TableCell>
@@ -149,17 +149,8 @@ function Results({ rows }: { rows: Route.ComponentProps["loaderData"]["found"]["
                 )}
               </TableCell>
               <TableCell align="right">{row.amountMm === null ? "—" : lengths.amount(row.amountMm)}</TableCell>
-              <TableCell align="right">
-                {row.decision === null
-                  ? "no word"
-                  : row.changeMm === null
-                    ? row.decision === "refused"
-                      ? "refused"
-                      : row.line
-                    : lengths.difference(row.changeMm)}
-                {row.share !== null && row.changeMm !== null ? (
-                  <Box sx={{ color: "text.secondary", fontSize: "0.85rem" }}>share {Number(row.share.toFixed(2))}</Box>
-                ) : null}
+              <TableCell>
+                <Done row={row} />
               </TableCell>
               <TableCell>
                 {row.verdict ?? "—"}
@@ -183,5 +174,24 @@ function Results({ rows }: { rows: Route.ComponentProps["loaderData"]["found"]["
         </TableBody>
       </Table>
     </Paper>
+  );
+}
+
+type FoundRow = Route.ComponentProps["loaderData"]["found"]["rows"][number];
+
+/** What was done about a finding: how much, at which line, on which pieces. */
+function Done({ row }: { row: FoundRow }) {
+  const lengths = useLengths();
+  if (row.decision === null) return <>no word</>;
+  if (row.decision === "refused") return <>refused</>;
+  if (row.decision === "waiting") return <>put off</>;
+  return (
+    <>
+      {row.changeMm === null ? row.line : <strong>{lengths.difference(row.changeMm)}</strong>}
+      <Box sx={{ color: "text.secondary", fontSize: "0.85rem" }}>
+        {[row.changeMm === null ? "" : row.line, row.pieces].filter((words) => words !== "").join(", ")}
+        {row.share !== null && row.changeMm !== null ? `; share ${Number(row.share.toFixed(2))}` : ""}
+      </Box>
+    </>
   );
 }
