@@ -4,6 +4,7 @@ export default [
   index("routes/bench/route.tsx"),
   route("wearers", "routes/wearers/route.tsx"),
   route("wearers/new", "routes/wearer-new/route.tsx"),
+  route("wearers/import", "routes/wearer-import/route.tsx"),
   route("wearers/:wearerId", "routes/wearer/route.tsx"),
   route("wearers/:wearerId/sheets/new", "routes/sheet-new/route.tsx"),
   route("wearers/:wearerId/sheets/blank", "routes/sheet-blank/route.ts"),

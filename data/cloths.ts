@@ -1,6 +1,7 @@
 import { createHash } from "node:crypto";
 import type { Knex } from "knex";
 import type { Cloth, SwatchTest } from "../core/cloth/cloth.ts";
+import { newIdentity } from "./identities.ts";
 import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "./saving.ts";
 import { insertTest, type StepRow, type TestRow, testFrom } from "./swatchRows.ts";
 
@@ -87,7 +88,7 @@ export function clothRepository(db: Knex): ClothRepository {
         .orderByRaw("name collate nocase")
         .limit(MOST_OFFERED)
         .select("id", "name"),
-    add: (cloth) => insertRow(db, "cloths", clothColumns(cloth)),
+    add: (cloth) => insertRow(db, "cloths", { ...clothColumns(cloth), identity: newIdentity() }),
     async save(cloth) {
       const saved = await updateVersion(db, "cloths", cloth, clothColumns(cloth));
       return saved

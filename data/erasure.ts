@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import { type DraftOwner, draftKindsOf } from "./draftNames.ts";
+import { eraseJobs, type UnderJobs, underJobs } from "./eraseJobs.ts";
 
 /** What erasing a wearer took away, for the maker to read. */
 export interface Erased {
@@ -12,37 +13,13 @@ export interface Erased {
  * a transaction, then {@link finishScrub}.
  */
 export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
-  const jobs: number[] = await db("jobs").where({ wearer_id: wearerId }).pluck("id");
-  const prototypes: number[] = await db("prototypes").whereIn("job_id", jobs).pluck("id");
-  const fittings: number[] = await db("fittings").whereIn("prototype_id", prototypes).pluck("id");
+  const under = await underJobs(db, await db("jobs").where({ wearer_id: wearerId }).pluck("id"));
+  const { jobs } = under;
   const liked: number[] = await db("liked_garments").where({ wearer_id: wearerId }).pluck("id");
   const wraps: number[] = await db("body_wraps").where({ wearer_id: wearerId }).pluck("id");
-  const findings: number[] = await db("findings").whereIn("fitting_id", fittings).pluck("id");
-  const changes: number[] = await db("changes").whereIn("job_id", jobs).pluck("id");
-  const owners = {
-    ...{ wearer: [wearerId], job: jobs, prototype: prototypes, fitting: fittings, finding: findings },
-    ...{ liked, wrap: wraps, change: changes },
-  };
-  await dropDrafts(db, owners);
-  await db("judgements").whereIn("change_id", changes).delete();
+  await dropDrafts(db, { ...ownersUnder(under), wearer: [wearerId], liked, wrap: wraps });
   await db("standing_changes").where({ wearer_id: wearerId }).delete();
-  await db("changes").whereIn("id", changes).delete();
-  await db("fitting_photos").whereIn("fitting_id", fittings).delete();
-  await db("fitting_checks").whereIn("fitting_id", fittings).delete();
-  await db("findings").whereIn("id", findings).delete();
-  await db("readings").whereIn("fitting_id", fittings).delete();
-  await db("fittings").whereIn("id", fittings).delete();
-  await db("sewn_lengths").whereIn("prototype_id", prototypes).delete();
-  await db("sewn_rings").whereIn("prototype_id", prototypes).delete();
-  await db("annotations").whereIn("prototype_id", prototypes).delete();
-  await db("prototypes").whereIn("id", prototypes).delete();
-  await db("job_workings").whereIn("job_id", jobs).delete();
-  await db("job_edit_rows").whereIn("job_id", jobs).delete();
-  await db("job_edits").whereIn("job_id", jobs).update({ undoes: null });
-  await db("job_edits").whereIn("job_id", jobs).delete();
-  await db("jobs").whereIn("id", jobs).delete();
-  // The deletions themselves were written down too.
-  await db("job_edit_rows").whereIn("job_id", jobs).delete();
+  await eraseJobs(db, under);
   await db("body_wraps").where({ wearer_id: wearerId }).delete();
   await db("liked_garments").where({ wearer_id: wearerId }).delete();
   const sheets = await db("sheets").where({ wearer_id: wearerId }).delete();
@@ -50,6 +27,24 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
   await askForScrub(db);
   return { sheets, jobs: jobs.length };
 }
+
+/**
+ * Takes away for good the jobs that were taken off before a time. Run it in a transaction, then {@link finishScrub}.
+ * @returns how many there were.
+ */
+export async function eraseRemovedJobs(db: Knex, before: string): Promise<number> {
+  const jobs: number[] = await db("jobs").where("removed_at", "<", before).pluck("id");
+  if (jobs.length === 0) return 0;
+  const under = await underJobs(db, jobs);
+  await dropDrafts(db, { ...ownersUnder(under), wearer: [], liked: [], wrap: [] });
+  await eraseJobs(db, under);
+  await askForScrub(db);
+  return jobs.length;
+}
+
+const ownersUnder = ({ jobs, prototypes, fittings, findings, changes }: UnderJobs) => ({
+  ...{ job: jobs, prototype: prototypes, fitting: fittings, finding: findings, change: changes },
+});
 
 async function dropDrafts(db: Knex, owners: Readonly<Record<DraftOwner, readonly number[]>>): Promise<void> {
   for (const owner of Object.keys(owners) as DraftOwner[]) {

@@ -3,7 +3,7 @@ import type { Change } from "../core/fitting/change.ts";
 import type { Fitting, Judgement } from "../core/fitting/fitting.ts";
 import { jobChanges } from "../core/fitting/jobChanges.ts";
 import type { FrozenPlan } from "../core/fitting/prototype.ts";
-import { type JobDocument, OWN_STYLE, type PhotoEntry } from "../formats/jobs/jobDocument.ts";
+import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../formats/jobs/jobDocument.ts";
 import type { ShelvedCloth } from "./cloths.ts";
 import { mapFrozen, mapWorking, Numbering } from "./jobNumbers.ts";
 import type { Repositories } from "./store.ts";
@@ -47,7 +47,8 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
   const shelf = await all.cloths.findAll(named.all("cloth").map(({ id }) => id));
   const number = new Numbering();
   if (job.sheetId !== null) number.of("sheet", job.sheetId);
-  const cloths = clothEntries(
+  const cloths = await clothEntries(
+    all,
     named.all("cloth").flatMap(({ id }) => shelf.find((cloth) => cloth.id === id) ?? []),
     number,
   );
@@ -59,12 +60,20 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
   const chart = job.chartId === null ? null : await all.charts.find(job.chartId);
   const photosOf = async (fitting: Fitting) =>
     Promise.all((await all.fittings.loosePhotos(fitting.id)).map((id) => photoEntry(all, id)));
+  const whole = body(number);
+  const wraps = (await all.wraps.ofWearer(wearer.id)).filter(({ id }) =>
+    number.all("wrap").some((named) => named.id === id),
+  );
   return {
     format: "stenz.job",
     version: 1,
-    ...body(number),
+    ...whole,
+    job: { identity: await all.identities.of("jobs", job.id), ...whole.job },
     ownStyle: await ownStyleOf(all, job.styleId),
-    wearer: without(wearer, "id", "version"),
+    wearer: { identity: await all.identities.of("wearers", wearer.id), ...without(wearer, "id", "version") },
+    wraps: wraps
+      .map((wrap) => ({ ...without(wrap, "wearerId", "version"), id: number.of("wrap", wrap.id) }))
+      .toSorted((a, b) => a.id - b.id),
     sheet: sheet && without(sheet, "id", "wearerId"),
     chart: chart && without(chart, "id", "version"),
     prototypes: await Promise.all(
@@ -129,15 +138,29 @@ async function photoEntry({ fittings }: Repositories, id: number): Promise<Photo
   return { type: photo?.type ?? "image/jpeg", bytes: Buffer.from(photo?.bytes ?? []).toString("base64") };
 }
 
-const clothEntries = (cloths: readonly ShelvedCloth[], number: Numbering): JobDocument["cloths"] =>
-  cloths.map(({ tests, version: _version, ...cloth }) => {
+/** Cloths as a file holds them, each with its identity and its tests in the order they were entered. */
+export async function clothEntries(
+  { identities }: Pick<Repositories, "identities">,
+  cloths: readonly ShelvedCloth[],
+  number: Numbering,
+): Promise<ClothEntry[]> {
+  const entries: ClothEntry[] = [];
+  for (const { tests, version: _version, ...cloth } of cloths) {
     const id = number.of("cloth", cloth.id);
-    const asEntered = tests.toSorted((a, b) => a.id - b.id);
-    return { ...cloth, id, tests: asEntered.map((test) => ({ ...test, id: number.of("test", test.id), clothId: id })) };
-  });
+    entries.push({
+      ...cloth,
+      id,
+      identity: await identities.of("cloths", cloth.id),
+      tests: tests
+        .toSorted((a, b) => a.id - b.id)
+        .map((test) => ({ ...test, id: number.of("test", test.id), clothId: id })),
+    });
+  }
+  return entries;
+}
 
 /** A copy without some of its keys. */
-function without<T extends object, Key extends keyof T>(thing: T, ...keys: readonly Key[]): Omit<T, Key> {
+export function without<T extends object, Key extends keyof T>(thing: T, ...keys: readonly Key[]): Omit<T, Key> {
   const copy = { ...thing };
   for (const key of keys) delete copy[key];
   return copy;

@@ -3,7 +3,7 @@ import type { FrozenPlan } from "../core/fitting/prototype.ts";
 import { OWN_STYLE } from "../formats/jobs/jobDocument.ts";
 
 /** What a job's file refers to by number. */
-export type Referred = "cloth" | "test" | "finding" | "fitting" | "change" | "sheet";
+export type Referred = "cloth" | "test" | "finding" | "fitting" | "change" | "sheet" | "wrap";
 
 /** Gives things another number: references of a file for ids on the way out, new ids for references on the way in. */
 export interface Renumber {
@@ -69,14 +69,19 @@ export function mapFrozen(frozen: FrozenPlan, number: Renumber): FrozenPlan {
   };
 }
 
-/** Fields of workings that name an elastic of the shelf. */
-const ELASTICS = ["topElastic", "bottomElastic", "elastic"];
+/** Fields of workings that name something else, with what they name. */
+const REFERENCES: Readonly<Record<string, Referred>> = {
+  topElastic: "cloth",
+  bottomElastic: "cloth",
+  elastic: "cloth",
+  wrapId: "wrap",
+};
 
-/** A working with the elastics it names under their other number. */
+/** A working with the elastics and wraps it names under their other number. */
 export const mapWorking = (working: Readonly<Record<string, unknown>>, number: Renumber): Record<string, unknown> =>
   Object.fromEntries(
-    Object.entries(working).map(([field, value]) => [
-      field,
-      ELASTICS.includes(field) && typeof value === "number" ? number.of("cloth", value) : value,
-    ]),
+    Object.entries(working).map(([field, value]) => {
+      const what = REFERENCES[field];
+      return [field, what !== undefined && typeof value === "number" ? number.of(what, value) : value];
+    }),
   );

@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import type { Job } from "../core/job/job.ts";
+import { newIdentity } from "./identities.ts";
 import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
 
 interface JobRow {
@@ -42,25 +43,38 @@ export interface JobRepository {
   ofCloth(clothId: number): Promise<Job[]>;
   add(job: Omit<Job, "id" | "version">): Promise<number>;
   save(job: Job): Promise<SaveOutcome<Job>>;
+  /** Takes a job off at a time (ISO): it is out of sight, and can be brought back until it is erased. False where it is gone. */
+  remove(id: number, at: string): Promise<boolean>;
+  restore(id: number): Promise<boolean>;
+  /** Jobs taken off and not erased yet, the last first. */
+  removed(): Promise<{ id: number; name: string; removedAt: string }[]>;
 }
 
 /** Jobs over a connection or a transaction. */
 export function jobRepository(db: Knex): JobRepository {
   const where = async (condition: Record<string, unknown>): Promise<Job[]> =>
-    ((await db("jobs").where(condition).orderBy("id", "desc")) as JobRow[]).map(fromRow);
+    ((await db("jobs").where(condition).whereNull("removed_at").orderBy("id", "desc")) as JobRow[]).map(fromRow);
   const find = async (id: number) => (await where({ id }))[0] ?? null;
   return {
     list: (search) => list(db, search),
     find,
     ofWearer: (wearerId) => where({ wearer_id: wearerId }),
     ofCloth: (clothId) => where({ cloth_id: clothId }),
-    add: (job) => insertRow(db, "jobs", toColumns(job)),
+    add: (job) => insertRow(db, "jobs", { ...toColumns(job), identity: newIdentity() }),
     async save(job) {
       const saved = await updateVersion(db, "jobs", job, toColumns(job));
       return saved
         ? { saved: true, value: { ...job, version: job.version + 1 } }
         : { saved: false, theirs: await find(job.id) };
     },
+    remove: async (id, at) => (await db("jobs").where({ id }).whereNull("removed_at").update({ removed_at: at })) === 1,
+    restore: async (id) =>
+      (await db("jobs").where({ id }).whereNotNull("removed_at").update({ removed_at: null })) === 1,
+    removed: () =>
+      db("jobs")
+        .whereNotNull("removed_at")
+        .orderBy("removed_at", "desc")
+        .select("id", "name", { removedAt: "removed_at" }),
   };
 }
 
@@ -73,6 +87,7 @@ async function list(db: Knex, search: string): Promise<ListedJob[]> {
     .join("wearers", "wearers.id", "jobs.wearer_id")
     .leftJoin("cloths", "cloths.id", "jobs.cloth_id")
     .leftJoin("layups", "layups.id", "jobs.layup_id")
+    .whereNull("jobs.removed_at")
     .whereRaw("(jobs.name like ? escape '\\' or wearers.name like ? escape '\\')", [like, like])
     .orderBy("jobs.id", "desc")
     .limit(LISTED)

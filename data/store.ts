@@ -4,10 +4,11 @@ import { type BodyWrapRepository, bodyWrapRepository } from "./bodyWraps.ts";
 import { type ChangeRepository, changeRepository } from "./changes.ts";
 import { type ClothRepository, clothRepository } from "./cloths.ts";
 import { type DraftRepository, draftRepository } from "./drafts.ts";
-import { type Erased, eraseWearer, finishScrub } from "./erasure.ts";
+import { type Erased, eraseRemovedJobs, eraseWearer, finishScrub } from "./erasure.ts";
 import { type FindingQuery, type FoundFindings, searchFindings } from "./findingSearch.ts";
 import { type FittingRepository, fittingRepository } from "./fittings.ts";
 import { gatherEdits, type HistoryRepository, historyRepository } from "./history.ts";
+import { type IdentityRepository, identityRepository } from "./identities.ts";
 import { type JobRepository, jobRepository } from "./jobs.ts";
 import { type LayupRepository, layupRepository } from "./layups.ts";
 import { type LikedGarmentRepository, likedGarmentRepository } from "./likedGarments.ts";
@@ -41,6 +42,7 @@ export interface Repositories {
   readonly standing: StandingRepository;
   readonly history: HistoryRepository;
   readonly received: ReceivedRepository;
+  readonly identities: IdentityRepository;
   readonly drafts: DraftRepository;
   readonly settings: SettingRepository;
 }
@@ -58,6 +60,8 @@ export interface Store extends Repositories {
    * program held the file, traces may be left: `clean` is false, and {@link finishErasing} or the next start takes them.
    */
   eraseWearer(wearerId: number): Promise<Erased & { readonly clean: boolean }>;
+  /** Erases for good the jobs that were taken off before a time (ISO); until then they can be brought back. */
+  eraseRemovedJobs(before: string): Promise<number>;
   /** Takes away what an erasure had to leave; true when nothing is left. */
   finishErasing(): Promise<boolean>;
   close(): Promise<void>;
@@ -94,6 +98,11 @@ export function storeOver(db: Knex, assertInPlace: () => void = () => undefined)
       const erased = await db.transaction((transaction) => eraseWearer(transaction, wearerId));
       return { ...erased, clean: await finishScrub(db) };
     },
+    async eraseRemovedJobs(before) {
+      const erased = await db.transaction((transaction) => eraseRemovedJobs(transaction, before));
+      if (erased > 0) await finishScrub(db);
+      return erased;
+    },
     finishErasing: () => finishScrub(db),
     close: () => db.destroy(),
   };
@@ -116,6 +125,7 @@ const repositoriesOver = (db: Knex): Repositories => ({
   standing: standingRepository(db),
   history: historyRepository(db),
   received: receivedRepository(db),
+  identities: identityRepository(db),
   drafts: draftRepository(db),
   settings: settingRepository(db),
 });

@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import type { Wearer } from "../core/body/wearer.ts";
+import { newIdentity } from "./identities.ts";
 import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "./saving.ts";
 
 type NewWearer = Omit<Wearer, "id" | "version">;
@@ -25,7 +26,7 @@ export function wearerRepository(db: Knex): WearerRepository {
   return {
     list: (query) => pageByName<WearerRow, Wearer>(db, "wearers", query, fromRow),
     find,
-    add: (wearer) => insertRow(db, "wearers", columns(wearer)),
+    add: (wearer) => insertRow(db, "wearers", { ...columns(wearer), identity: newIdentity() }),
     async save(wearer) {
       const saved = await updateVersion(db, "wearers", wearer, columns(wearer));
       return saved
@@ -35,7 +36,9 @@ export function wearerRepository(db: Knex): WearerRepository {
   };
 }
 
-const fromRow = (row: WearerRow): Wearer => ({ ...row, child: row.child === 1 });
+const fromRow = ({ id, name, kind, child, allergies, notes, version }: WearerRow): Wearer => ({
+  ...{ id, name, kind, child: child === 1, allergies, notes, version },
+});
 
 const columns = ({ name, kind, child, allergies, notes }: NewWearer) => ({
   name,

@@ -54,7 +54,9 @@ export async function startServer(options: StartOptions): Promise<Running> {
     const knowsHost = hostsOf(options.host, options.names);
     const app = expressApp({ store, clientFolder: options.clientFolder, knowsHost });
     const { server, port } = await listen(patientServer(app), options);
-    const scrubbing = setInterval(() => void store.finishErasing().catch(() => false), SCRUB_EVERY_MS);
+    const tidy = () => void tidyUp(store).catch(() => undefined);
+    await tidyUp(store);
+    const scrubbing = setInterval(tidy, SCRUB_EVERY_MS);
     return {
       address: `http://${options.host.includes(":") ? `[${options.host}]` : options.host}:${port}/`,
       warnings: isLoopback(options.host) ? [] : [OPEN_TO_NETWORK],
@@ -67,6 +69,15 @@ export async function startServer(options: StartOptions): Promise<Running> {
     await store.close();
     throw cause;
   }
+}
+
+/** How long a job that was taken off can be brought back, ms. */
+const BROUGHT_BACK_WITHIN_MS = 24 * 60 * 60 * 1000;
+
+/** What is done from time to time: erasures finished, and jobs erased that were taken off a day ago. */
+async function tidyUp(store: Store): Promise<void> {
+  await store.finishErasing();
+  await store.eraseRemovedJobs(new Date(Date.now() - BROUGHT_BACK_WITHIN_MS).toISOString());
 }
 
 /** How long a sender may take for its headers, and for all of a request, ms. */

@@ -106,7 +106,11 @@ function elasticsOf(working: BandWorking, { elastics }: BandFacts, wants: Wants)
   ] as const;
   return rows.flatMap(({ edge, id, ratio }) => {
     const elastic = elastics.find((one) => one.id === id);
-    if (!elastic) return [];
+    if (id === null) return [];
+    if (!elastic) {
+      wants.plan("An elastic of the band is no longer on the shelf: choose it again; its pull is not counted.");
+      return [];
+    }
     if (!elastic.forceN) wants.plan(`“${elastic.name}” has no load ladder: its pull is not counted.`);
     return [{ edge, elastic, ratio: ratio ?? BAND_ELASTIC_RATIO }];
   });

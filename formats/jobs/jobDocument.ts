@@ -10,6 +10,7 @@ import type { Finding, Fitting, Judgement, Reading } from "../../core/fitting/fi
 import type { Annotation, Prototype } from "../../core/fitting/prototype.ts";
 import type { Job } from "../../core/job/job.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
+import type { BodyWrap } from "../../core/torso/bodyWrap.ts";
 import type { WorkingId } from "../../core/workings/workings.ts";
 import { validator } from "../validation.ts";
 import { jobSchema } from "./jobSchema.ts";
@@ -25,6 +26,7 @@ export interface PhotoEntry {
 
 /** A cloth with its tests; the ids are references within the file, from 1. */
 export interface ClothEntry extends Omit<Cloth, "version"> {
+  readonly identity?: string;
   readonly tests: readonly SwatchTest[];
 }
 
@@ -55,13 +57,15 @@ export interface ChangeEntry extends Omit<Change, "version"> {
 export interface JobDocument {
   readonly format: "stenz.job";
   readonly version: 1;
-  readonly job: Omit<Bare<Job>, "wearerId" | "sheetId" | "layupId" | "chartId">;
+  readonly job: Omit<Bare<Job>, "wearerId" | "sheetId" | "layupId" | "chartId"> & { readonly identity?: string };
   readonly ownStyle: Bare<OwnStyle> | null;
-  readonly wearer: Bare<Wearer>;
+  readonly wearer: Bare<Wearer> & { readonly identity?: string };
   readonly sheet: Omit<Sheet, "id" | "wearerId"> | null;
   readonly cloths: readonly ClothEntry[];
   readonly layup: Bare<KeptLayup> | null;
   readonly chart: Bare<SizeChart> | null;
+  /** Body wraps its calculations are taken from; the ids are references within the file. */
+  readonly wraps: readonly Omit<BodyWrap, "wearerId" | "version">[];
   readonly workings: readonly {
     readonly id: WorkingId;
     readonly working: object;
@@ -84,6 +88,7 @@ export function readJobDocument(document: unknown): Result<JobDocument> {
 /** An older file with what it could not say yet: no change in parts, no strain it was divided by, no length as sewn. */
 const broughtUp = (job: JobDocument): JobDocument => ({
   ...job,
+  wraps: job.wraps ?? [],
   cloths: job.cloths.map((cloth) => ({
     ...cloth,
     tests: cloth.tests.map((one) => ({ ...one, struck: one.struck ?? null, directionWas: one.directionWas ?? null })),

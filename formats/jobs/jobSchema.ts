@@ -8,6 +8,7 @@ import { FINDING_KIND_IDS } from "../../core/fitting/findings/findingKind.ts";
 import { VERDICTS } from "../../core/fitting/outcome.ts";
 import { PROTOTYPE_KINDS } from "../../core/fitting/prototype.ts";
 import { SPOTS } from "../../core/fitting/spots.ts";
+import { WRAP_COUNTS } from "../../core/torso/bodyWrap.ts";
 import { WORKING_IDS } from "../../core/workings/workings.ts";
 
 const text = (maxLength = 4000) => Type.String({ maxLength });
@@ -26,6 +27,8 @@ const closed = <Properties extends Record<string, TSchema>>(properties: Properti
 /** What a newer version may say more of. */
 const open = <Properties extends Record<string, TSchema>>(properties: Properties) => Type.Object(properties);
 const list = <Schema extends TSchema>(schema: Schema, maxItems = 2000) => Type.Array(schema, { maxItems });
+
+const identity = () => Type.Optional(Type.String({ pattern: "^[0-9a-f]{32}$", description: "the same in every file" }));
 
 const test = open({
   id: ref("a test"),
@@ -53,8 +56,9 @@ const test = open({
   ),
 });
 
-const cloth = open({
+export const clothSchema = open({
   id: ref("this cloth"),
+  identity: identity(),
   name: word(),
   kind: Type.Enum([...CLOTH_KINDS]),
   notes: text(),
@@ -195,12 +199,51 @@ const change = closed({
   ),
 });
 
+export const wearerSchema = open({
+  identity: identity(),
+  name: word(),
+  kind: Type.Enum(["person", "form"]),
+  notes: text(),
+});
+
+export const sheetSchema = open({
+  takenOn: day(),
+  unit: Type.Enum(["cm", "in"]),
+  tape: Type.Enum(["snug", "finger"]),
+  values: list(
+    open({
+      code: Type.Enum([...LONG_CODES]),
+      side: Type.Enum(["single", "left", "right"]),
+      text: text(200),
+      mm: above0(),
+    }),
+  ),
+});
+
+export const wrapSchema = open({
+  id: ref("this body wrap"),
+  name: word(),
+  takenOn: day(),
+  notes: text(),
+  edges: list(
+    closed({
+      piece: text(120),
+      lengthMm: above0(),
+      counts: Type.Enum(WRAP_COUNTS.map(({ id }) => id)),
+      twice: Type.Boolean(),
+      seam: text(20),
+    }),
+    200,
+  ),
+});
+
 /** JSON file of a whole job; published as docs/formats/job.schema.json. */
 export const jobSchema = Type.Object(
   {
     format: Type.Literal("stenz.job"),
     version: Type.Literal(1),
     job: closed({
+      identity: identity(),
       name: word(),
       notes: text(),
       styleId: word(),
@@ -218,23 +261,9 @@ export const jobSchema = Type.Object(
     ownStyle: orNull(
       open({ name: word(), basedOn: word(), zones: list(zone(), 8), drops: open({}), limits: open({}) }),
     ),
-    wearer: open({ name: word(), kind: Type.Enum(["person", "form"]), notes: text() }),
-    sheet: orNull(
-      open({
-        takenOn: day(),
-        unit: Type.Enum(["cm", "in"]),
-        tape: Type.Enum(["snug", "finger"]),
-        values: list(
-          open({
-            code: Type.Enum([...LONG_CODES]),
-            side: Type.Enum(["single", "left", "right"]),
-            text: text(200),
-            mm: above0(),
-          }),
-        ),
-      }),
-    ),
-    cloths: list(cloth, 200),
+    wearer: wearerSchema,
+    sheet: orNull(sheetSchema),
+    cloths: list(clothSchema, 200),
     layup: orNull(
       open({
         name: word(),
@@ -243,6 +272,7 @@ export const jobSchema = Type.Object(
       }),
     ),
     chart: orNull(open({ name: word(), notes: text(), sizes: list(open({ name: word() }), 100) })),
+    wraps: Type.Optional(list(wrapSchema, 50)),
     workings: list(
       closed({ id: Type.Enum([...WORKING_IDS]), working: open({}), texts: Type.Record(Type.String(), text()) }),
       20,

@@ -1,12 +1,15 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { Form, redirect } from "react-router";
 import { EmptyState } from "../../components/EmptyState.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { SearchBox } from "../../components/SearchBox.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
+import { readFields } from "../../forms/fields.server.ts";
 import { listQuery } from "../../forms/listQuery.ts";
-import { storeOf } from "../../server/answers.ts";
+import { idFrom, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import { styleNames } from "../../server/styles.ts";
 import type { Route } from "./+types/route.ts";
@@ -19,11 +22,23 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const store = storeOf(context);
   const jobs = await store.jobs.list(search);
   const names = await styleNames(store);
-  return { search, jobs: jobs.map((job) => ({ ...job, styleName: names.get(job.styleId) ?? "" })) };
+  return {
+    removed: await store.jobs.removed(),
+    search,
+    jobs: jobs.map((job) => ({ ...job, styleName: names.get(job.styleId) ?? "" })),
+  };
+});
+
+/** Brings a job back that was deleted within the last day. */
+export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
+  const fields = await readFields(request);
+  const id = idFrom(fields.job, "job");
+  const back = await storeOf(context).inTransaction(({ jobs }) => jobs.restore(id));
+  return back ? redirect(`/jobs/${id}`) : redirect("/");
 });
 
 export default function Bench({ loaderData }: Route.ComponentProps) {
-  const { jobs, search } = loaderData;
+  const { jobs, search, removed } = loaderData;
   return (
     <>
       <PageHead
@@ -60,11 +75,30 @@ export default function Bench({ loaderData }: Route.ComponentProps) {
       ) : (
         <NothingHere search={search} />
       )}
+      <Removed jobs={removed} />
       <Alert severity="info" icon={false} sx={{ mt: 4, maxWidth: 760 }}>
         Stenz computes and remembers; you decide. It is no medical device.{" "}
         <TextLink to="/care">Where the work can hurt someone</TextLink>
       </Alert>
     </>
+  );
+}
+
+/** Jobs deleted within the last day, to be brought back. */
+function Removed({ jobs }: { jobs: Route.ComponentProps["loaderData"]["removed"] }) {
+  if (jobs.length === 0) return null;
+  return (
+    <Alert severity="info" icon={false} sx={{ mt: 4, maxWidth: 760 }} aria-label="Deleted jobs">
+      Deleted, and gone for good a day later:
+      {jobs.map(({ id, name }) => (
+        <Form method="post" action="/?index" key={id}>
+          <strong>{name}</strong>{" "}
+          <Button type="submit" name="job" value={id} size="small">
+            Bring it back
+          </Button>
+        </Form>
+      ))}
+    </Alert>
   );
 }
 

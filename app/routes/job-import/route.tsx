@@ -2,35 +2,65 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
+import { useState } from "react";
 import { data, Form, redirect, useNavigation } from "react-router";
-import { importJob } from "../../../data/jobImport.ts";
-import { readJobDocument } from "../../../formats/jobs/jobDocument.ts";
+import { assertImported } from "../../../data/assertImported.ts";
+import { importJob, type KnownHere, knownHere } from "../../../data/jobImport.ts";
+import type { Repositories } from "../../../data/store.ts";
+import { type JobDocument, readJobDocument } from "../../../formats/jobs/jobDocument.ts";
 import { readJson } from "../../../formats/json.ts";
+import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { readForm } from "../../forms/fields.server.ts";
 import { storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
+import { keepPictures } from "../../server/keepPictures.ts";
 import { LARGEST_JOB_FILE } from "../../server/limitBody.ts";
+import { trialOfJob } from "../../server/trialOfJob.ts";
 import type { Route } from "./+types/route.ts";
 
 export const meta = () => [{ title: "Import a job · Stenz" }];
 
+/** What became of a file that was not taken over: what is wrong with it, or what has to be said first. */
+interface NotYet {
+  readonly error?: string;
+  readonly known?: KnownHere;
+}
+
+const notYet = (answer: NotYet) => data<NotYet>(answer, { status: 400 });
+
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
-  const file = (await readForm(request)).get("file");
-  if (!(file instanceof File) || file.size === 0) return wrong("Expected a JSON file of a job, but none was chosen.");
-  if (file.size > LARGEST_JOB_FILE) return wrong(`Expected a file up to ${LARGEST_JOB_FILE / 1e6} MB.`);
+  const form = await readForm(request);
+  const file = form.get("file");
+  if (!(file instanceof File) || file.size === 0) {
+    return notYet({ error: "Expected a JSON file of a job, but none was chosen." });
+  }
+  if (file.size > LARGEST_JOB_FILE) return notYet({ error: `Expected a file up to ${LARGEST_JOB_FILE / 1e6} MB.` });
   const json = readJson(await file.text());
   const document = json.ok ? readJobDocument(json.value) : json;
-  if (!document.ok) return wrong(document.problem.message);
-  const jobId = await storeOf(context).inTransaction((all) => importJob(all, document.value));
-  return redirect(`/jobs/${jobId}`);
+  if (!document.ok) return notYet({ error: document.problem.message });
+  const pictured = await keepPictures(document.value);
+  if (!pictured.ok) return notYet({ error: pictured.problem.message });
+  return storeOf(context).inTransaction((all) => takeOver(all, pictured.value, String(form.get("known") ?? "")));
 });
 
-const wrong = (error: string) => data({ error }, { status: 400 });
+async function takeOver(all: Repositories, document: JobDocument, word: string) {
+  const known = await knownHere(all, document);
+  const asks = known.job !== null || known.wearer !== null || known.cloths.length > 0;
+  const as = word === "same" || word === "copy" ? word : null;
+  if (asks && as === null) return notYet({ known });
+  const jobId = await importJob(all, document, as ?? "copy");
+  const whole = await assertImported(all, jobId, document);
+  if (!whole.ok) return notYet({ error: whole.problem.message });
+  const workable = await trialOfJob(all, jobId);
+  return workable.ok ? redirect(`/jobs/${jobId}`) : notYet({ error: workable.problem.message });
+}
 
 export default function ImportJob({ actionData }: Route.ComponentProps) {
   const busy = useNavigation().state !== "idle";
+  const answer = actionData as NotYet | undefined;
+  const [tooLarge, setTooLarge] = useState(false);
   return (
     <Box sx={{ maxWidth: 720 }}>
       <PageHead
@@ -39,12 +69,12 @@ export default function ImportJob({ actionData }: Route.ComponentProps) {
         below="A whole job from another Stenz: wearer, sheet, cloths with their tests, plan, prototypes, fittings, photos and changes."
       />
       <Typography sx={{ mb: 2 }}>
-        Everything is added anew; nothing that is here is touched. The file is the one “Whole job as JSON” gives, on a
-        job's sign-off page.
+        Nothing that is here is changed. The file is the one “Whole job as JSON” gives, on a job's sign-off page. All
+        that is known about a wearer comes back in <TextLink to="/wearers/import">under Wearers</TextLink>.
       </Typography>
-      {actionData?.error ? (
+      {answer?.error ? (
         <Alert severity="error" sx={{ mb: 2 }}>
-          {actionData.error}
+          {answer.error}
         </Alert>
       ) : null}
       <Form method="post" encType="multipart/form-data">
@@ -52,12 +82,51 @@ export default function ImportJob({ actionData }: Route.ComponentProps) {
           <Box component="span" sx={{ display: "block", mb: 0.5 }}>
             File of a job
           </Box>
-          <input type="file" name="file" accept="application/json,.json" />
+          <input
+            type="file"
+            name="file"
+            accept="application/json,.json"
+            onChange={(event) => setTooLarge((event.target.files?.[0]?.size ?? 0) > LARGEST_JOB_FILE)}
+          />
         </Box>
-        <Button type="submit" variant="contained" disabled={busy}>
-          {busy ? "Taking it over …" : "Import"}
+        {tooLarge ? (
+          <Alert severity="error" sx={{ mb: 2 }}>
+            Expected a file up to {LARGEST_JOB_FILE / 1e6} MB; this one is larger.
+          </Alert>
+        ) : null}
+        {answer?.known ? <KnownQuestion known={answer.known} /> : null}
+        <Button type="submit" variant="contained" disabled={busy || tooLarge}>
+          {busy ? "Taking it over …" : answer?.known ? "Import it so" : "Import"}
         </Button>
       </Form>
     </Box>
+  );
+}
+
+/** What is here already, and what is to be done about it. Leaving it is leaving the page. */
+function KnownQuestion({ known: { job, wearer, cloths } }: { known: KnownHere }) {
+  return (
+    <Alert severity="warning" sx={{ mb: 2 }}>
+      {job ? (
+        <div>
+          This job is here already: <TextLink to={`/jobs/${job.id}`}>{job.name}</TextLink>. Imported again it stands
+          beside it as a copy; what the two have taught counts once.
+        </div>
+      ) : null}
+      {wearer ? <div>Its wearer is here: {wearer.name}.</div> : null}
+      {cloths.length > 0 ? <div>Of its cloths these are here: {cloths.join(", ")}.</div> : null}
+      <Box sx={{ mt: 1.5 }}>
+        <ChoiceInput
+          name="known"
+          legend="What is here already is"
+          unpicked
+          choices={[
+            { value: "same", label: "the same: use it" },
+            { value: "copy", label: "another: add all of the file beside it" },
+          ]}
+        />
+        <TextLink to={job ? `/jobs/${job.id}` : "/"}>Leave it: import nothing</TextLink>
+      </Box>
+    </Alert>
   );
 }

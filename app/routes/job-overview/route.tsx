@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { redirect } from "react-router";
+import { Form, redirect } from "react-router";
 import { draftName } from "../../../data/draftNames.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { stretchedZones } from "../../components/figure/stretchedZones.ts";
@@ -40,6 +41,10 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
   const fields = await readFields(request);
+  if (fields.intent === "remove") {
+    await storeOf(context).inTransaction(({ jobs }) => jobs.remove(jobId, new Date().toISOString()));
+    return redirect(`/?removed=${jobId}`);
+  }
   const valid = validate(fields);
   if (!valid.ok) return invalid(fields, valid.errors);
   const outcome = await storeOf(context).inTransaction(async ({ jobs, drafts }) => {
@@ -122,6 +127,14 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
               A prototype keeps the plan it was made from; what you change here reaches the next one only.
             </Typography>
           ) : null}
+          <Form method="post" className="no-print">
+            <Button type="submit" name="intent" value="remove" color="error" sx={{ mt: 2, ml: -1 }}>
+              Delete this job
+            </Button>
+            <Typography component="span" color="text.secondary" sx={{ fontSize: "0.88rem", ml: 1 }}>
+              With its prototypes and fittings; it can be brought back for a day.
+            </Typography>
+          </Form>
         </Box>
       </Box>
     </>

@@ -27,9 +27,14 @@ export default function Wearers({ loaderData }: Route.ComponentProps) {
         title="Wearers"
         below="The people, and the dress forms, that garments are fitted to."
         actions={
-          <LinkButton to="/wearers/new" variant="contained">
-            Add a wearer
-          </LinkButton>
+          <>
+            <LinkButton to="/wearers/import" variant="outlined">
+              Import a wearer
+            </LinkButton>
+            <LinkButton to="/wearers/new" variant="contained">
+              Add a wearer
+            </LinkButton>
+          </>
         }
       />
       {erased === "whole" ? (
