@@ -55,6 +55,8 @@ function renderWhole(element: React.ReactElement, nonce: string): Promise<string
       nonce,
       onAllReady: () => resolve(text(pipe(new PassThrough()))),
       onShellError: reject,
+      // Whoever asked is told, and the log gets it by reference: not a second time, in its own words.
+      onError: () => undefined,
     });
   });
 }

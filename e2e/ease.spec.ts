@@ -69,7 +69,7 @@ test("a ring that does not go on is cured by an opening, and an elastic can hold
   await on.getByRole("button", { name: /^68\.8 cm Waist, least girth/ }).click();
   await expect(page.getByRole("dialog", { name: "Where this number comes from" })).toContainText("G = P / (1 + s)");
   await page.keyboard.press("Escape");
-  await on.getByRole("button", { name: "Give the waist an opening" }).click();
+  await on.getByRole("button", { name: "Add an opening at the waist" }).click();
   await expect(on).toContainText("opens with hooks");
   await expect(on).toContainText("the opening must give at least that");
 

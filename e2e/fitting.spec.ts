@@ -43,7 +43,7 @@ test("from a tap on the side of the figure to the cutting table and the next pla
 
   await page.goto("/jobs/2/changes");
   const back = page.getByRole("region", { name: "back", exact: true });
-  await expect(back).toContainText(/Fold out .* mm: across the piece at that level/);
+  await expect(back).toContainText(/Fold out, shorter by .* mm: across the piece at that level/);
   await expectAccessible(page);
   const download = page.waitForEvent("download");
   await page.getByRole("link", { name: "Cutting table as PDF" }).click();

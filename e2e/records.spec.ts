@@ -27,12 +27,12 @@ test.describe("two windows never overwrite one another", () => {
   test("at the girths as sewn", async ({ page, context }) => {
     const other = await twoWindows(page, context, "/jobs/1/prototypes/2");
     await page.getByLabel("Waist, flat").fill("32.5");
-    await page.getByRole("button", { name: "Keep these widths" }).click();
+    await page.getByRole("button", { name: "Keep as sewn" }).click();
     await expect(page.getByRole("table", { name: "As sewn" }).getByRole("row", { name: /^Waist/ })).toContainText(
       "65.0",
     );
     await other.getByLabel("Waist, flat").fill("31.5");
-    await other.getByRole("button", { name: "Keep these widths" }).click();
+    await other.getByRole("button", { name: "Keep as sewn" }).click();
     await expect(other.getByRole("table", { name: "Your edit beside the newer one" })).toContainText("32.5 cm");
     await expect(other.getByLabel("Waist, flat")).toHaveValue("31.5");
   });
@@ -106,7 +106,7 @@ test("a maker in inches reads and writes inches all the way", async ({ page }) =
   await expect(page.getByRole("button", { name: "Lengths in in; show cm" })).toBeVisible();
   await page.reload();
   await page.getByLabel("Hip, flat", { exact: true }).fill("18 1/2");
-  await page.getByRole("button", { name: "Keep these widths" }).click();
+  await page.getByRole("button", { name: "Keep as sewn" }).click();
   await expect(page.getByRole("table", { name: "As sewn" }).getByRole("row", { name: /^Hip/ })).toContainText("37");
   await page.goto("/jobs/2/prototypes/1/fitting");
   await page.getByRole("button", { name: "Put a finding by name" }).click();

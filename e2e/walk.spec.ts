@@ -30,6 +30,7 @@ async function addClothWithTest(page: Page) {
   await page.goto("/cloths/new");
   await page.getByLabel("Name").fill("Moth jersey");
   await page.getByRole("button", { name: "Add cloth" }).click();
+  await pick(page, "Pulled", "across (crosswise)");
   await page.getByLabel("Stretched").fill("160");
   await page.getByLabel("After 60 s").fill("104");
   await page.getByRole("button", { name: "Keep this test" }).click();
@@ -39,6 +40,7 @@ async function addClothWithTest(page: Page) {
 async function planJob(page: Page) {
   await page.goto("/jobs/new");
   await page.getByRole("link", { name: "Tessaly Brand" }).click();
+  await page.getByRole("radio", { name: /^Brief:/ }).check();
   await page.getByLabel("Name of the job").fill("Walk brief");
   await page.getByRole("button", { name: "Start the job" }).click();
   await page.getByRole("link", { name: "choose one" }).click();
@@ -59,7 +61,7 @@ async function startAndSew(page: Page, number: number, waistFlat: string) {
   await page.getByRole("button", { name: `Start prototype ${number}` }).click();
   await expect(page.getByRole("heading", { level: 1, name: `Prototype ${number}` })).toBeVisible();
   await page.getByLabel("Waist, flat").fill(waistFlat);
-  await page.getByRole("button", { name: "Keep these widths" }).click();
+  await page.getByRole("button", { name: "Keep as sewn" }).click();
   await expect(page.getByRole("table", { name: "As sewn" })).toContainText("mm");
 }
 

@@ -18,7 +18,9 @@ export function PageHead({
     <Box component="header" sx={{ display: "flex", flexWrap: "wrap", alignItems: "flex-end", gap: 2, mb: 2.5 }}>
       <Box sx={{ flex: "1 1 320px", minWidth: 0 }}>
         {above ? <Box sx={{ color: "text.secondary", fontSize: "0.9rem" }}>{above}</Box> : null}
-        <Typography variant="h1">{title}</Typography>
+        <Typography variant="h1" tabIndex={-1} sx={{ outline: 0 }}>
+          {title}
+        </Typography>
         {below ? <Box sx={{ color: "text.secondary", mt: 0.5 }}>{below}</Box> : null}
       </Box>
       {actions ? (

@@ -46,7 +46,18 @@ export const theme: Theme = createTheme({
   },
   components: {
     MuiCssBaseline: { styleOverrides: globalStyles },
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: {
+        root: ({ theme: t }) => ({
+          // The library takes the outline off, which leaves a keyboard without any sign of where it is.
+          "&:focus-visible, &.Mui-focusVisible": {
+            outline: `3px solid ${t.vars.palette.secondary.main}`,
+            outlineOffset: 2,
+          },
+        }),
+      },
+    },
     MuiButton: {
       defaultProps: { disableElevation: true },
       styleOverrides: { root: { minHeight: 40, paddingInline: 16, borderWidth: 1.5 } },

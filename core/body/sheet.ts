@@ -52,3 +52,12 @@ export const sheetBefore = (
     .reduce<Sheet | undefined>((newest, other) => (newest && isLater(newest, other) ? newest : other), undefined);
 
 const isLater = (a: Sheet, b: Sheet): boolean => a.takenOn > b.takenOn || (a.takenOn === b.takenOn && a.id > b.id);
+
+/** Which of the sheets of one day a sheet is, from 1 in the order they were taken; null for the only one of its day. */
+export function ofItsDay(
+  { id, takenOn }: Pick<Sheet, "id" | "takenOn">,
+  sheets: readonly Pick<Sheet, "id" | "takenOn">[],
+): number | null {
+  const day = sheets.filter((other) => other.takenOn === takenOn).toSorted((a, b) => a.id - b.id);
+  return day.length < 2 ? null : day.findIndex((other) => other.id === id) + 1;
+}

@@ -125,7 +125,7 @@ function diameterOf(diameterMm: number, body: BodyFacts | null, wants: ReturnTyp
       reckoned(`diameter-${side}`, `Wire over root, ${side}`, {
         formula: "over = ⌀ − R",
         terms: [
-          typed("⌀", "diameter of the wire", diameterMm, "typed here"),
+          typed("⌀", "width of the wire, tip to tip across", diameterMm, "typed here"),
           term("body", "length")("R", `root width, ${side}`, rootMm, body?.source ?? ""),
         ],
         result: { value: overMm, unit: "difference" },

@@ -257,8 +257,8 @@ describe("linked pieces", () => {
 
   it("are the inner layers of every changed piece, and none of hardware", () => {
     expect(linkedFor("front, back", layers)).toEqual([
-      { piece: "front: Net", ticked: false },
-      { piece: "back: Net", ticked: false },
+      { piece: "front: layer 2, Net", ticked: false },
+      { piece: "back: layer 2, Net", ticked: false },
     ]);
     expect(linkedFor("edge elastic", layers)).toEqual([]);
     expect(linkedFor("front", [{ name: "Shell" }])).toEqual([]);
@@ -268,8 +268,8 @@ describe("linked pieces", () => {
     const linked = linkedFor("front, back", layers);
     expect(holdsBack({ linked, untickedReason: "" })).toBe(true);
     expect(holdsBack({ linked, untickedReason: "The net is cut anew anyway." })).toBe(false);
-    expect(holdsBack({ linked: ticked(linked, ["front: Net", "back: Net"]), untickedReason: "" })).toBe(false);
-    expect(holdsBack({ linked: ticked(linked, ["front: Net"]), untickedReason: "" })).toBe(true);
+    expect(holdsBack({ linked: ticked(linked, ["front: layer 2, Net", "back: layer 2, Net"]), untickedReason: "" })).toBe(false);
+    expect(holdsBack({ linked: ticked(linked, ["front: layer 2, Net"]), untickedReason: "" })).toBe(true);
   });
 });
 
@@ -394,7 +394,7 @@ it("a standing change is taken into a job once, with the lines of the job's own 
     decision: "own",
     amountMm: -9,
     reason: "Sway back",
-    linked: [{ piece: "back: Net", ticked: false }],
+    linked: [{ piece: "back: layer 2, Net", ticked: false }],
   });
   const taken = { change: { ...sampleChange(), ...own, id: 9, cutInto: null }, judgement: null };
   expect([isTaken(standing, []), isTaken(standing, [taken])]).toEqual([false, true]);

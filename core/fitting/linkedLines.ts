@@ -8,7 +8,11 @@ const NOT_SHELL = /elastic|strap|wire|bone|lining/;
 /** The lines to tick for a change of these pieces: every inner layer takes the same on each piece; none for hardware. */
 export function linkedFor(pieces: string, layers: readonly Pick<FrozenLayer, "name">[]): LinkedLine[] {
   const changed = namesIn(pieces).filter((piece) => !NOT_SHELL.test(piece));
-  return layers.slice(1).flatMap(({ name }) => changed.map((piece) => ({ piece: `${piece}: ${name}`, ticked: false })));
+  return layers
+    .slice(1)
+    .flatMap(({ name }, index) =>
+      changed.map((piece) => ({ piece: `${piece}: layer ${index + 2}, ${name}`, ticked: false })),
+    );
 }
 
 /** Ticks a list anew: those named are ticked, the others not. */

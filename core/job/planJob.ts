@@ -46,7 +46,9 @@ export type MissingThing =
   | { readonly what: "measure"; readonly code: MeasureCode; readonly side: Side }
   | { readonly what: "cloth" }
   | { readonly what: "test"; readonly direction: Direction; readonly clothId: number; readonly clothName: string }
-  | { readonly what: "school" };
+  | { readonly what: "school" }
+  /** A zone of the style without a girth, and why the school chosen for it has none. */
+  | { readonly what: "girth"; readonly zone: Zone; readonly why: string };
 
 /** A plan with the cloth it rests on. */
 export interface JobPlan {
@@ -86,7 +88,24 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   if (!sheet || !test || !stretch) return { planned: null, missing };
   const edgeUsable = edge ? (testLayers([edge], clothSettings)[0]?.result?.usable ?? null) : null;
   const plan = planStyle({ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable });
-  return { planned: { plan, test, layers, stretch, edgeUsable }, missing };
+  return { planned: { plan, test, layers, stretch, edgeUsable }, missing: [...missing, ...girthless(plan, job)] };
+}
+
+/** Zones that stop a plan: a school was chosen, and has no answer there, or the measure is of no use. */
+function girthless(plan: StylePlan, { school, zones }: Job): MissingThing[] {
+  if (school === null) return [];
+  const unusable = plan.missing.flatMap(({ zone, problem }) =>
+    problem ? [{ what: "girth" as const, zone, why: problem }] : [],
+  );
+  return [
+    ...unusable,
+    ...plan.zones.flatMap(({ zone, chosen, bySchool }) => {
+      if (chosen) return [];
+      const by = zones[zone]?.by ?? school;
+      const answer = by === "own" ? null : bySchool[by];
+      return [{ what: "girth" as const, zone, why: answer && !answer.ok ? answer.problem.message : "none is set." }];
+    }),
+  ];
 }
 
 /** The stretch of a layup with its tension in wear as stiff as closure readings have shown the sewn garment to be. */

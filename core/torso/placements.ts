@@ -57,12 +57,20 @@ export function placementsOf(
       id,
       ...LINES[id],
       amountMm,
-      linked: names.map((name) => {
-        const key = `${id}:${name}`;
-        const at = ticked[key];
-        return { key, name, ticked: at !== undefined && Math.abs(at - amountMm) < SAME_AMOUNT_MM };
-      }),
+      linked: names
+        .filter((name) => isOn(name, LINES[id].piece))
+        .map((name) => {
+          const key = `${id}:${name}`;
+          const at = ticked[key];
+          return { key, name, ticked: at !== undefined && Math.abs(at - amountMm) < SAME_AMOUNT_MM };
+        }),
     }));
+}
+
+/** A piece named after a side lies on that side only: a front net is not under the back. */
+function isOn(name: string, piece: Placement["piece"]): boolean {
+  const side = /^(front|back)\b/i.exec(name)?.[1]?.toLowerCase();
+  return side === undefined || side === piece.toLowerCase();
 }
 
 /** Names in a list with commas, each once. */

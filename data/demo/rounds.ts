@@ -180,10 +180,10 @@ async function inCircles(all: Repositories, { ilva }: DemoPeople, shelf: DemoShe
     spot: "hip",
     side: "both",
     view: "front",
-    amountMm: 150,
+    amountMm: 60,
     note: "She wants it as close as a second skin.",
   });
-  await decideOn(all, third, hip, { decision: "altered", amountMm: -150, reason: "As she asked." });
+  await decideOn(all, third, hip, { decision: "altered", amountMm: -60, reason: "As she asked." });
   await put(all, three, {
     kind: "digs",
     spot: "leg",

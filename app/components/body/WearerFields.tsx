@@ -11,7 +11,7 @@ const KINDS = [
 export function WearerFields({ autoFocus = false }: { autoFocus?: boolean }) {
   return (
     <>
-      <TextInput name="name" label="Name" hint="As you call them at the bench." autoFocus={autoFocus} />
+      <TextInput name="name" label="Name" required hint="As you call them at the bench." autoFocus={autoFocus} />
       <ChoiceInput name="kind" legend="What they are" choices={KINDS} />
       <CheckInput name="child">
         A child: firm garments are not for children, cords and ties follow the local code

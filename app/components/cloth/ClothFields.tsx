@@ -15,7 +15,7 @@ export function ClothFields() {
   const isElastic = kind === "elastic";
   return (
     <>
-      <TextInput name="name" label="Name" hint="As you find it on the shelf." />
+      <TextInput name="name" label="Name" required hint="As you find it on the shelf." />
       <ChoiceInput name="kind" legend="Kind" choices={KIND_CHOICES} picked={kind} onChange={setKind} />
       {isElastic ? <ChoiceInput name="elasticKind" legend="Kind of elastic" choices={ELASTIC_CHOICES} /> : null}
       <TextInput name="composition" label="Composition" hint="For example 80 % polyamide, 20 % elastane." />

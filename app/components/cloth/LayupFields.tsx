@@ -19,7 +19,7 @@ export function LayupFields({ shelf }: { shelf: readonly { id: number; name: str
   const list = useId();
   return (
     <>
-      <TextInput name="name" label="Name" hint="For example: swim front, three layers." />
+      <TextInput name="name" label="Name" required hint="For example: swim front, three layers." />
       <datalist id={list}>
         {shelf.map((cloth) => (
           <option key={cloth.id} value={clothChoice(cloth)} />

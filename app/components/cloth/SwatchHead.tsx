@@ -24,11 +24,7 @@ export function PulledFields({ kind, untested }: PulledProps) {
     <>
       <ChoiceInput
         name="direction"
-        legend={
-          untested.length > 0
-            ? `Pulled (not tested yet: ${untested.map((one) => DIRECTION_NAMES[one].toLowerCase()).join(", ")})`
-            : "Pulled"
-        }
+        legend={untested.length > 0 ? `Pulled (not tested yet: ${untested.join(", ")})` : "Pulled"}
         unpicked
         choices={DIRECTIONS.map((value) => ({ value, label: DIRECTION_NAMES[value] }))}
       />

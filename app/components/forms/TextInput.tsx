@@ -19,6 +19,7 @@ interface TextInputProps {
   readonly echo?: Echo;
   /** Column of a table of fields that Enter goes down in. */
   readonly column?: string;
+  /** Marked as such; whether it is there is for the server to say, in words. */
   readonly required?: boolean;
 }
 
@@ -49,7 +50,6 @@ export function TextInput({
       defaultValue={value}
       error={error !== undefined}
       helperText={error ?? understood ?? hint ?? " "}
-      required={required}
       onChange={echo ? (event) => setText(event.target.value) : undefined}
       multiline={lines > 1}
       minRows={lines}
@@ -59,8 +59,9 @@ export function TextInput({
         htmlInput: {
           ...(numeric ? { inputMode: "decimal" } : {}),
           ...(column ? { "data-column": column } : {}),
+          ...(required ? { "aria-required": true } : {}),
         },
-        inputLabel: type === "date" || shrink ? { shrink: true } : {},
+        inputLabel: { required, ...(type === "date" || shrink ? { shrink: true } : {}) },
         input: suffix ? { endAdornment: <span>{suffix}</span> } : {},
       }}
     />

@@ -3,7 +3,7 @@ import { textsOf } from "../../forms/unsaved.ts";
 import { keepDraft } from "./keepDraft.ts";
 
 /** Pause after the last key before a draft is sent, ms. */
-const PAUSE_MS = 400;
+const PAUSE_MS = 250;
 
 /**
  * Keeps a half-filled form on the server while it is typed, under the form's name; nothing without one. What was not sent yet goes out when
@@ -13,9 +13,12 @@ export function useDraft(form: string | null): { onInput: (element: HTMLFormElem
   const pending = useRef<{ timer: ReturnType<typeof setTimeout>; send: () => void } | null>(null);
   useEffect(() => {
     const flush = () => pending.current?.send();
-    window.addEventListener("pagehide", flush);
+    // Before a reload asks for the page anew, or the answer would not know yet what was typed last; and when the page
+    // goes, for whatever leaves without asking.
+    const leaving = ["beforeunload", "pagehide"] as const;
+    for (const event of leaving) window.addEventListener(event, flush);
     return () => {
-      window.removeEventListener("pagehide", flush);
+      for (const event of leaving) window.removeEventListener(event, flush);
       flush();
     };
   }, []);

@@ -12,7 +12,7 @@ export function ChartHeadFields() {
   return (
     <>
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" }, columnGap: 1.5 }}>
-        <TextInput name="name" label="Name of the chart" hint="For example: one-piece, basic block." />
+        <TextInput name="name" label="Name of the chart" required hint="For example: one-piece, basic block." />
         <TextInput
           name="ownReduction"
           label="The pattern's own reduction"

@@ -1,7 +1,9 @@
 import Alert from "@mui/material/Alert";
 import { nameOf } from "../../../core/body/catalogue/index.ts";
+import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import type { MissingThing } from "../../../core/job/planJob.ts";
 import { TextLink } from "../TextLink.tsx";
+import { useLengths } from "../units/UnitContext.tsx";
 
 interface MissingListProps {
   readonly missing: readonly MissingThing[];
@@ -12,6 +14,7 @@ interface MissingListProps {
 
 /** What a job still lacks, each with the way to it. */
 export function MissingList({ missing, jobId, wearerId, sheetId }: MissingListProps) {
+  const lengths = useLengths();
   if (missing.length === 0) return null;
   const measures = missing.filter((thing) => thing.what === "measure");
   const sheetAddress = `/wearers/${wearerId}/sheets/new?job=${jobId}${sheetId ? `&from=${sheetId}` : ""}`;
@@ -21,25 +24,41 @@ export function MissingList({ missing, jobId, wearerId, sheetId }: MissingListPr
       <ul style={{ margin: "4px 0 0", paddingLeft: 20 }}>
         {missing.some(({ what }) => what === "sheet") ? (
           <li>
-            a sheet of measures: <TextLink to={sheetAddress}>take one</TextLink>
+            a sheet of measures:{" "}
+            <TextLink to={sheetAddress} next>
+              take one
+            </TextLink>
           </li>
         ) : null}
         {measures.length > 0 ? (
           <li>
             {measures.map(({ code, side }) => nameOf(code, side)).join("; ")}:{" "}
-            <TextLink to={sheetAddress}>take them</TextLink>
+            <TextLink to={sheetAddress} next>
+              take them
+            </TextLink>
           </li>
         ) : null}
         {missing.some(({ what }) => what === "cloth") ? (
           <li>
-            a cloth: <TextLink to={`/jobs/${jobId}/cloth`}>choose one</TextLink>
+            a cloth:{" "}
+            <TextLink to={`/jobs/${jobId}/cloth`} next>
+              choose one
+            </TextLink>
           </li>
         ) : null}
         {missing.map((thing) =>
           thing.what === "test" ? (
             <li key={`${thing.clothId} ${thing.direction}`}>
               a swatch test {thing.direction} of {thing.clothName}:{" "}
-              <TextLink to={`/cloths/${thing.clothId}`}>pull one</TextLink>
+              <TextLink to={`/cloths/${thing.clothId}?job=${jobId}`}>pull one</TextLink>
+            </li>
+          ) : null,
+        )}
+        {missing.map((thing) =>
+          thing.what === "girth" ? (
+            <li key={`girth ${thing.zone}`}>
+              a girth at the {ZONE_NAMES[thing.zone].toLowerCase()}: {lengths.told(thing.why)}{" "}
+              <TextLink to={`/jobs/${jobId}/ease`}>ease plan</TextLink>
             </li>
           ) : null,
         )}

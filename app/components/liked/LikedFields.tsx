@@ -19,7 +19,7 @@ export function LikedFields({ shelf, unit }: LikedFieldsProps) {
   return (
     <>
       <Box sx={{ ...gridStyle, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" } }}>
-        <TextInput name="name" label="Name" hint="For example: the blue brief, worn most." />
+        <TextInput name="name" label="Name" required hint="For example: the blue brief, worn most." />
         <TextInput name="measuredOn" label="Measured on" type="date" />
       </Box>
       <Typography variant="h3" sx={{ mb: 0.5 }}>

@@ -5,6 +5,7 @@ import { Link, NavLink } from "react-router";
 import { QueueNotice } from "../queue/QueueNotice.tsx";
 import { threadPath } from "../stretch/threadPath.ts";
 import { TimerBar } from "../timers/TimerBar.tsx";
+import { useFocusOn } from "../useFocusOn.ts";
 import { ModeSwitch } from "./ModeSwitch.tsx";
 import { Shortcuts } from "./Shortcuts.tsx";
 import { UnitSwitch } from "./UnitSwitch.tsx";
@@ -18,6 +19,7 @@ const PLACES = [
 
 /** The frame of every page: name, places, unit, light, keys, care. */
 export function Shell({ children }: { children: ReactNode }) {
+  useFocusOn();
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
       <Box component="a" href="#content" sx={skipStyle}>

@@ -23,7 +23,7 @@ export function WrapFields({ unit }: { unit: string }) {
   return (
     <>
       <Box sx={{ display: "grid", gridTemplateColumns: "2fr 1fr", gap: 1.5, maxWidth: 640 }}>
-        <TextInput name="name" label="Name" hint="For example: first wrap, standing." />
+        <TextInput name="name" label="Name" required hint="For example: first wrap, standing." />
         <TextInput name="takenOn" label="Wrapped on" type="date" />
       </Box>
       <Paper sx={{ overflowX: "auto", width: "fit-content", maxWidth: "100%", mb: 1 }}>

@@ -170,7 +170,7 @@ export const WORKING_FIELDS: { readonly [Id in WorkingId]: FieldsOf<Workings[Id]
     wireMm: small("Wire, along it", 600),
     tipDistanceMm: small("Tips apart at rest", 400),
     springMm: small("Tips spring apart by", 60, "Worn.", true),
-    diameterMm: small("Wire diameter", 300),
+    diameterMm: small("Wire, tip to tip across", 300, "Straight across its opening, at rest; not its thickness.", true),
     raiseAt: choice("A raise goes", [
       ["underarm", "all to the underarm"],
       ["both", "half to the bridge"],

@@ -1,5 +1,6 @@
 import { redirect } from "react-router";
 import { draftName } from "../../../data/draftNames.ts";
+import { BackToJob } from "../../components/BackToJob.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { ChartGrid } from "../../components/grade/ChartGrid.tsx";
@@ -10,6 +11,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { useFormUnit } from "../../components/units/useFormUnit.ts";
 import { readChart } from "../../forms/chartForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
+import { keepingJob } from "../../forms/fromJob.ts";
 import { invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
 import type { Route } from "./+types/route.ts";
@@ -30,7 +32,7 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
     await drafts.drop(DRAFT);
     return charts.add(read.value);
   });
-  return redirect(`/charts/${id}`);
+  return redirect(keepingJob(`/charts/${id}`, request));
 });
 
 export default function NewChart({ loaderData, actionData }: Route.ComponentProps) {
@@ -39,6 +41,7 @@ export default function NewChart({ loaderData, actionData }: Route.ComponentProp
     <>
       <PageHead
         title="New size chart"
+        actions={<BackToJob step="pattern" />}
         above={<TextLink to="/charts">Size charts</TextLink>}
         below="From the smallest size to the largest. Leave empty what the pattern does not state; a chart in a file can be imported instead."
       />

@@ -1,5 +1,6 @@
 import { redirect } from "react-router";
 import { draftName } from "../../../data/draftNames.ts";
+import { BackToJob } from "../../components/BackToJob.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";
 import { ChartGrid } from "../../components/grade/ChartGrid.tsx";
@@ -10,6 +11,7 @@ import { TextLink } from "../../components/TextLink.tsx";
 import { chartFields } from "../../forms/chartFields.ts";
 import { readChart } from "../../forms/chartForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
+import { keepingJob } from "../../forms/fromJob.ts";
 import { conflictRows } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
 import { guarded } from "../../server/guarded.ts";
@@ -36,7 +38,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     const outcome = await charts.save({ id, version: Number(fields.version), ...read.value });
     if (outcome.saved) {
       await drafts.drop(draftOf(id));
-      return redirect(`/charts/${id}`);
+      return redirect(keepingJob(`/charts/${id}`, request));
     }
     const theirs = found(outcome.theirs, "size chart");
     return conflict(fields, theirs.version, conflictRows(fields, chartFields(theirs)));
@@ -54,6 +56,7 @@ export default function ChartPage({ loaderData, actionData }: Route.ComponentPro
     <>
       <PageHead
         title={chart.name}
+        actions={<BackToJob step="pattern" />}
         above={<TextLink to="/charts">Size charts</TextLink>}
         below={
           <>

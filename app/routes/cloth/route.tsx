@@ -6,6 +6,7 @@ import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
 import { summariseTests } from "../../../core/cloth/summary.ts";
 import { draftName } from "../../../data/draftNames.ts";
 import type { Store } from "../../../data/store.ts";
+import { BackToJob } from "../../components/BackToJob.tsx";
 import { ClothFields } from "../../components/cloth/ClothFields.tsx";
 import { ClothSettingsContext } from "../../components/cloth/ClothSettingsContext.tsx";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
@@ -15,6 +16,7 @@ import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { clothFields, readCloth } from "../../forms/clothForm.server.ts";
 import { readFields } from "../../forms/fields.server.ts";
+import { keepingJob } from "../../forms/fromJob.ts";
 import { readSwatchTest } from "../../forms/swatchForm.server.ts";
 import { conflictRow, type Fields } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../server/answers.ts";
@@ -59,10 +61,17 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const id = idFrom(params.clothId, "cloth");
   const fields = await readFields(request);
-  return fields.intent === "test" ? addTest(storeOf(context), id, fields) : saveCloth(storeOf(context), id, fields);
+  return fields.intent === "test"
+    ? addTest(storeOf(context), id, { fields, request })
+    : saveCloth(storeOf(context), id, { fields, request });
 });
 
-async function addTest(store: Store, clothId: number, fields: Fields) {
+interface Sent {
+  readonly fields: Fields;
+  readonly request: Request;
+}
+
+async function addTest(store: Store, clothId: number, { fields, request }: Sent) {
   const test = readSwatchTest(fields, clothId, today());
   if (!test.ok) return invalid(fields, test.errors);
   await store.inTransaction(async ({ cloths, drafts }) => {
@@ -70,7 +79,7 @@ async function addTest(store: Store, clothId: number, fields: Fields) {
     await cloths.addTest(test.value);
     await drafts.drop(testDraft(clothId));
   });
-  return redirect(`/cloths/${clothId}`);
+  return redirect(keepingJob(`/cloths/${clothId}`, request));
 }
 
 const LABELS = {
@@ -86,7 +95,7 @@ const LABELS = {
   notes: "Notes",
 } as const;
 
-async function saveCloth(store: Store, id: number, fields: Fields) {
+async function saveCloth(store: Store, id: number, { fields, request }: Sent) {
   const cloth = readCloth(fields);
   if (!cloth.ok) return invalid(fields, cloth.errors);
   const outcome = await store.inTransaction(async ({ cloths, drafts }) => {
@@ -94,7 +103,7 @@ async function saveCloth(store: Store, id: number, fields: Fields) {
     if (result.saved) await drafts.drop(clothDraft(id));
     return result;
   });
-  if (outcome.saved) return redirect(`/cloths/${id}`);
+  if (outcome.saved) return redirect(keepingJob(`/cloths/${id}`, request));
   const theirs = found(outcome.theirs, "cloth");
   const now = clothFields(theirs);
   const rows = Object.entries(LABELS).map(([name, label]) => conflictRow(fields, name, label, now[name] ?? ""));
@@ -112,6 +121,7 @@ export default function ClothPage({ loaderData, actionData }: Route.ComponentPro
         below={[cloth.kind, cloth.composition].filter(Boolean).join(", ")}
         actions={
           <>
+            <BackToJob step="cloth" />
             <LinkButton to={`/cloths/${cloth.id}/tests/new`} variant="contained">
               Pull a load ladder
             </LinkButton>

@@ -133,7 +133,7 @@ function JudgeForm({ judged: { finding, change, judgement }, fittingId, draft, s
   const inMm = finding?.amountMm !== undefined && finding.amountMm !== null;
   const kept = sent.refused?.fields ?? draft;
   const unit = useFormUnit(kept);
-  const [left, setLeft] = useState(kept?.left ?? "gone");
+  const [left, setLeft] = useState(kept?.left ?? "");
   return (
     <RecordForm
       draftForm={draftNames.judgement(change.id)}
@@ -155,7 +155,7 @@ function JudgeForm({ judged: { finding, change, judgement }, fittingId, draft, s
       {inMm ? (
         <ChoiceInput name="left" legend="What is left of it" picked={left} choices={LEFT} onChange={setLeft} />
       ) : null}
-      {!inMm || left === "gone" ? null : (
+      {inMm && (left === "still" || left === "over") ? (
         <Box sx={{ maxWidth: 260 }}>
           <TextInput
             name="residual"
@@ -164,10 +164,11 @@ function JudgeForm({ judged: { finding, change, judgement }, fittingId, draft, s
             suffix={smallUnit(unit)}
           />
         </Box>
-      )}
+      ) : null}
       <ChoiceInput
         name="verdict"
         legend="Verdict"
+        unpicked={!inMm}
         choices={[
           ...(inMm ? [{ value: "", label: "as the numbers say" }] : []),
           ...VERDICTS.map(({ id, meaning }) => ({ value: id, label: `${id}: ${meaning}` })),

@@ -16,6 +16,7 @@ import { type Sheet, sheetBefore } from "../../../core/body/sheet.ts";
 import { type MeasuredValue, measuredValue } from "../../../core/body/sheetValues.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { SavedChecks } from "../../components/body/SavedChecks.tsx";
+import { sheetName } from "../../components/body/sheetName.ts";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
@@ -38,7 +39,9 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     needed: style.measures,
     fingerMm: settings.fingerAllowanceMm,
     findings: sheet ? checkSheet({ ...sheet, earlier: sheetBefore(sheet, sheets)?.values }) : [],
-    others: sheets.filter(({ id }) => id !== sheet?.id).map(({ id, takenOn }) => ({ id, takenOn })),
+    others: sheets
+      .filter(({ id }) => id !== sheet?.id)
+      .map(({ id, takenOn }) => ({ id, name: sheetName({ id, takenOn }, sheets) })),
   };
 });
 
@@ -123,11 +126,11 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
               <Typography variant="h2" sx={{ mb: 1 }}>
                 Other sheets
               </Typography>
-              {others.map(({ id, takenOn }) => (
+              {others.map(({ id, name }) => (
                 <Form method="post" key={id}>
                   <input type="hidden" name="version" value={job.version} />
                   <Box sx={{ display: "flex", gap: 2, alignItems: "center", mb: 1 }}>
-                    <TextLink to={`/sheets/${id}`}>{formatDay(takenOn)}</TextLink>
+                    <TextLink to={`/sheets/${id}`}>{name}</TextLink>
                     <Button type="submit" name="sheet" value={id} variant="outlined" size="small">
                       Plan from this one
                     </Button>

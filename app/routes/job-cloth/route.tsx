@@ -8,8 +8,10 @@ import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
 import { adviseChoice } from "../../../core/cloth/directionChoice.ts";
 import { testLayers } from "../../../core/cloth/layupStretch.ts";
 import { summariseTests } from "../../../core/cloth/summary.ts";
+import { ClothSettingsContext } from "../../components/cloth/ClothSettingsContext.tsx";
 import { DirectionTable } from "../../components/cloth/DirectionTable.tsx";
 import { PickForm } from "../../components/job/PickForm.tsx";
+import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { Pages } from "../../components/Pages.tsx";
 import { PlainList } from "../../components/PlainList.tsx";
@@ -36,6 +38,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const summaries = cloth ? summariseTests(tests, cloth.kind, clothSettings) : [];
   const layups = await store.layups.list({ search: query.search, page: 1 });
   return {
+    clothSettings,
     job,
     cloth,
     layup: layup ? { id: layup.id, name: layup.name } : null,
@@ -102,14 +105,14 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
   const { job, cloth, layup, layers, layups, summaries, advice, choice, leastStretch, usable, willBag } = loaderData;
   const { search, page, shelf } = loaderData;
   return (
-    <>
+    <ClothSettingsContext.Provider value={loaderData.clothSettings}>
       <PageHead
         title="Cloth"
         below={
           cloth ? (
             <>
-              From <TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink>, the direction of greatest stretch
-              (DoGS) round the body.
+              From <TextLink to={`/cloths/${cloth.id}?job=${job.id}`}>{cloth.name}</TextLink>, the direction of greatest
+              stretch (DoGS) round the body.
             </>
           ) : layup ? (
             <>
@@ -143,16 +146,19 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
           <DirectionForm job={job} />
         </Box>
       ) : null}
-      <Typography variant="h2" sx={{ mb: 1.5 }}>
-        {cloth || layup ? "Another cloth" : "The shelf"}
-      </Typography>
+      <Box sx={{ display: "flex", alignItems: "center", justifyContent: "space-between", gap: 2, mb: 1.5 }}>
+        <Typography variant="h2">{cloth || layup ? "Another cloth" : "The shelf"}</Typography>
+        <LinkButton to={`/cloths/new?job=${job.id}`} variant="outlined">
+          Add a cloth
+        </LinkButton>
+      </Box>
       <SearchBox label="Search the shelf" search={search} />
       {shelf.length > 0 ? (
         <PlainList
           label="Shelf"
           rows={shelf.map(({ id, name, kind, directions }) => ({
             key: id,
-            main: <TextLink to={`/cloths/${id}`}>{name}</TextLink>,
+            main: <TextLink to={`/cloths/${id}?job=${job.id}`}>{name}</TextLink>,
             side: kind,
             more: (
               <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, flexWrap: "wrap" }}>
@@ -168,9 +174,7 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
           }))}
         />
       ) : (
-        <Typography color="text.secondary">
-          Nothing else on the shelf. <TextLink to="/cloths/new">Add a cloth</TextLink>
-        </Typography>
+        <Typography color="text.secondary">Nothing else on the shelf.</Typography>
       )}
       <Pages page={page.page} pageCount={page.pageCount} search={search} />
       <Typography variant="h2" sx={{ mt: 4, mb: 1.5 }}>
@@ -195,7 +199,7 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
           None. <TextLink to="/layups/new">Put together what is worn together</TextLink>: shell, lining, power net.
         </Typography>
       )}
-    </>
+    </ClothSettingsContext.Provider>
   );
 }
 

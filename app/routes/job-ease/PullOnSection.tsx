@@ -12,6 +12,7 @@ import type { StylePlan } from "../../../core/ease/planStyle.ts";
 import { CLOSURES, type RingVerdict } from "../../../core/ease/pullOn.ts";
 import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import type { Job } from "../../../core/job/job.ts";
+import { TextLink } from "../../components/TextLink.tsx";
 import { percent } from "../../components/units/percent.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { Why } from "../../components/why/WhyDrawer.tsx";
@@ -56,7 +57,10 @@ export function PullOnSection({ job, plan, elastics, elasticUntested, onBias, ex
       </Paper>
       {elasticUntested ? (
         <Alert severity="warning" sx={{ mt: 1 }}>
-          The elastic was not tested along its length, so its limit is not known. Pull a swatch of it.
+          The elastic was not tested along its length, so its limit is not known.{" "}
+          <TextLink to={job.edgeElasticId === null ? "/cloths" : `/cloths/${job.edgeElasticId}`}>
+            Pull a swatch of it
+          </TextLink>
         </Alert>
       ) : null}
       <ElasticChoice job={job} elastics={elastics} />
@@ -144,7 +148,7 @@ function Ring({
               type="submit"
               variant="outlined"
               size="small"
-              aria-label={`Give the ${name.toLowerCase()} an opening`}
+              aria-label={`Add an opening at the ${name.toLowerCase()}`}
             >
               Add
             </Button>

@@ -23,7 +23,7 @@ export function SchoolChoice({ job, plan, schools }: SchoolChoiceProps) {
       <Box
         sx={{
           display: "grid",
-          gridTemplateColumns: { xs: "1fr", sm: "repeat(auto-fit, minmax(175px, 1fr))" },
+          gridTemplateColumns: { xs: "1fr", sm: "repeat(auto-fit, minmax(138px, 1fr))" },
           gap: 1.25,
           mb: 3,
         }}

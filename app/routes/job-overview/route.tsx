@@ -119,7 +119,7 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
             submitLabel="Save"
             quiet
           >
-            <TextInput name="name" label="Name of the job" />
+            <TextInput name="name" label="Name of the job" required />
             <TextInput name="notes" label="What it is about" lines={2} />
           </RecordForm>
           {prototypeCount > 0 ? (

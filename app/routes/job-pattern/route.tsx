@@ -126,7 +126,7 @@ export default function JobPattern({ loaderData, actionData }: Route.ComponentPr
           label="Size charts"
           rows={charts.map(({ id, name, notes, ease }) => ({
             key: id,
-            main: <TextLink to={`/charts/${id}`}>{name}</TextLink>,
+            main: <TextLink to={`/charts/${id}?job=${job.id}`}>{name}</TextLink>,
             side: ease === "stretch" ? "for stretch" : "loose",
             more: (
               <Box sx={{ display: "flex", justifyContent: "space-between", gap: 2, flexWrap: "wrap" }}>
@@ -146,7 +146,7 @@ export default function JobPattern({ loaderData, actionData }: Route.ComponentPr
         </EmptyState>
       )}
       <Box sx={{ mt: 2, display: "flex", gap: 1 }}>
-        <LinkButton to="/charts/new" variant="outlined">
+        <LinkButton to={`/charts/new?job=${job.id}`} variant="outlined">
           Type a chart
         </LinkButton>
         <LinkButton to="/charts/import" variant="outlined">

@@ -24,7 +24,11 @@ export default function JobFrame({ loaderData }: Route.ComponentProps) {
   const { job, styleName, wearer, steps } = loaderData;
   return (
     <Box
-      sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "212px minmax(0, 1fr)" }, gap: { xs: 2, md: 4 } }}
+      sx={{
+        display: "grid",
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "212px minmax(0, 1fr)" },
+        gap: { xs: 2, md: 4 },
+      }}
     >
       <Box component="aside" className="no-print">
         <Box sx={{ mb: 1.5 }}>

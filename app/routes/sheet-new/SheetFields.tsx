@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { type KeyboardEvent, useContext, useMemo, useRef, useState } from "react";
 import {
@@ -93,6 +94,11 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
         <SheetHead onUnit={setUnit} onSelfMeasured={setSelfMeasured} />
         <Box onKeyDown={goOnWithEnter}>
           {needed ? placesOf(needed).map(input) : null}
+          {needed ? (
+            <Button type="submit" variant="outlined" sx={{ mt: 1 }}>
+              Save with these
+            </Button>
+          ) : null}
           {needed ? (
             <Typography variant="h3" sx={{ mt: 3, mb: 1 }}>
               Everything else, if you like

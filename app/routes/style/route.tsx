@@ -68,7 +68,7 @@ export default function OwnStylePage({ loaderData, actionData }: Route.Component
           hidden={{ version: own.version }}
           submitLabel="Save"
         >
-          <TextInput name="name" label="Name" />
+          <TextInput name="name" label="Name" required />
           <Typography variant="h3" sx={{ mb: 0.5 }}>
             Zones
           </Typography>

@@ -12,6 +12,7 @@ import { useSearchParams } from "react-router";
 import { nameOf } from "../../../core/body/catalogue/index.ts";
 import { compareSheets } from "../../../core/body/compareSheets.ts";
 import { formatDay } from "../../../core/units/day.ts";
+import { sheetName } from "../../components/body/sheetName.ts";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { useLengths } from "../../components/units/UnitContext.tsx";
@@ -66,7 +67,7 @@ export default function CompareSheets({ loaderData }: Route.ComponentProps) {
     >
       {sheets.map(({ id, takenOn }) => (
         <MenuItem key={id} value={id}>
-          {formatDay(takenOn)}
+          {sheetName({ id, takenOn }, sheets)}
         </MenuItem>
       ))}
     </TextField>

@@ -2,8 +2,8 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { missingMeasures } from "../../../core/body/missing.ts";
-import { formatDay } from "../../../core/units/day.ts";
 import { draftName } from "../../../data/draftNames.ts";
+import { sheetName } from "../../components/body/sheetName.ts";
 import { WearerFields } from "../../components/body/WearerFields.tsx";
 import { RecordForm } from "../../components/forms/RecordForm.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
@@ -125,7 +125,7 @@ export default function WearerPage({ loaderData, actionData }: Route.ComponentPr
               label="Sheets"
               rows={sheets.map(({ id, takenOn, values, notes }) => ({
                 key: id,
-                main: <TextLink to={`/sheets/${id}`}>{formatDay(takenOn)}</TextLink>,
+                main: <TextLink to={`/sheets/${id}`}>{sheetName({ id, takenOn }, sheets)}</TextLink>,
                 side: `${values.length} ${values.length === 1 ? "measure" : "measures"}`,
                 more: notes,
               }))}
