@@ -268,7 +268,9 @@ describe("linked pieces", () => {
     const linked = linkedFor("front, back", layers);
     expect(holdsBack({ linked, untickedReason: "" })).toBe(true);
     expect(holdsBack({ linked, untickedReason: "The net is cut anew anyway." })).toBe(false);
-    expect(holdsBack({ linked: ticked(linked, ["front: layer 2, Net", "back: layer 2, Net"]), untickedReason: "" })).toBe(false);
+    expect(
+      holdsBack({ linked: ticked(linked, ["front: layer 2, Net", "back: layer 2, Net"]), untickedReason: "" }),
+    ).toBe(false);
     expect(holdsBack({ linked: ticked(linked, ["front: layer 2, Net"]), untickedReason: "" })).toBe(true);
   });
 });

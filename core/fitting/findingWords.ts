@@ -13,6 +13,8 @@ const ALSO: Readonly<Partial<Record<SpotId, string>>> = {
   seat: "bottom behind",
   neckline: "neck",
   armhole: "underarm arm hole",
+  underarm: "armpit arm hole",
+  sideOfBust: "side bust breast",
   backEdge: "back neckline",
   bustPoint: "apex nipple",
 };

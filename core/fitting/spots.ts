@@ -7,6 +7,8 @@ export type SpotId =
   | Zone
   | "neckline"
   | "armhole"
+  | "underarm"
+  | "sideOfBust"
   | "backEdge"
   | "strap"
   | "cupTop"
@@ -95,6 +97,20 @@ export const SPOTS: readonly Spot[] = [
     needs: ["overbust", "bust"],
   },
   level("overbust", 96),
+  {
+    id: "underarm",
+    name: "Underarm",
+    zone: "overbust",
+    at: { front: [[36, 112]], back: [[36, 112]], side: [[108, 108]] },
+    needs: ["overbust", "bust"],
+  },
+  {
+    id: "sideOfBust",
+    name: "Side of the bust",
+    zone: "bust",
+    at: { front: [[37, 124]], side: [[97, 122]] },
+    needs: ["bust"],
+  },
   { id: "cupTop", name: "Cup, top", zone: "bust", at: { front: [[18, 112]], side: [[80, 112]] }, needs: ["bust"] },
   { id: "bustPoint", name: "Bust point", zone: "bust", at: { front: [[19, 126]], side: [[73, 126]] }, needs: ["bust"] },
   level("bust", 104),

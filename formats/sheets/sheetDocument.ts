@@ -2,8 +2,9 @@ import { type Static, Type } from "typebox";
 import { LONG_CODES } from "../../core/body/catalogue/codes.ts";
 import { isMeasureCode, measureOf, sidesOf } from "../../core/body/catalogue/index.ts";
 import { type NotTaken, type Sheet, WORN_UNDER } from "../../core/body/sheet.ts";
-import { type MeasuredValue, takesOf, valueFromTakes } from "../../core/body/sheetValues.ts";
+import { type MeasuredValue, measuredValue, takesOf, valueFromTakes } from "../../core/body/sheetValues.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
+import { parseDay } from "../../core/units/day.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
 import { validator } from "../validation.ts";
 
@@ -86,12 +87,13 @@ export const entryOf = (sheet: Sheet): SheetEntry => ({
 });
 
 /** Reads a JSON file of sheets. Refused whole at the first mistake, with where it is. */
-export function readSheetsDocument(document: unknown): Result<ImportedSheet[]> {
+export function readSheetsDocument(document: unknown, today: string): Result<ImportedSheet[]> {
   const valid = validate(document);
   if (!valid.ok) return valid;
   const sheets: ImportedSheet[] = [];
   for (const [index, entry] of (valid.value as Static<typeof sheetsSchema>).sheets.entries()) {
-    const sheet = sheetFrom(entry);
+    const day = parseDay(entry.takenOn, today);
+    const sheet = day.ok ? sheetFrom(entry) : day;
     if (!sheet.ok) return fail(sheet.problem.code, `Sheet ${index + 1}: ${sheet.problem.message}`);
     sheets.push(sheet.value);
   }
@@ -104,6 +106,13 @@ export function sheetFrom(entry: SheetEntry): Result<ImportedSheet> {
   for (const value of entry.values) {
     const read = valueFrom(value, entry.unit as Sheet["unit"]);
     if (!read.ok) return read;
+    const { code, side: where } = read.value;
+    if (measuredValue(values, code, where)) {
+      return fail(
+        "measure-twice",
+        `Expected every measure once, with its takes together, but ${code} stands there twice.`,
+      );
+    }
     values.push(read.value);
   }
   return ok({

@@ -48,8 +48,21 @@ const bare = (sheets: readonly Sheet[]) =>
   sheets.map(({ id: _id, wearerId: _wearer, answers: _answers, ...sheet }) => sheet);
 
 describe("sheets go out and come in again exactly", () => {
+  it("as JSON, with days that are on the calendar and every measure once", () => {
+    const document = sheetsDocument(SHEETS);
+    const [first] = document.sheets;
+    if (!first) throw new Error("There are sheets.");
+    const problem = (own: object) => {
+      const read = readSheetsDocument({ ...document, sheets: [{ ...first, ...own }] }, "2026-11-25");
+      return read.ok ? null : read.problem.code;
+    };
+    expect(problem({ takenOn: "2026-02-30" })).toBe("day-unreadable");
+    expect(problem({ takenOn: "2027-01-01" })).toBe("day-out-of-range");
+    expect(problem({ values: [...first.values, ...first.values.slice(0, 1)] })).toBe("measure-twice");
+  });
+
   it("as JSON", () => {
-    const read = readSheetsDocument(JSON.parse(JSON.stringify(sheetsDocument(SHEETS))));
+    const read = readSheetsDocument(JSON.parse(JSON.stringify(sheetsDocument(SHEETS))), "2026-11-25");
     expect(read.ok && read.value).toEqual(bare(SHEETS));
   });
 
@@ -122,22 +135,28 @@ describe("a file that is not whole", () => {
     [{ format: "stenz.sheets", version: 2, sheets: [] }, /version/],
     [{ ...sheetsDocument(SHEETS), extra: 1 }, /but got “extra”/],
   ])("of JSON is refused: %j", (document, message) => {
-    const read = readSheetsDocument(document);
+    const read = readSheetsDocument(document, "2026-11-25");
     expect(read.ok ? "" : read.problem.message).toMatch(message);
   });
 
   it("of JSON names the sheet whose reading cannot be read", () => {
     const document = sheetsDocument(SHEETS);
     const [first, second] = document.sheets;
-    const read = readSheetsDocument({
-      ...document,
-      sheets: [first, { ...second, values: [{ measure: "waist", side: "single", takes: ["wide"] }] }],
-    });
+    const read = readSheetsDocument(
+      {
+        ...document,
+        sheets: [first, { ...second, values: [{ measure: "waist", side: "single", takes: ["wide"] }] }],
+      },
+      "2026-11-25",
+    );
     expect(read.ok ? "" : read.problem.message).toMatch(/^Sheet 2: waist: Expected a length/);
-    const sided = readSheetsDocument({
-      ...document,
-      sheets: [{ ...second, values: [{ measure: "waist", side: "left", takes: ["70"] }] }],
-    });
+    const sided = readSheetsDocument(
+      {
+        ...document,
+        sheets: [{ ...second, values: [{ measure: "waist", side: "left", takes: ["70"] }] }],
+      },
+      "2026-11-25",
+    );
     expect(sided.ok ? "" : sided.problem.message).toMatch(/Expected the side single for waist/);
   });
 });

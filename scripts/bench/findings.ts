@@ -117,7 +117,10 @@ function findingRow(index: number, usableOf: (id: number) => number) {
     y: 0.5,
     amount_mm: 10 + (index % 20),
     folded: 0,
-    words: findingWords({ detail: {}, ...finding }, { clothNames: [`Cloth ${fitting % 50}`], clothKind: "knit", usable }),
+    words: findingWords(
+      { detail: {}, ...finding },
+      { clothNames: [`Cloth ${fitting % 50}`], clothKind: "knit", usable },
+    ),
     usable,
   };
 }

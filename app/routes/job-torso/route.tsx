@@ -1,5 +1,5 @@
 import Alert from "@mui/material/Alert";
-import { redirect } from "react-router";
+import { data, redirect } from "react-router";
 import { EmptyState } from "../../components/EmptyState.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
@@ -40,13 +40,16 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     : saveWorking(fields, jobId, storeOf(context), back);
 });
 
+const TICKS_STALE =
+  "The trunk was changed meanwhile, so these ticks were not kept. It is shown as it is now: tick what is changed on the pieces.";
+
 /** Ticks are kept with the trunk; a trunk that changed meanwhile is shown as it is now, to be ticked again. */
 async function keepTicks(fields: Fields, jobId: number, store: ReturnType<typeof storeOf>, back: string) {
   return store.inTransaction(async ({ workings }) => {
     const before = await workings.find(jobId, "trunk");
     const working = { ...before.working, ticked: readTicks(fields) };
-    await workings.save(jobId, "trunk", { ...before, working, version: Number(fields.version) });
-    return redirect(back);
+    const outcome = await workings.save(jobId, "trunk", { ...before, working, version: Number(fields.version) });
+    return outcome.saved ? redirect(back) : data<Unsaved>({ fields, errors: { ticks: TICKS_STALE } }, { status: 409 });
   });
 }
 
@@ -96,6 +99,11 @@ export default function JobTorso({ loaderData, actionData }: Route.ComponentProp
               ) : null}
               {reckoning.trunk ? <TrunkFigure placing={reckoning.trunk.placing} garment={zones} /> : null}
               <NumberList label="Trunk" numbers={reckoning.numbers} strong={["delta"]} />
+              {unsaved?.errors.ticks ? (
+                <Alert severity="warning" sx={{ mb: 1.5 }}>
+                  {unsaved.errors.ticks}
+                </Alert>
+              ) : null}
               {reckoning.trunk ? (
                 <Placements
                   placements={reckoning.placements}

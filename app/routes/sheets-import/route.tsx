@@ -50,7 +50,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 function readFile(text: string): { sheets: readonly ImportedSheet[]; problems: readonly CsvProblem[] } {
   if (!/^\s*[{[]/.test(text)) return readSheetsCsv(text, today());
   const json = readJson(text);
-  const read = json.ok ? readSheetsDocument(json.value) : json;
+  const read = json.ok ? readSheetsDocument(json.value, today()) : json;
   return read.ok
     ? { sheets: read.value, problems: [] }
     : { sheets: [], problems: [{ line: 0, reason: read.problem.message }] };

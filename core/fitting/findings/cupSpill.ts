@@ -9,7 +9,7 @@ export const CUP_SEAMS: Readonly<Partial<Record<SpotId, string>>> = {
 };
 
 /** Spots of a cup. */
-export const CUP_SPOTS: readonly SpotId[] = ["cupTop", "cupSide", "cupCentre"];
+export const CUP_SPOTS: readonly SpotId[] = ["cupTop", "cupSide", "cupCentre", "sideOfBust"];
 
 /** Tissue over the edge of a cup. */
 export const cupSpill: FindingKind = {

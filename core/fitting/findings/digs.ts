@@ -10,7 +10,20 @@ export const digs: FindingKind = {
   id: "digs",
   name: "Digs in",
   sees: "A strap, edge, band, bone or wire end presses a mark.",
-  spots: ["strap", "neckline", "armhole", "underbust", "waist", "highHip", "leg", "arm", "boneEnd", "wire"],
+  spots: [
+    "strap",
+    "neckline",
+    "armhole",
+    "underarm",
+    "sideOfBust",
+    "underbust",
+    "waist",
+    "highHip",
+    "leg",
+    "arm",
+    "boneEnd",
+    "wire",
+  ],
   amount: {
     name: "Length more wanted",
     howToRead:

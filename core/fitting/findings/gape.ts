@@ -13,7 +13,7 @@ export const gape: FindingKind = {
   id: "gape",
   name: "Gapes",
   sees: "An edge stands off the body and can be pinched up.",
-  spots: EDGES,
+  spots: [...EDGES, "underarm"],
   amount: {
     name: "Pinch at the edge",
     howToRead: "Pinch the edge until it lies on the body: all of the cloth in the pinch, along the edge.",

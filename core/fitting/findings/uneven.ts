@@ -11,6 +11,8 @@ export const uneven: FindingKind = {
     ...EDGES.filter((edge) => edge !== "leg"),
     "strap",
     "bustPoint",
+    "underarm",
+    "sideOfBust",
     "cupTop",
     "cupSide",
     "cupCentre",
