@@ -83,7 +83,7 @@ for (const [name, screens] of [
   ["of fittings", FITTINGS],
 ] as const) {
   test(`every main screen ${name} is accessible, with a clean console`, async ({ page }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(420_000);
     for (const screen of screens) {
       await page.goto(screen);
       await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
@@ -93,7 +93,7 @@ for (const [name, screens] of [
 }
 
 test("the main screens are accessible in the dark scheme", async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(420_000);
   await page.goto("/");
   await page.getByRole("button", { name: "Dark scheme" }).click();
   for (const screen of DARK) {
@@ -103,7 +103,7 @@ test("the main screens are accessible in the dark scheme", async ({ page }) => {
 });
 
 test("no function is lost on a small screen", async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(300_000);
   await page.setViewportSize({ width: 820, height: 1100 });
   for (const screen of SCREENS) {
     await page.goto(screen);

@@ -35,7 +35,7 @@ export const test = base.extend<Fixtures>({
     page.on("pageerror", (error) => complaints.push(error.message));
     await use(page);
     const unforeseen = complaints.filter((text) => !/the server responded with a status of 4\d\d/.test(text));
-    const lost = /net::ERR_(INTERNET_DISCONNECTED|CONNECTION_RESET)/;
+    const lost = /net::ERR_(INTERNET_DISCONNECTED|CONNECTION_RESET)|^Failed to fetch manifest patches/;
     expect(unforeseen.filter((text) => !(networkTaken && lost.test(text)))).toEqual([]);
   },
 });

@@ -41,6 +41,8 @@ export function TextInput({
   const { value, error } = useFieldState(name);
   const [text, setText] = useState(value);
   const understood = echo && text.trim() !== "" ? echo(text) : null;
+  // What was refused is no longer what stands there: then how it is understood now tells more than the old error.
+  const refused = understood !== null && text !== value ? undefined : error;
   return (
     <TextField
       id={`field-${name}`}
@@ -48,8 +50,8 @@ export function TextInput({
       label={label}
       type={type}
       defaultValue={value}
-      error={error !== undefined}
-      helperText={error ?? understood ?? hint ?? " "}
+      error={refused !== undefined}
+      helperText={refused ?? understood ?? hint ?? " "}
       onChange={echo ? (event) => setText(event.target.value) : undefined}
       multiline={lines > 1}
       minRows={lines}

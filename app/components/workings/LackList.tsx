@@ -28,7 +28,9 @@ export function LackList({ lacks, at }: { lacks: readonly Lack[]; at: MeasuresAt
           <TextLink to={sheet}>Take {measures.length === 1 ? "it" : "them"}</TextLink>
         </div>
       ) : null}
-      {entries.length > 0 ? <div>Still to be typed: {entries.map(({ name }) => name).join("; ")}.</div> : null}
+      {entries.length > 0 ? (
+        <div>Still to be typed: {entries.map(({ name }) => written.told(name)).join("; ")}.</div>
+      ) : null}
       {plans.map((message) => (
         <div key={message}>
           {written.told(message)} <TextLink to={`/jobs/${at.jobId}/ease`}>Ease plan</TextLink>

@@ -8,6 +8,7 @@ import { CheckInput } from "../forms/CheckInput.tsx";
 import { ChoiceInput } from "../forms/ChoiceInput.tsx";
 import { useFieldState } from "../forms/FormState.tsx";
 import { TextInput } from "../forms/TextInput.tsx";
+import { useLengths } from "../units/UnitContext.tsx";
 
 /** Records a pick field offers. */
 export type PickOptions = readonly { readonly id: number; readonly name: string }[];
@@ -58,6 +59,7 @@ function OneField({
   options: PickOptions;
 }) {
   const suffix = suffixOf(field, unit);
+  const written = useLengths();
   if (field.as === "choice") return <ChoiceInput name={name} legend={field.label} choices={field.choices} />;
   if (field.as === "check") return <CheckInput name={name}>{field.label}</CheckInput>;
   if (field.as === "pick") return <PickInput name={name} label={field.label} options={options} />;
@@ -67,7 +69,7 @@ function OneField({
       label={suffix ? `${field.label}, ${suffix}` : field.label}
       numeric={field.as === "number" || field.as === "percent"}
       shrink
-      {...(field.hint ? { hint: field.hint } : {})}
+      {...(field.hint ? { hint: written.told(field.hint) } : {})}
     />
   );
 }

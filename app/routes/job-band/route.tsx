@@ -154,7 +154,7 @@ export default function JobBand({ loaderData, actionData }: Route.ComponentProps
                       <strong>
                         {piece}: raise {lengths.amount(byMm)}
                       </strong>{" "}
-                      {where}.
+                      {lengths.told(where)}.
                     </li>
                   ))}
                 </Box>

@@ -10,6 +10,7 @@ import { TextInput } from "../../components/forms/TextInput.tsx";
 import { MissingList } from "../../components/job/MissingList.tsx";
 import { LinkButton } from "../../components/LinkButton.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
+import { useLengths } from "../../components/units/UnitContext.tsx";
 import { formOf, line, notes, readFields } from "../../forms/fields.server.ts";
 import { conflictRow } from "../../forms/unsaved.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../server/answers.ts";
@@ -68,6 +69,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 
 export default function JobOverview({ loaderData, actionData }: Route.ComponentProps) {
   const { job, wearerId, style, missing, steps, zones, prototypeCount, draft } = loaderData;
+  const lengths = useLengths();
   const next = steps.find(({ state }) => state !== "done");
   return (
     <>
@@ -104,7 +106,7 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
                   {name}
                 </Box>
                 <Box component="dd" sx={{ m: 0, fontWeight: 600 }}>
-                  {words}
+                  {lengths.told(words)}
                 </Box>
               </Box>
             ))}

@@ -193,7 +193,7 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
           {loaderData.unsettled.map(({ id, name, words }, index) => (
             <span key={id}>
               {index > 0 ? "; " : ""}
-              <TextLink to={`/jobs/${job.id}/${id}`}>{name}</TextLink>, {words}
+              <TextLink to={`/jobs/${job.id}/${id}`}>{name}</TextLink>, {lengths.told(words)}
             </span>
           ))}
           .
