@@ -39,7 +39,8 @@ function readEdge(fields: Fields, row: number, unit: LengthUnit, errors: Record<
   const text = (name: keyof typeof names) => (fields[names[name]] ?? "").trim();
   if (text("piece") === "" && text("length") === "") return [];
   if (text("piece") === "") errors[names.piece] = "Expected the name of the piece.";
-  if (text("seam").length > 4) errors[names.seam] = "Expected a letter or two.";
+  if (text("seam").length > 4)
+    errors[names.seam] = `Expected a letter or two, such as A, but got “${text("seam").slice(0, 20)}”.`;
   const length = parseLength(text("length"), unit);
   if (!length.ok) errors[names.length] = length.problem.message;
   else if (!(length.value > 0 && length.value <= LONGEST_MM))

@@ -18,7 +18,7 @@ export const VIEWS: readonly View[] = [
     prepare: (page) => page.getByLabel("Hip", { exact: true }).focus(),
   },
   { name: "cloth", address: "/cloths/4" },
-  { name: "swatch-test", address: "/tests/9" },
+  { name: "swatch-test", address: "/tests/12" },
   { name: "gauge", address: "/cloths/2/tests/live", prepare: practise },
   { name: "job", address: "/jobs/3" },
   { name: "ease-plan", address: "/jobs/4/ease" },

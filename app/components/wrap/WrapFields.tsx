@@ -42,6 +42,10 @@ export function WrapFields({ unit }: { unit: string }) {
           </TableBody>
         </Table>
       </Paper>
+      <Box sx={{ color: "text.secondary", fontSize: "0.9rem", mb: 1.5 }}>
+        A seam has a letter or two, such as A: two edges with the same letters are sewn together and must be of one
+        length.
+      </Box>
       {rows < MOST_EDGES ? (
         <Button onClick={() => setRows(Math.min(MOST_EDGES, rows + 6))} sx={{ mb: 1.5 }}>
           More edges

@@ -51,7 +51,16 @@ function SchoolCard({ school, plan, chosen }: { school: School; plan: StylePlan;
       <Typography sx={{ fontSize: "0.82rem", color: "text.secondary", flex: 1 }}>{blindTo}</Typography>
       <Standing plan={plan} id={id} without={without.length} />
       {chosen ? (
-        <Box sx={{ minHeight: 40, lineHeight: "40px", fontWeight: 700, color: "primary.main" }}>
+        <Box
+          sx={{
+            minHeight: 40,
+            display: "flex",
+            alignItems: "center",
+            lineHeight: 1.25,
+            fontWeight: 700,
+            color: "primary.main",
+          }}
+        >
           Chosen for this job
         </Box>
       ) : (
