@@ -14,6 +14,8 @@ try {
     // Nothing may move while the picture is taken.
     await page.emulateMedia({ reducedMotion: "reduce" });
     await page.goto(demo.address + address, { waitUntil: "networkidle" });
+    // What is focused before the page is alive is scrolled away from when it wakes.
+    await page.locator("body[data-hydrated]").waitFor({ state: "attached" });
     if (dark) await page.getByRole("button", { name: "Dark scheme" }).click();
     await prepare?.(page);
     await page.waitForTimeout(300);

@@ -26,7 +26,7 @@ export function AmountInput({ name, label, hint = "", unit }: AmountInputProps) 
     setInput(input, next === 0 ? "" : String(Number(next.toFixed(4))));
   };
   return (
-    <Box ref={box} sx={{ display: "flex", alignItems: "flex-start", gap: 0.75 }}>
+    <Box ref={box} sx={{ display: "flex", alignItems: "flex-start", gap: 0.75, mb: 0.75 }}>
       <IconButton aria-label={`${label}: less`} onClick={() => step(-1, 1)} sx={buttonStyle}>
         −
       </IconButton>

@@ -148,7 +148,9 @@ function Results({ rows }: { rows: Route.ComponentProps["loaderData"]["found"]["
                   <Box sx={{ color: "text.secondary", fontSize: "0.85rem" }}>{stretchClassOf(row.usable)} stretch</Box>
                 )}
               </TableCell>
-              <TableCell align="right">{row.amountMm === null ? "—" : lengths.amount(row.amountMm)}</TableCell>
+              <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
+                {row.amountMm === null ? "—" : lengths.amount(row.amountMm)}
+              </TableCell>
               <TableCell>
                 <Done row={row} />
               </TableCell>

@@ -1,15 +1,14 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
-import { data, Form, redirect, useNavigation } from "react-router";
+import { data, redirect } from "react-router";
 import { assertImported } from "../../../data/assertImported.ts";
 import { importJob, type KnownHere, knownHere } from "../../../data/jobImport.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { type JobDocument, readJobDocument } from "../../../formats/jobs/jobDocument.ts";
 import { readJson } from "../../../formats/json.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
+import { ImportForm } from "../../components/forms/ImportForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { readForm } from "../../forms/fields.server.ts";
@@ -58,9 +57,7 @@ async function takeOver(all: Repositories, document: JobDocument, word: string) 
 }
 
 export default function ImportJob({ actionData }: Route.ComponentProps) {
-  const busy = useNavigation().state !== "idle";
   const answer = actionData as NotYet | undefined;
-  const [tooLarge, setTooLarge] = useState(false);
   return (
     <Box sx={{ maxWidth: 720 }}>
       <PageHead
@@ -72,33 +69,12 @@ export default function ImportJob({ actionData }: Route.ComponentProps) {
         Nothing that is here is changed. The file is the one “Whole job as JSON” gives, on a job's sign-off page. All
         that is known about a wearer comes back in <TextLink to="/wearers/import">under Wearers</TextLink>.
       </Typography>
-      {answer?.error ? (
-        <Alert severity="error" sx={{ mb: 2 }}>
-          {answer.error}
-        </Alert>
-      ) : null}
-      <Form method="post" encType="multipart/form-data">
-        <Box component="label" sx={{ display: "block", mb: 2 }}>
-          <Box component="span" sx={{ display: "block", mb: 0.5 }}>
-            File of a job
-          </Box>
-          <input
-            type="file"
-            name="file"
-            accept="application/json,.json"
-            onChange={(event) => setTooLarge((event.target.files?.[0]?.size ?? 0) > LARGEST_JOB_FILE)}
-          />
-        </Box>
-        {tooLarge ? (
-          <Alert severity="error" sx={{ mb: 2 }}>
-            Expected a file up to {LARGEST_JOB_FILE / 1e6} MB; this one is larger.
-          </Alert>
-        ) : null}
-        {answer?.known ? <KnownQuestion known={answer.known} /> : null}
-        <Button type="submit" variant="contained" disabled={busy || tooLarge}>
-          {busy ? "Taking it over …" : answer?.known ? "Import it so" : "Import"}
-        </Button>
-      </Form>
+      <ImportForm
+        label="File of a job"
+        most={LARGEST_JOB_FILE}
+        error={answer?.error}
+        question={answer?.known ? <KnownQuestion known={answer.known} /> : null}
+      />
     </Box>
   );
 }

@@ -1,14 +1,14 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { data, Form, redirect, useNavigation } from "react-router";
+import { data, redirect } from "react-router";
 import type { Repositories } from "../../../data/store.ts";
 import { importWearer } from "../../../data/wearerFile.ts";
 import type { JobDocument } from "../../../formats/jobs/jobDocument.ts";
 import { readWearerDocument, type WearerDocument } from "../../../formats/jobs/wearerDocument.ts";
 import { readJson } from "../../../formats/json.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";
+import { ImportForm } from "../../components/forms/ImportForm.tsx";
 import { PageHead } from "../../components/PageHead.tsx";
 import { TextLink } from "../../components/TextLink.tsx";
 import { readForm } from "../../forms/fields.server.ts";
@@ -64,7 +64,6 @@ async function takeOver(all: Repositories, document: WearerDocument, word: strin
 }
 
 export default function ImportWearer({ actionData }: Route.ComponentProps) {
-  const busy = useNavigation().state !== "idle";
   const answer = actionData as NotYet | undefined;
   return (
     <Box sx={{ maxWidth: 720 }}>
@@ -74,39 +73,33 @@ export default function ImportWearer({ actionData }: Route.ComponentProps) {
         below="Everything about a wearer in one file: sheets, body wraps, garments that fit, standing changes, and every job whole."
       />
       <Typography sx={{ mb: 2 }}>The file is the one “Everything in one file” gives, on a wearer's page.</Typography>
-      {answer?.error ? (
-        <Alert severity="error" sx={{ mb: 2 }}>
-          {answer.error}
-        </Alert>
-      ) : null}
-      <Form method="post" encType="multipart/form-data">
-        <Box component="label" sx={{ display: "block", mb: 2 }}>
-          <Box component="span" sx={{ display: "block", mb: 0.5 }}>
-            File of a wearer
-          </Box>
-          <input type="file" name="file" accept="application/json,.json" />
-        </Box>
-        {answer?.here ? (
-          <Alert severity="warning" sx={{ mb: 2 }}>
-            <TextLink to={`/wearers/${answer.here.id}`}>{answer.here.name}</TextLink> is here already.
-            <Box sx={{ mt: 1.5 }}>
-              <ChoiceInput
-                name="known"
-                legend="The wearer of the file is"
-                unpicked
-                choices={[
-                  { value: "same", label: "the same: add what is not here yet" },
-                  { value: "copy", label: "another: add all of it beside" },
-                ]}
-              />
-              <TextLink to={`/wearers/${answer.here.id}`}>Leave it: import nothing</TextLink>
-            </Box>
-          </Alert>
-        ) : null}
-        <Button type="submit" variant="contained" disabled={busy}>
-          {busy ? "Taking it over …" : answer?.here ? "Import it so" : "Import"}
-        </Button>
-      </Form>
+      <ImportForm
+        label="File of a wearer"
+        most={LARGEST_JOB_FILE}
+        error={answer?.error}
+        question={answer?.here ? <KnownQuestion {...answer.here} /> : null}
+      />
     </Box>
+  );
+}
+
+/** Who is here already, and what is to be done about it. Leaving it is leaving the page. */
+function KnownQuestion({ id, name }: NonNullable<NotYet["here"]>) {
+  return (
+    <Alert severity="warning" sx={{ mb: 2 }}>
+      <TextLink to={`/wearers/${id}`}>{name}</TextLink> is here already.
+      <Box sx={{ mt: 1.5 }}>
+        <ChoiceInput
+          name="known"
+          legend="The wearer of the file is"
+          unpicked
+          choices={[
+            { value: "same", label: "the same: add what is not here yet" },
+            { value: "copy", label: "another: add all of it beside" },
+          ]}
+        />
+        <TextLink to={`/wearers/${id}`}>Leave it: import nothing</TextLink>
+      </Box>
+    </Alert>
   );
 }
