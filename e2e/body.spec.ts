@@ -86,7 +86,7 @@ test("a blank sheet comes as a PDF, and everything about a wearer as one file", 
   expect(everything).toMatchObject({ format: "stenz.wearer", wearer: { name: "Ilva Thornbeck" } });
   expect(everything.sheets).toHaveLength(3);
   expect(everything.likedGarments).toHaveLength(3);
-  const brief = everything.jobs.find(({ name }: { name: string }) => name === "High-waisted brief");
+  const brief = everything.jobs.find(({ job }: { job: { name: string } }) => job.name === "High-waisted brief");
   expect(brief.prototypes).toHaveLength(2);
 });
 
