@@ -16,7 +16,7 @@ const MEASURES = {
 async function addWearerAndSheet(page: Page) {
   await page.goto("/wearers");
   await page.getByRole("link", { name: "Add a wearer" }).click();
-  await page.getByLabel("Name", { exact: true }).fill("Tessaly Brand");
+  await page.getByRole("textbox", { name: "Name", exact: true }).fill("Tessaly Brand");
   await page.getByRole("button", { name: "Add wearer" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "Tessaly Brand" })).toBeVisible();
   await page.getByRole("link", { name: "Take a sheet" }).click();
