@@ -19,6 +19,7 @@ export interface Scheme {
   readonly cautionGround: string;
   readonly good: string;
   readonly skin: string;
+  readonly hair: string;
   readonly stretch: StretchTones;
 }
 
@@ -38,6 +39,7 @@ export const LIGHT: Scheme = {
   cautionGround: "#fbeedd",
   good: "#1d5f35",
   skin: "#f4efec",
+  hair: "#ddd2d2",
   stretch: {
     slack: "#f2f4f3",
     resting: "#d9e8e5",
@@ -64,6 +66,7 @@ export const DARK: Scheme = {
   cautionGround: "#3a2a18",
   good: "#93d3a5",
   skin: "#2b252b",
+  hair: "#453a43",
   stretch: {
     slack: "#211c22",
     resting: "#274240",

@@ -71,8 +71,9 @@ export const theme: Theme = createTheme({
     MuiOutlinedInput: {
       styleOverrides: { root: ({ theme: t }) => ({ backgroundColor: t.vars.palette.background.paper }) },
     },
-    MuiFormHelperText: { styleOverrides: { root: { marginBottom: 8 } } },
-    MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
+    // A hint belongs to its field and takes no room where there is none; the field keeps its distance from the next.
+    MuiFormHelperText: { styleOverrides: { root: { marginTop: 2, lineHeight: 1.35 } } },
+    MuiTextField: { defaultProps: { size: "small", fullWidth: true }, styleOverrides: { root: { marginBottom: 16 } } },
     MuiTableCell: { styleOverrides: { root: { padding: "7px 12px", fontSize: "0.95rem" }, head: { fontWeight: 650 } } },
     MuiAlert: {
       styleOverrides: {

@@ -4,13 +4,8 @@ import { known, type Reckoned, type Reckoning, reckoned } from "../explain/recko
 import { term } from "../explain/term.ts";
 import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
 import { cupSeamMm, cupVolumeCm3, MEASURE_DIFFERS_OVER_MM, VOLUME_DIFFERS_OVER } from "./cup.ts";
+import { CUP_SIDES, type CupSide } from "./cupSide.ts";
 import type { CupWorking } from "./workings.ts";
-
-/** A side of the chest. */
-export type CupSide = "left" | "right";
-
-/** Both sides, left first. */
-export const CUP_SIDES: readonly CupSide[] = ["left", "right"];
 
 /** Measures of a breast that two sides are compared by. */
 export const BREAST_CODES = [

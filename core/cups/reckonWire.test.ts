@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { byId } from "../testing/byId.ts";
 import { BREAST, sampleBody } from "../testing/sampleBody.ts";
 import { reckonWire } from "./reckonWire.ts";
-import { NEW_WIRE } from "./workings.ts";
+import { NEW_WIRE, type WireWorking } from "./workings.ts";
 
 describe("a wire that is too long", () => {
   const working = {
@@ -23,7 +23,11 @@ describe("a wire that is too long", () => {
       ["Cradle and wing", 8],
       ["The cup piece that meets it", 8],
     ]);
-    expect(wire.warnings).toEqual([expect.stringContaining("Only 2 mm"), expect.stringContaining("Right")]);
+    expect(wire.warnings).toEqual([
+      expect.stringContaining("Only 2 mm"),
+      expect.stringContaining("Right"),
+      expect.stringContaining("differ by 6 mm"),
+    ]);
   });
 
   it("split between underarm and bridge raises half at each", () => {
@@ -40,4 +44,54 @@ describe("a wire that is too long", () => {
     expect(reckonWire({ ...working, wireMm: 238 }, { body: null }).raises).toEqual([]);
     expect(reckonWire({ ...working, wireMm: 220 }, { body: null }).warnings[0]).toContain("too short");
   });
+});
+
+describe("wires of two sides", () => {
+  const apart: WireWorking = {
+    ...NEW_WIRE,
+    sides: "apart",
+    foldTopMm: 8,
+    foldBridgeMm: 6,
+    channelMm: 262,
+    wireMm: 246,
+    tipDistanceMm: 138,
+    springMm: 6,
+    diameterMm: 140,
+    rightChannelMm: 250,
+    rightWireMm: 224,
+    rightTipDistanceMm: 130,
+    rightSpringMm: 5,
+    rightDiameterMm: 136,
+  };
+
+  it("are fitted each to its own channel and its own root", () => {
+    const reckoning = reckonWire(apart, { body: sampleBody(BREAST) });
+    expect(byId(reckoning)).toEqual({
+      "free-left": 2,
+      "raise-left": 8,
+      "tips-left": 144,
+      "diameter-left": -2,
+      "free-right": 12,
+      "tips-right": 135,
+      "diameter-right": 0,
+    });
+    expect(reckoning.wires.map(({ side }) => side)).toEqual(["left", "right"]);
+    expect(new Set(reckoning.raises.map(({ side }) => side))).toEqual(new Set(["left"]));
+    expect(reckoning.warnings).toEqual(["Left: Only 2 mm free: the wire wants 10 mm to move."]);
+  });
+
+  it("say of which side something is lacking, and give the other", () => {
+    const reckoning = reckonWire({ ...apart, rightWireMm: null, foldTopMm: 8 }, { body: sampleBody(BREAST) });
+    expect(reckoning.lacks).toEqual([{ what: "entry", name: "the wire, tip to tip along its curve, right" }]);
+    expect(reckoning.wires.map(({ side }) => side)).toEqual(["left"]);
+    expect(byId(reckoning)).toMatchObject({ "free-left": 2, "diameter-right": 0 });
+  });
+
+  it("ask for what both share once", () =>
+    expect(
+      reckonWire({ ...apart, foldTopMm: null }, { body: null }).lacks.filter(({ what }) => what === "entry"),
+    ).toEqual([{ what: "entry", name: "what the top edge’s finish takes" }]));
+
+  it("that are alike keep the right's values for when they are wanted again, unused", () =>
+    expect(reckonWire({ ...apart, sides: "alike", rightWireMm: 1 }, { body: null }).wires).toHaveLength(1));
 });

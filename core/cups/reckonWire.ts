@@ -1,8 +1,10 @@
+import { measuredValue } from "../body/sheetValues.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../explain/reckoning.ts";
 import { term } from "../explain/term.ts";
-import { type BodyFacts, wantsOf } from "../workings/wants.ts";
-import { CUP_SIDES } from "./reckonCup.ts";
+import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
+import { CUP_SIDES, type CupSide } from "./cupSide.ts";
 import { WIRE_MOVEMENT_MM, type WireFit, type WireInput, wireFit } from "./wireFit.ts";
+import { type WireSide, wireSides } from "./wireSides.ts";
 import type { WireWorking } from "./workings.ts";
 
 /** A wire and a root width may differ by this much, mm. */
@@ -11,52 +13,95 @@ export const DIAMETER_TOLERANCE_MM = 3;
 /** Over what a raise is blended into the top edge, mm. */
 export const RAISE_BLEND_MM = { least: 40, most: 60 } as const;
 
-/** A wire in its channel with what is to be changed. */
+/** One wire as it lies in its channel. */
+export interface FittedWire {
+  readonly side: WireSide["side"];
+  readonly input: WireInput;
+  readonly fit: WireFit;
+}
+
+/** A raise of one piece. */
+export interface Raise {
+  readonly side: WireSide["side"];
+  readonly piece: string;
+  readonly where: string;
+  readonly byMm: number;
+}
+
+/** Wires in their channels with what is to be changed. */
 export interface WireReckoning extends Reckoning {
-  readonly wire: { readonly input: WireInput; readonly fit: WireFit } | null;
-  /** What to raise, in order; none where the wire is free enough. */
-  readonly raises: readonly { readonly piece: string; readonly where: string; readonly byMm: number }[];
+  /** One for both sides where they are alike; else those of the sides that are known. */
+  readonly wires: readonly FittedWire[];
+  /** What to raise, in order; none where every wire is free enough. */
+  readonly raises: readonly Raise[];
 }
 
 const typed = term("garment", "length");
 
-/** Fits a wire to its channel: what is free, what is raised with which pieces, and whether it suits the root. */
+/** Fits each wire to its channel: what is free, what is raised with which pieces, and whether it suits the root. */
 export function reckonWire(working: WireWorking, { body }: { readonly body: BodyFacts | null }): WireReckoning {
   const wants = wantsOf(body);
-  const input = known({
-    channelMm: wants.entry(working.channelMm, "the channel along the seam line"),
+  const folds = {
     foldTopMm: wants.entry(working.foldTopMm, "what the top edge’s finish takes"),
     foldBridgeMm: wants.entry(working.foldBridgeMm, "what the bridge’s finish takes"),
-    wireMm: wants.entry(working.wireMm, "the wire, tip to tip along its curve"),
-    tipDistanceMm: wants.entry(working.tipDistanceMm, "the wire’s tip distance at rest"),
-    springMm: wants.entry(working.springMm, "how far its tips spring apart when worn"),
-  });
-  const diameter = working.diameterMm === null ? NO_DIAMETER : diameterOf(working.diameterMm, body, wants);
-  const care = "A wire sits on the ribs, never on tissue.";
-  if (!input) return { ...diameter, lacks: wants.lacks, notes: [care], wire: null, raises: [] };
-  const fit = wireFit(input);
+  };
+  const sides = wireSides(working).map((side) => reckonSide(side, folds, body, wants));
+  const wires = sides.flatMap(({ wire }) => (wire ? [wire] : []));
   return {
-    numbers: [...fitNumbers(input, fit), ...diameter.numbers],
+    numbers: sides.flatMap(({ numbers }) => numbers),
     lacks: wants.lacks,
     notes: [
-      care,
-      "The channel is measured along the seam line with bridge and cradle overlapped at their seam, not along the cut edges.",
+      "A wire sits on the ribs, never on tissue.",
+      ...(wires.length > 0
+        ? [
+            "The channel is measured along the seam line with bridge and cradle overlapped at their seam, not along the cut edges.",
+          ]
+        : []),
     ],
+    warnings: [...sides.flatMap(({ warnings }) => warnings), ...(working.sides === "alike" ? differing(body) : [])],
+    wires,
+    raises: wires.flatMap((wire) => raisesOf(wire, working)),
+  };
+}
+
+function reckonSide(
+  { side, entries }: WireSide,
+  folds: Pick<WireWorking, "foldTopMm" | "foldBridgeMm">,
+  body: BodyFacts | null,
+  wants: Wants,
+) {
+  const of = side === "both" ? "" : `, ${side}`;
+  const input = known({
+    channelMm: wants.entry(entries.channelMm, `the channel along the seam line${of}`),
+    ...folds,
+    wireMm: wants.entry(entries.wireMm, `the wire, tip to tip along its curve${of}`),
+    tipDistanceMm: wants.entry(entries.tipDistanceMm, `the wire’s tip distance at rest${of}`),
+    springMm: wants.entry(entries.springMm, `how far its tips spring apart when worn${of}`),
+  });
+  const roots = entries.diameterMm === null ? NO_ROOTS : overRoots(entries.diameterMm, side, body, wants);
+  if (!input) return { ...roots, wire: null };
+  const fit = wireFit(input);
+  return {
+    numbers: [...fitNumbers(input, fit, side), ...roots.numbers],
     warnings: [
       ...(fit.draftTipDistanceMm >= input.channelMm
         ? ["The tips are further apart than the channel is long: one of the two is off."]
         : []),
       ...fitWarnings(fit),
-      ...diameter.warnings,
-    ],
-    wire: { input, fit },
-    raises: raisesOf(fit, working),
+    ]
+      .map((warning) => (side === "both" ? warning : `${SIDE_WORDS[side]}: ${warning}`))
+      .concat(roots.warnings),
+    wire: { side, input, fit },
   };
 }
 
-function fitNumbers(input: WireInput, fit: WireFit): Reckoned[] {
+const SIDE_WORDS: Readonly<Record<CupSide, string>> = { left: "Left", right: "Right" };
+
+function fitNumbers(input: WireInput, fit: WireFit, side: WireSide["side"]): Reckoned[] {
+  const id = (name: string) => (side === "both" ? name : `${name}-${side}`);
+  const named = (name: string) => (side === "both" ? name : `${name}, ${side}`);
   return [
-    reckoned("free", "Free length", {
+    reckoned(id("free"), named("Free length"), {
       formula: "F = C − top − bridge − W",
       terms: [
         typed("C", "channel along the seam line", input.channelMm, "typed here"),
@@ -69,7 +114,7 @@ function fitNumbers(input: WireInput, fit: WireFit): Reckoned[] {
     }),
     ...(fit.raiseMm > 0
       ? [
-          reckoned("raise", "Channel raised by", {
+          reckoned(id("raise"), named("Channel raised by"), {
             formula: "x = 10 − F",
             terms: [term("result", "difference")("F", "free length", fit.freeMm, "computed above")],
             result: { value: fit.raiseMm, unit: "amount" },
@@ -77,7 +122,7 @@ function fitNumbers(input: WireInput, fit: WireFit): Reckoned[] {
           }),
         ]
       : []),
-    reckoned("tips", "Tip distance to draft to", {
+    reckoned(id("tips"), named("Tip distance to draft to"), {
       formula: "tips = rest + spring",
       terms: [
         typed("rest", "tips at rest", input.tipDistanceMm, "typed here"),
@@ -98,25 +143,36 @@ function fitWarnings({ freeMm, raiseMm, tooShort }: WireFit): string[] {
     : [`Only ${Math.round(freeMm)} mm free: the wire wants 10 mm to move.`];
 }
 
-function raisesOf({ raiseMm }: WireFit, { raiseAt }: WireWorking): WireReckoning["raises"] {
+function raisesOf({ side, fit: { raiseMm } }: FittedWire, { raiseAt }: WireWorking): Raise[] {
   if (raiseMm === 0) return [];
+  const byMm = raiseAt === "both" ? raiseMm / 2 : raiseMm;
   const blend = `blended into the top edge over ${RAISE_BLEND_MM.least}–${RAISE_BLEND_MM.most} mm`;
-  const share = raiseAt === "both" ? raiseMm / 2 : raiseMm;
   const underarm = [
-    { piece: "Cradle and wing", where: `at the underarm, ${blend}`, byMm: share },
-    { piece: "The cup piece that meets it", where: `at the underarm, ${blend}`, byMm: share },
+    { side, piece: "Cradle and wing", where: `at the underarm, ${blend}`, byMm },
+    { side, piece: "The cup piece that meets it", where: `at the underarm, ${blend}`, byMm },
   ];
-  const bridge = [
-    { piece: "Bridge", where: "at its top", byMm: share },
-    { piece: "The cup piece that meets it", where: "at the centre", byMm: share },
+  if (raiseAt === "underarm") return underarm;
+  return [
+    ...underarm,
+    { side, piece: "Bridge", where: "at its top", byMm },
+    { side, piece: "The cup piece that meets it", where: "at the centre", byMm },
   ];
-  return raiseAt === "both" ? [...underarm, ...bridge] : underarm;
 }
 
-const NO_DIAMETER = { numbers: [] as Reckoned[], warnings: [] as string[] };
+/** One wire for two roots of different width fits one of them at best. */
+function differing(body: BodyFacts | null): string[] {
+  const [left, right] = CUP_SIDES.map((side) => body && measuredValue(body.values, "root_width", side)?.mm);
+  if (!left || !right || Math.abs(left - right) <= DIAMETER_TOLERANCE_MM) return [];
+  return [
+    `The roots of the two sides differ by ${Math.round(Math.abs(left - right))} mm: give each side its own wire and channel.`,
+  ];
+}
 
-function diameterOf(diameterMm: number, body: BodyFacts | null, wants: ReturnType<typeof wantsOf>) {
-  const sides = CUP_SIDES.flatMap((side) => {
+const NO_ROOTS = { numbers: [] as Reckoned[], warnings: [] as string[] };
+
+/** The width of a wire over the roots it lies round: both where one wire serves both sides. */
+function overRoots(diameterMm: number, of: WireSide["side"], body: BodyFacts | null, wants: Wants) {
+  const sides = (of === "both" ? CUP_SIDES : [of]).flatMap((side) => {
     const rootMm = wants.length("root_width", side);
     return rootMm === null ? [] : [{ side, rootMm, overMm: diameterMm - rootMm }];
   });
@@ -136,7 +192,7 @@ function diameterOf(diameterMm: number, body: BodyFacts | null, wants: ReturnTyp
       Math.abs(overMm) <= DIAMETER_TOLERANCE_MM
         ? []
         : [
-            `${side === "left" ? "Left" : "Right"}: the wire is ${Math.round(Math.abs(overMm))} mm ${overMm > 0 ? "wider" : "narrower"} than the root; within 3 mm is wanted.`,
+            `${SIDE_WORDS[side]}: the wire is ${Math.round(Math.abs(overMm))} mm ${overMm > 0 ? "wider" : "narrower"} than the root; within 3 mm is wanted.`,
           ],
     ),
   };

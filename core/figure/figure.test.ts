@@ -4,7 +4,9 @@ import { measureOf, placesOf } from "../body/catalogue/index.ts";
 import { SPOTS, spotsOf } from "../fitting/spots.ts";
 import { garmentPath } from "./garment.ts";
 import { CENTRE, FIELD, type FigureView, LEVEL } from "./geometry.ts";
+import { ARM_PATHS, HEAD_PATH, OUTLINES, TRUNK_PATH } from "./outline.ts";
 import { placeOf, sideAt, spotsNear, viewsOf } from "./places.ts";
+import { SIDE_PATH } from "./sideOutline.ts";
 import { smooth } from "./smooth.ts";
 import { tapeWays } from "./tapePaths.ts";
 
@@ -91,4 +93,33 @@ it("draws a smooth curve from its first point to its last", () => {
   expect(path).toMatch(/^M 0 0 C /);
   expect(path).toMatch(/20\.0 0\.0$/);
   expect(path.match(/C/g)).toHaveLength(2);
+});
+
+describe("the outline", () => {
+  const numbersOf = (path: string): number[] => path.match(/-?\d+(\.\d+)?/g)?.map(Number) ?? [];
+  const xsOf = (path: string) => numbersOf(path).filter((_, index) => index % 2 === 0);
+
+  it("is the same on both sides of the middle, and within the field across", () => {
+    const [right, , left] = OUTLINES as [string, string, string, string];
+    const mirrored = xsOf(left).map((x) => 2 * CENTRE - x);
+    for (const [index, x] of xsOf(right).entries()) expect(mirrored[index]).toBeCloseTo(x, 0);
+    for (const path of [TRUNK_PATH, ...ARM_PATHS, SIDE_PATH, HEAD_PATH]) {
+      expect(Math.min(...xsOf(path))).toBeGreaterThan(0);
+      expect(Math.max(...xsOf(path))).toBeLessThan(FIELD.width);
+    }
+  });
+
+  it("holds the spots of the trunk: a pin's head, 9 in radius, always touches the body", () => {
+    const half = (y: number) => {
+      const points =
+        TRUNK_PATH.match(/-?\d+(?:\.\d+)? -?\d+(?:\.\d+)?/g)?.map((pair) => pair.split(" ").map(Number)) ?? [];
+      const near = points
+        .filter(([, at]) => Math.abs((at as number) - y) < 12)
+        .map(([x]) => Math.abs((x as number) - CENTRE));
+      return Math.max(...near);
+    };
+    for (const { id, at: places } of SPOTS.filter(({ id }) => id !== "arm")) {
+      for (const [x, y] of places.front ?? []) expect(x, `${id} at ${y}`).toBeLessThanOrEqual(half(y) + 8);
+    }
+  });
 });

@@ -1,7 +1,5 @@
 import type { Zone } from "../ease/zones.ts";
 
-import { type Point, smooth } from "./smooth.ts";
-
 /** The views that show the trunk from the front or the back. */
 export type TrunkView = "front" | "back";
 
@@ -28,58 +26,6 @@ export const LEVEL: Readonly<Record<Exclude<Zone, "leg" | "arm">, number>> & { r
   crotch: 258,
 };
 
-/** Right half of the trunk and leg, from the neck down the outside and up the inside; x counts from the centre. */
-const TRUNK: readonly Point[] = [
-  [10.5, 44],
-  [11, 58],
-  [17, 67],
-  [33, 73],
-  [44, 82],
-  [41.5, 100],
-  [41, 116],
-  [38.5, 136],
-  [33.5, 160],
-  [32, 176],
-  [37, 194],
-  [44, 212],
-  [49, 234],
-  [49.5, 256],
-  [46.5, 288],
-  [41, 324],
-  [36.5, 356],
-  [35.5, 392],
-];
-const INNER_LEG: readonly Point[] = [
-  [11.5, 392],
-  [12.5, 356],
-  [11, 316],
-  [7, 284],
-  [3.5, 264],
-  [0, 259],
-];
-const ARM: readonly Point[] = [
-  [38, 78],
-  [49, 88],
-  [56, 112],
-  [60, 146],
-  [66, 178],
-  [71, 208],
-  [73, 226],
-  [69, 240],
-  [64, 236],
-  [62, 218],
-  [57, 196],
-  [50, 166],
-  [45.5, 132],
-  [42, 104],
-];
-
-/** Outline of trunk and legs, closed. */
-export const TRUNK_PATH = closedOutline();
-
-/** Outlines of the arms, drawn behind the trunk. */
-export const ARM_PATHS = [1, -1].map((direction) => `${smooth(mirror(ARM, direction))} Z`);
-
 /** The leg line of a brief on one side: from the hip at the side down to the crotch. */
 export function legLine(side: "viewerLeft" | "viewerRight", view: TrunkView): string {
   const direction = side === "viewerRight" ? 1 : -1;
@@ -98,14 +44,4 @@ export interface Place {
   readonly view: FigureView;
   readonly x: number;
   readonly y: number;
-}
-
-function mirror(points: readonly Point[], direction: number): Point[] {
-  return points.map(([x, y]) => [CENTRE + direction * x, y]);
-}
-
-function closedOutline(): string {
-  const right = mirror([...TRUNK, ...INNER_LEG], 1);
-  const left = mirror([...TRUNK, ...INNER_LEG], -1).reverse();
-  return `${smooth(right)} ${smooth(left).replace("M", "L")} Z`;
 }

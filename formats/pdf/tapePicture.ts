@@ -1,6 +1,7 @@
 import type { MeasureCode, Side } from "../../core/body/measure.ts";
-import { ARM_PATHS, CENTRE, FIELD, TRUNK_PATH } from "../../core/figure/geometry.ts";
-import { SIDE_HEAD_PATH, SIDE_PATH } from "../../core/figure/sideGeometry.ts";
+import { FIELD } from "../../core/figure/geometry.ts";
+import { ARM_PATHS, HAIR, HEAD_PATH, OUTLINES, TRUNK_PATH } from "../../core/figure/outline.ts";
+import { SIDE_HAIR, SIDE_HEAD_PATH, SIDE_PATH } from "../../core/figure/sideOutline.ts";
 import { TAPE_VIEWS, type TapePath, type TapeView, tapeWays } from "../../core/figure/tapePaths.ts";
 
 /** Room of one picture, points. */
@@ -8,6 +9,7 @@ export const PICTURE = { width: 62, height: 72 } as const;
 
 const LINE = "#5b535e";
 const SKIN = "#f4efec";
+const HAIR_TONE = "#ddd2d2";
 const TAPE = "#6f2450";
 
 /** Part of the field shown in each view: the whole figure, or the chest close up. */
@@ -30,6 +32,8 @@ export function drawTape(doc: PDFKit.PDFDocument, code: MeasureCode, side: Side,
     .save()
     .translate(x + (PICTURE.width - shown.width * scale) / 2, y)
     .scale(scale);
+  // The legs run out of the field: on paper they end at its edge.
+  doc.rect(0, 0, shown.width, shown.height).clip();
   drawBody(doc, view);
   drawLine(doc, view, tape);
   doc.restore();
@@ -48,14 +52,12 @@ function drawBody(doc: PDFKit.PDFDocument, view: TapeView): void {
     }
     return;
   }
-  if (view === "side") {
-    doc.path(SIDE_HEAD_PATH).fillAndStroke(SKIN, LINE);
-    doc.path(SIDE_PATH).fillAndStroke(SKIN, LINE);
-    return;
-  }
-  doc.ellipse(CENTRE, 28, 15, 20).fillAndStroke(SKIN, LINE);
-  for (const path of ARM_PATHS) doc.path(path).fillAndStroke(SKIN, LINE);
-  doc.path(TRUNK_PATH).fillAndStroke(SKIN, LINE);
+  const side = view === "side";
+  for (const path of side ? [] : [...ARM_PATHS, TRUNK_PATH]) doc.path(path).fill(SKIN);
+  if (side) doc.path(SIDE_PATH).fillAndStroke(SKIN, LINE);
+  for (const path of side ? [] : OUTLINES) doc.path(path).stroke(LINE);
+  doc.path(side ? SIDE_HEAD_PATH : HEAD_PATH).fillAndStroke(SKIN, LINE);
+  for (const path of side ? SIDE_HAIR : HAIR[view]) doc.path(path).fill(HAIR_TONE);
 }
 
 function drawLine(doc: PDFKit.PDFDocument, view: TapeView, tape: TapePath): void {

@@ -5,7 +5,8 @@ import { FIRM_FROM_KPA, SNUG_FROM_KPA, STOP_OVER_KPA } from "../../../core/ease/
 import { STRETCH_STEPS, type StretchStep, stretchStepOf } from "../../../core/ease/stretchStep.ts";
 import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
 import { garmentPath } from "../../../core/figure/garment.ts";
-import { FIELD, LEVEL, TRUNK_PATH } from "../../../core/figure/geometry.ts";
+import { FIELD, LEVEL } from "../../../core/figure/geometry.ts";
+import { TRUNK_PATH } from "../../../core/figure/outline.ts";
 import { threadPath } from "../stretch/threadPath.ts";
 import { percent } from "../units/percent.ts";
 

@@ -6,7 +6,7 @@ import { useFieldState } from "./FormState.tsx";
 export function ShelfInput({
   name,
   label,
-  hint = " ",
+  hint,
   choices,
 }: {
   name: string;

@@ -51,7 +51,7 @@ export function TextInput({
       type={type}
       defaultValue={value}
       error={refused !== undefined}
-      helperText={refused ?? understood ?? hint ?? " "}
+      helperText={refused ?? understood ?? hint}
       onChange={echo ? (event) => setText(event.target.value) : undefined}
       multiline={lines > 1}
       minRows={lines}

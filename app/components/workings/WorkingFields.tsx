@@ -9,6 +9,7 @@ import { ChoiceInput } from "../forms/ChoiceInput.tsx";
 import { useFieldState } from "../forms/FormState.tsx";
 import { TextInput } from "../forms/TextInput.tsx";
 import { useLengths } from "../units/UnitContext.tsx";
+import { fieldSpans } from "./fieldSpans.ts";
 
 /** Records a pick field offers. */
 export type PickOptions = readonly { readonly id: number; readonly name: string }[];
@@ -21,52 +22,57 @@ export function WorkingFields({
   id,
   unit,
   hidden,
+  labels,
   options,
 }: {
   id: WorkingId;
   unit: LengthUnit;
   hidden: readonly string[];
+  /** Labels that differ from the fields' own. */
+  labels: Readonly<Record<string, string>>;
   options: PickOptions;
 }) {
+  const fields = fieldsOfWorking(id);
+  const spans = fieldSpans(fields.filter(([name]) => !hidden.includes(name)));
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: "repeat(2, minmax(0, 1fr))", columnGap: 1.5 }}>
-      {fieldsOfWorking(id).map(([name, field]) => (
+      {fields.map(([name, field]) => (
         <Box
           key={name}
           sx={{
             display: hidden.includes(name) ? "none" : "block",
-            gridColumn: wide(field) ? "1 / -1" : "auto",
+            gridColumn: spans.get(name) === "half" ? "auto" : "1 / -1",
           }}
         >
-          <OneField name={name} field={field} unit={unit} options={options} />
+          <OneField name={name} field={field} label={labels[name] ?? field.label} unit={unit} options={options} />
         </Box>
       ))}
     </Box>
   );
 }
 
-const wide = ({ as }: WorkingField): boolean => as === "choice" || as === "check" || as === "pick" || as === "text";
-
 function OneField({
   name,
   field,
+  label,
   unit,
   options,
 }: {
   name: string;
   field: WorkingField;
+  label: string;
   unit: LengthUnit;
   options: PickOptions;
 }) {
   const suffix = suffixOf(field, unit);
   const written = useLengths();
-  if (field.as === "choice") return <ChoiceInput name={name} legend={field.label} choices={field.choices} />;
-  if (field.as === "check") return <CheckInput name={name}>{field.label}</CheckInput>;
-  if (field.as === "pick") return <PickInput name={name} label={field.label} options={options} />;
+  if (field.as === "choice") return <ChoiceInput name={name} legend={label} choices={field.choices} />;
+  if (field.as === "check") return <CheckInput name={name}>{label}</CheckInput>;
+  if (field.as === "pick") return <PickInput name={name} label={label} options={options} />;
   return (
     <TextInput
       name={name}
-      label={suffix ? `${field.label}, ${suffix}` : field.label}
+      label={suffix ? `${label}, ${suffix}` : label}
       numeric={field.as === "number" || field.as === "percent"}
       shrink
       {...(field.hint ? { hint: written.told(field.hint) } : {})}
@@ -85,7 +91,7 @@ function PickInput({ name, label, options }: { name: string; label: string; opti
       label={label}
       defaultValue={value}
       error={error !== undefined}
-      helperText={error ?? " "}
+      helperText={error}
       slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
     >
       <option value="">none</option>

@@ -40,6 +40,8 @@ interface WorkingFormProps<Id extends WorkingId> {
   readonly options?: PickOptions;
   /** Fields that are of no use as things stand. */
   readonly hides?: (working: Workings[Id]) => readonly string[];
+  /** Labels that say more as things stand, by field. */
+  readonly labels?: (working: Workings[Id]) => Readonly<Record<string, string>>;
   readonly children: (view: WorkingView<Id>) => ReactNode;
 }
 
@@ -49,7 +51,7 @@ interface WorkingFormProps<Id extends WorkingId> {
  */
 export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const written = useLengths();
-  const { page, at, title, intro, unsaved, options = [], hides, children } = props;
+  const { page, at, title, intro, unsaved, options = [], hides, labels, children } = props;
   const { id, kept, start, draft } = page;
   const unit = useFormUnit(unsaved?.fields, draft);
   const begun: Fields = { unit, ...(unsaved?.fields ?? draft ?? start) };
@@ -90,7 +92,13 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
             submitLabel={kept.version === 0 ? "Keep" : "Keep the change"}
             quiet
           >
-            <WorkingFields id={id} unit={unit} hidden={hides?.(working) ?? []} options={options} />
+            <WorkingFields
+              id={id}
+              unit={unit}
+              hidden={hides?.(working) ?? []}
+              labels={labels?.(working) ?? {}}
+              options={options}
+            />
           </RecordForm>
         </Box>
         <Box aria-live="polite">

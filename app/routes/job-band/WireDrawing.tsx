@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { WireReckoning } from "../../../core/cups/reckonWire.ts";
+import type { FittedWire } from "../../../core/cups/reckonWire.ts";
 import { arcThrough, arcTo } from "../../../core/figure/arcThrough.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { drawingStyle } from "../../components/workings/drawing.ts";
@@ -7,9 +7,10 @@ import { drawingStyle } from "../../components/workings/drawing.ts";
 const MARGIN = 26;
 
 /** The channel laid out along its curve, with the folds at its ends and the wire lying in it. */
-export function WireDrawing({ wire }: { wire: NonNullable<WireReckoning["wire"]> }) {
+export function WireDrawing({ wire }: { wire: FittedWire }) {
   const lengths = useLengths();
-  const { input, fit } = wire;
+  const { side, input, fit } = wire;
+  const of = side === "both" ? "" : `, ${side}`;
   const chord = fit.draftTipDistanceMm;
   const arc = arcThrough(chord, input.channelMm);
   if (!arc) return null;
@@ -24,7 +25,7 @@ export function WireDrawing({ wire }: { wire: NonNullable<WireReckoning["wire"]>
       component="svg"
       role="img"
       aria-label={lengths.told(
-        `A channel of ${Math.round(channelMm)} mm with a wire of ${Math.round(wireMm)} mm: ${Math.round(fit.freeMm)} mm free`,
+        `A channel of ${Math.round(channelMm)} mm with a wire of ${Math.round(wireMm)} mm: ${Math.round(fit.freeMm)} mm free${of}`,
       )}
       viewBox={`${chord / 2 - wide / 2 - MARGIN * 2} ${-MARGIN} ${wide + MARGIN * 4} ${depth + 2 * MARGIN}`}
       sx={{ ...drawingStyle, maxHeight: 260, mb: 1 }}
@@ -53,7 +54,7 @@ export function WireDrawing({ wire }: { wire: NonNullable<WireReckoning["wire"]>
         <path className="strong" d={path} style={{ strokeWidth: 2.6, vectorEffect: "none", strokeDasharray: "10 3" }} />
       )}
       <text x={0} y={-text * 0.9} fontSize={text} textAnchor="middle">
-        underarm
+        underarm{of}
       </text>
       <text x={chord} y={-text * 0.9} fontSize={text} textAnchor="middle">
         bridge

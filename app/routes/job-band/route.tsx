@@ -65,6 +65,16 @@ async function takeBand(fields: Fields, jobId: number, store: Store, back: strin
   });
 }
 
+/** Labels of a wire's own fields where the right has others. */
+const LEFT_WIRE = {
+  channelMm: "Left: channel",
+  wireMm: "Left: wire, along it",
+  tipDistanceMm: "Left: tips apart at rest",
+  springMm: "Left: tips spring by",
+  diameterMm: "Left: tip to tip across",
+} as const;
+const RIGHT_WIRE = ["rightChannelMm", "rightWireMm", "rightTipDistanceMm", "rightSpringMm", "rightDiameterMm"];
+
 export default function JobBand({ loaderData, actionData }: Route.ComponentProps) {
   const { at, job, allergies, needed, elastics, band, strap, closure, wire } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
@@ -142,17 +152,34 @@ export default function JobBand({ loaderData, actionData }: Route.ComponentProps
           title="The wire"
           intro="A wire needs room to move at both ends. Too long for its channel, it pokes out at the underarm."
           unsaved={unsavedFor("wire", unsaved)}
+          hides={({ sides }) => (sides === "apart" ? [] : RIGHT_WIRE)}
+          labels={({ sides }) => (sides === "apart" ? LEFT_WIRE : {})}
         >
           {({ reckoning }) => (
             <>
-              {reckoning.wire ? <WireDrawing wire={reckoning.wire} /> : null}
-              <NumberList label="Wire" numbers={reckoning.numbers} strong={["free", "raise"]} />
+              <Box
+                sx={{
+                  display: "grid",
+                  gridTemplateColumns: `repeat(${reckoning.wires.length || 1}, minmax(0, 1fr))`,
+                  gap: 2,
+                }}
+              >
+                {reckoning.wires.map((wire) => (
+                  <WireDrawing key={wire.side} wire={wire} />
+                ))}
+              </Box>
+              <NumberList
+                label="Wire"
+                numbers={reckoning.numbers}
+                strong={reckoning.numbers.map(({ id }) => id).filter((id) => /^(free|raise)\b/.test(id))}
+              />
               {reckoning.raises.length > 0 ? (
                 <Box component="ol" aria-label="What to raise" sx={{ pl: 2.5, mt: 0 }}>
-                  {reckoning.raises.map(({ piece, where, byMm }) => (
-                    <li key={`${piece} ${where}`}>
+                  {reckoning.raises.map(({ side, piece, where, byMm }) => (
+                    <li key={`${side} ${piece} ${where}`}>
                       <strong>
-                        {piece}: raise {lengths.amount(byMm)}
+                        {piece}
+                        {side === "both" ? "" : `, ${side}`}: raise {lengths.amount(byMm)}
                       </strong>{" "}
                       {lengths.told(where)}.
                     </li>

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { cupSection } from "../../../core/cups/cupSection.ts";
-import { CUP_SIDES, type CupReckoning } from "../../../core/cups/reckonCup.ts";
+import { CUP_SIDES } from "../../../core/cups/cupSide.ts";
+import type { CupReckoning } from "../../../core/cups/reckonCup.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { drawingStyle } from "../../components/workings/drawing.ts";
 

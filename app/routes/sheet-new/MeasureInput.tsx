@@ -57,10 +57,10 @@ export function MeasureInput({
     <Box
       sx={{
         display: "grid",
-        gridTemplateColumns: "minmax(170px, 1fr) minmax(0, 1.2fr)",
-        columnGap: 2,
-        alignItems: "start",
-        mb: 0.5,
+        gridTemplateColumns: "minmax(150px, 230px) auto minmax(0, 1fr)",
+        columnGap: 0.5,
+        alignItems: "center",
+        minHeight: 50,
       }}
     >
       <TextField
@@ -80,41 +80,29 @@ export function MeasureInput({
           setLeft(true);
           onLeave();
         }}
-        sx={{ my: 0.5 }}
+        sx={{ mt: 0.5, mb: 0.5 }}
         slotProps={{ htmlInput: { inputMode: "decimal", "data-measure": name } }}
       />
-      <Box
-        sx={{
-          pt: 1,
-          fontSize: "0.9rem",
-          color: "text.secondary",
-          display: "flex",
-          gap: 1,
-          alignItems: "center",
-          minHeight: 48,
-        }}
+      <Button
+        size="small"
+        aria-expanded={more || hasMore}
+        aria-label={`More about ${nameOf(place.code, place.side)}`}
+        onClick={() => setMore(!more)}
+        sx={{ minWidth: 36, px: 0.5 }}
       >
-        <Box sx={{ flex: 1, minWidth: 0 }}>
-          {parsed?.ok ? meaning(parsed.value, unit) : null}
-          {earlier ? (
-            <Box component="span">
-              {" "}
-              {parsed?.ok ? "· " : ""}before {formatLengthWithUnit(earlier.mm, unit)}
-            </Box>
-          ) : null}
-          {!parsed && reason ? "not taken" : null}
-          {!parsed && !reason && needed ? <Box sx={{ color: "warning.main" }}>needed for this job</Box> : null}
-          {asks ? <Box sx={{ color: "warning.main", fontWeight: 600 }}>{renderFinding(asks, unit)}</Box> : null}
-        </Box>
-        <Button
-          size="small"
-          aria-expanded={more || hasMore}
-          aria-label={`More about ${nameOf(place.code, place.side)}`}
-          onClick={() => setMore(!more)}
-          sx={{ minWidth: 40, px: 1 }}
-        >
-          ···
-        </Button>
+        ···
+      </Button>
+      <Box sx={{ fontSize: "0.9rem", lineHeight: 1.3, color: "text.secondary", pl: 0.5, minWidth: 0 }}>
+        {parsed?.ok ? meaning(parsed.value, unit) : null}
+        {earlier ? (
+          <Box component="span">
+            {" "}
+            {parsed?.ok ? "· " : ""}before {formatLengthWithUnit(earlier.mm, unit)}
+          </Box>
+        ) : null}
+        {!parsed && reason ? "not taken" : null}
+        {!parsed && !reason && needed ? <Box sx={{ color: "warning.main" }}>needed for this job</Box> : null}
+        {asks ? <Box sx={{ color: "warning.main", fontWeight: 600 }}>{renderFinding(asks, unit)}</Box> : null}
       </Box>
       {more || hasMore ? (
         <MoreOfMeasure place={place} name={name} texts={texts} errorOf={errorOf} onText={onText} onFocus={onFocus} />

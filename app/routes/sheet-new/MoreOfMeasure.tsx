@@ -42,9 +42,10 @@ export function MoreOfMeasure({ place, name, texts, errorOf, onText, onFocus }: 
         gridColumn: "1 / -1",
         display: "grid",
         gridTemplateColumns: { xs: "1fr 1fr", md: "1fr 1fr 1.4fr" },
-        gap: 1,
+        columnGap: 1,
         pl: 2,
-        mb: 1.5,
+        pt: 1,
+        mb: 1,
         borderLeft: 3,
         borderColor: "divider",
       }}

@@ -25,9 +25,9 @@ export function SheetHead({ onUnit, onSelfMeasured }: SheetHeadProps) {
     <>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", columnGap: 2, alignItems: "start" }}>
         <TextInput name="takenOn" label="Measured on" type="date" />
-        <Box>
+        <Box sx={{ mb: 0.5 }}>
           <TextInput name="measuredBy" label="Measured by" />
-          <Box sx={{ mt: -1.5, mb: 1 }}>
+          <Box sx={{ mt: -1.5 }}>
             <CheckInput name="selfMeasured" onChange={onSelfMeasured}>
               by the wearer alone
             </CheckInput>
