@@ -140,7 +140,13 @@ describe("a job that was deleted", () => {
     await store.inTransaction(({ jobs }) => jobs.restore(1));
     expect(await exported(store, 1)).toEqual(before);
     await store.inTransaction(({ jobs }) => jobs.remove(1, "2026-11-25T10:00:00.000Z"));
+    expect(await store.jobs.wasErased(1)).toBe(false);
     expect(await store.eraseRemovedJobs("2026-11-26T11:00:00.000Z")).toBe(1);
+    expect([await store.jobs.wasErased(1), await store.jobs.wasErased(2), await store.jobs.wasErased(999)]).toEqual([
+      true,
+      false,
+      false,
+    ]);
     expect(await store.jobs.removed()).toEqual([]);
     expect(await store.prototypes.ofJob(1)).toEqual([]);
   });

@@ -46,6 +46,8 @@ export interface JobRepository {
   /** Takes a job off at a time (ISO): it is out of sight, and can be brought back until it is erased. False where it is gone. */
   remove(id: number, at: string): Promise<boolean>;
   restore(id: number): Promise<boolean>;
+  /** True for a number whose job was erased for good; false for one that is there, out of sight, or was never given. */
+  wasErased(id: number): Promise<boolean>;
   /** Jobs taken off and not erased yet, the last first. */
   removed(): Promise<{ id: number; name: string; removedAt: string }[]>;
 }
@@ -70,6 +72,10 @@ export function jobRepository(db: Knex): JobRepository {
     remove: async (id, at) => (await db("jobs").where({ id }).whereNull("removed_at").update({ removed_at: at })) === 1,
     restore: async (id) =>
       (await db("jobs").where({ id }).whereNotNull("removed_at").update({ removed_at: null })) === 1,
+    async wasErased(id) {
+      if (await db("jobs").where({ id }).first("id")) return false;
+      return (await db("spent_numbers").where({ name: "jobs" }).where("highest", ">=", id).first("name")) !== undefined;
+    },
     removed: () =>
       db("jobs")
         .whereNotNull("removed_at")

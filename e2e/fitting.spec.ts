@@ -107,6 +107,37 @@ test.describe("when the network is taken away", () => {
     await expect(page.getByRole("article", { name: "Finding 1" })).toContainText("Taken as proposed");
   });
 
+  test("what waits for a job that was erased meanwhile is forgotten by the browser", async ({ page, context }) => {
+    await page.goto("/jobs/2");
+    const wearer = await page.getByRole("link", { name: "Maro Dellinge" }).getAttribute("href");
+    await page.goto(FITTING);
+    await page.route("**/send", (route) => route.abort("connectionreset"));
+    await page.getByRole("article", { name: "Finding 1" }).getByRole("button", { name: "Decide" }).click();
+    await expect(page.getByText(/^1 entry is not sent yet/)).toBeVisible();
+
+    const other = await context.newPage();
+    await other.route("**/send", (route) => route.abort("connectionreset"));
+    await other.goto(`${wearer}/erase`);
+    await other.locator("body[data-hydrated]").waitFor({ state: "attached" });
+    await other.getByLabel(/name/i).fill("Maro Dellinge");
+    await other.getByRole("button", { name: /^Erase/ }).click();
+    await expect(other).toHaveURL(/\/wearers\?erased=/);
+    await expect(other.getByText(/^1 entry is not sent yet/)).toBeVisible();
+    await other.unroute("**/send");
+    await expect(other.getByText(/not sent yet/)).toBeHidden({ timeout: 20_000 });
+    const kept = await other.evaluate(
+      () =>
+        new Promise((resolve) => {
+          const open = indexedDB.open("stenz");
+          open.onsuccess = () => {
+            const all = open.result.transaction("sendings").objectStore("sendings").count();
+            all.onsuccess = () => resolve(all.result);
+          };
+        }),
+    );
+    expect(kept).toBe(0);
+  });
+
   test("a save whose answer is lost is sent again and done once", async ({ page }) => {
     await page.goto(FITTING);
     let lost = 0;

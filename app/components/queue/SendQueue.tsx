@@ -7,6 +7,8 @@ import { newKey, type Sending, sendingStore } from "./sendingStore.ts";
 /** What became of a form that was handed in: kept by the server, waiting for the network, or refused. */
 export type Sent =
   | { readonly state: "kept" }
+  /** What it belongs to was erased: the queue holds no trace of it either. */
+  | { readonly state: "gone" }
   | { readonly state: "waiting" }
   | { readonly state: "refused"; readonly errors: FieldErrors };
 
@@ -107,8 +109,8 @@ async function sendAll(): Promise<Map<string, Sent>> {
     const sent = await sendOne(sending);
     if (sent.state === "waiting") break;
     answers.set(sending.key, sent);
-    if (sent.state === "kept") await sendingStore.drop(sending.key);
-    else await sendingStore.put({ ...sending, refused: sent.errors });
+    if (sent.state === "refused") await sendingStore.put({ ...sending, refused: sent.errors });
+    else await sendingStore.drop(sending.key);
   }
   return answers;
 }
@@ -131,6 +133,7 @@ async function sendOne({ key, address, fields, photo }: Sending): Promise<Sent> 
   try {
     const response = await fetch(address, { method: "POST", body });
     if (response.ok) return { state: "kept" };
+    if (response.status === 410) return { state: "gone" };
     // A server that fails or is being started anew has kept nothing: it is tried again.
     if (response.status >= 500) return { state: "waiting" };
     const told: unknown = await response.json().catch(() => null);

@@ -28,6 +28,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (photo && "message" in photo) return refused({ photo: photo.message });
   return storeOf(context).inTransaction(async (repositories) => {
     if ((await repositories.received.find(key)) !== null) return data({ kept: true });
+    // The browser is to forget it: 410 is said of nothing else.
+    if (await repositories.jobs.wasErased(jobId)) return refused({ form: "This job was erased." }, 410);
     const read = await readJob(repositories, jobId);
     const prototype = found(
       read.prototypes.find((one) => one.number === number),

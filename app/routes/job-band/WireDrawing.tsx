@@ -19,7 +19,8 @@ export function WireDrawing({ wire }: { wire: FittedWire }) {
   const path = `M 0 0 ${arcTo([chord, 0], arc, 0)}`;
   const { channelMm, foldTopMm, foldBridgeMm, wireMm } = input;
   const from = foldTopMm + fit.freeMm / 2;
-  const text = Math.max(wide, depth) / 20;
+  // Two wires stand beside each other at half the width: their words keep their size.
+  const text = Math.max(wide, depth) / (side === "both" ? 20 : 13);
   return (
     <Box
       component="svg"
