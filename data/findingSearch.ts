@@ -75,7 +75,7 @@ export async function searchFindings(db: Knex, query: FindingQuery): Promise<Fou
 function matchingFindings(db: Knex, { words, kind, spot, usable }: FindingQuery): Knex.QueryBuilder {
   const match = ftsQuery(words);
   const query = match === "" ? db("findings as f") : byWords(db, match, kind, spot);
-  query.where("f.removed", 0).whereNotExists(inRemovedJob(db));
+  query.where("f.removed", 0).whereNotIn("f.fitting_id", fittingsOfRemovedJobs(db));
   if (match === "" && kind) query.where("f.kind", kind);
   if (match === "" && spot) query.where("f.spot", spot);
   if (usable) {
@@ -85,13 +85,13 @@ function matchingFindings(db: Knex, { words, kind, spot, usable }: FindingQuery)
   return query;
 }
 
-/** A job that was taken off takes its findings along. */
-const inRemovedJob = (db: Knex): Knex.QueryBuilder =>
-  db("fittings as t")
-    .join("prototypes as p", "p.id", "t.prototype_id")
-    .join("jobs as b", "b.id", "p.job_id")
-    .whereRaw("t.id = f.fitting_id and b.removed_at is not null")
-    .select(db.raw("1"));
+/** A job that was taken off takes its findings along. There are few at any time, so they are looked up once a search. */
+const fittingsOfRemovedJobs = (db: Knex): Knex.QueryBuilder =>
+  db("jobs as b")
+    .join("prototypes as p", "p.job_id", "b.id")
+    .join("fittings as t", "t.prototype_id", "p.id")
+    .whereNotNull("b.removed_at")
+    .select("t.id");
 
 /** Read along the word index, so that the newest of many come without looking at all of them. */
 const byWords = (
