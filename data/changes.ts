@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
 import type { Change, LinkedLine, OwnChange } from "../core/fitting/change.ts";
-import type { Judgement } from "../core/fitting/fitting.ts";
+import type { Judgement } from "../core/fitting/judgement.ts";
 import { type ChangeRow, changeColumns, changeFrom, type JudgementRow, judgementFrom } from "./fittingRows.ts";
 import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
 

@@ -1,6 +1,7 @@
 import type { Change } from "../core/fitting/change.ts";
 import type { CheckResult } from "../core/fitting/checks.ts";
-import type { Finding, Fitting, Judgement, Reading } from "../core/fitting/fitting.ts";
+import type { Finding, Fitting, Reading } from "../core/fitting/fitting.ts";
+import type { Judgement } from "../core/fitting/judgement.ts";
 
 /** Rows of the fitting tables as the driver gives them, and how each becomes a domain object. */
 export interface FittingRow {

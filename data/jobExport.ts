@@ -1,7 +1,8 @@
 import { ownStyleNumber } from "../core/ease/styles/ownStyle.ts";
 import type { Change } from "../core/fitting/change.ts";
-import type { Fitting, Judgement } from "../core/fitting/fitting.ts";
+import type { Fitting } from "../core/fitting/fitting.ts";
 import { jobChanges } from "../core/fitting/jobChanges.ts";
+import type { Judgement } from "../core/fitting/judgement.ts";
 import type { FrozenPlan } from "../core/fitting/prototype.ts";
 import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../formats/jobs/jobDocument.ts";
 import type { ShelvedCloth } from "./cloths.ts";

@@ -44,6 +44,7 @@ mkdirSync(cache, { recursive: true });
 
 step("lint", () => run("biome", ["check", "--error-on-warnings", "."]));
 step("lint that needs types", () => run("eslint", ["."]));
+step("no circles, wings by their index", () => run("depcruise", ["core", "data", "formats", "app", "scripts", "e2e"]));
 step("types", () => run("react-router", ["typegen"]) && run("tsc", ["--noEmit"]));
 
 const unitReport = join(cache, "unit.json");

@@ -1,4 +1,5 @@
-import { CLOTH_KINDS, type Cloth, ELASTIC_KINDS } from "../../core/cloth/cloth.ts";
+import { type Cloth, ELASTIC_KINDS } from "../../core/cloth/cloth.ts";
+import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
 import { MOST_SHRINKAGE } from "../../core/cloth/shrinkage.ts";
 import { parseQuantity } from "../../core/units/parseQuantity.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";

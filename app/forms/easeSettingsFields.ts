@@ -1,4 +1,4 @@
-import { CLOTH_KINDS } from "../../core/cloth/cloth.ts";
+import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
 import type { ClothSettings } from "../../core/cloth/settings.ts";
 import { type EaseSettings, FAMILIES } from "../../core/ease/settings.ts";
 import { ZONES } from "../../core/ease/zones.ts";

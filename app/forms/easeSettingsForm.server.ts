@@ -1,4 +1,4 @@
-import { CLOTH_KINDS } from "../../core/cloth/cloth.ts";
+import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
 import type { ClothSettings } from "../../core/cloth/settings.ts";
 import { FIRM_FROM_KPA, isLimb, STOP_OVER_KPA } from "../../core/ease/pressure.ts";
 import { type EaseSettings, FAMILIES, FAMILY_NAMES } from "../../core/ease/settings.ts";

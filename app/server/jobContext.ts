@@ -6,7 +6,7 @@ import type { Cloth, SwatchTest } from "../../core/cloth/cloth.ts";
 import type { KeptLayup } from "../../core/cloth/layupRecord.ts";
 import type { GarmentLayer } from "../../core/cloth/layupStretch.ts";
 import type { ClothSettings } from "../../core/cloth/settings.ts";
-import type { EaseSources } from "../../core/ease/explain/explainEase.ts";
+import type { EaseSources } from "../../core/ease/explain/question.ts";
 import { type LikedOnBody, likedByZone, likedOnBody } from "../../core/ease/liked/likedOnBody.ts";
 import type { EaseSettings } from "../../core/ease/settings.ts";
 import type { Style } from "../../core/ease/styles/style.ts";

@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import { CLOTH_KINDS } from "../../core/cloth/cloth.ts";
+import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
 import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
 import { type EaseSettings, SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
 import { easeSettingsSchema } from "../../core/ease/settingsSchema.ts";

@@ -1,12 +1,7 @@
+import type { ClothKind } from "./clothKind.ts";
 import type { Direction } from "./direction.ts";
 import type { HandTest } from "./handTest.ts";
 import type { LoadLadder } from "./loadLadder.ts";
-
-/** How a cloth is made; elastics are tested and kept like cloth, their width being the strip. */
-export type ClothKind = "knit" | "net" | "lace" | "woven" | "elastic";
-
-/** All kinds in the order they are offered. */
-export const CLOTH_KINDS: readonly ClothKind[] = ["knit", "net", "lace", "woven", "elastic"];
 
 /** How an elastic is made. */
 export const ELASTIC_KINDS = [

@@ -1,4 +1,4 @@
-import type { ClothKind } from "./cloth.ts";
+import type { ClothKind } from "./clothKind.ts";
 /** Direction in which a swatch is pulled: lengthwise, crosswise, or at 45 degrees. */
 export type Direction = "along" | "across" | "bias";
 

@@ -1,4 +1,4 @@
-import type { ClothKind } from "./cloth.ts";
+import type { ClothKind } from "./clothKind.ts";
 import type { Direction } from "./direction.ts";
 import { returnsBetter } from "./returns.ts";
 import type { DirectionSummary } from "./summary.ts";

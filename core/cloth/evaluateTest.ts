@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from "../result.ts";
-import type { ClothKind, SwatchTest } from "./cloth.ts";
+import type { SwatchTest } from "./cloth.ts";
+import type { ClothKind } from "./clothKind.ts";
 import { evaluateHandTest } from "./handTest.ts";
 import { evaluateLadder, type LadderResult } from "./loadLadder.ts";
 import type { ClothSettings } from "./settings.ts";

@@ -1,5 +1,5 @@
 import type { Explanation, Term } from "../explain/explanation.ts";
-import type { ClothKind } from "./cloth.ts";
+import type { ClothKind } from "./clothKind.ts";
 import { type ClothSettings, clothSettingsWords } from "./settings.ts";
 import type { DirectionSummary } from "./summary.ts";
 

@@ -1,4 +1,4 @@
-import type { ClothKind } from "./cloth.ts";
+import type { ClothKind } from "./clothKind.ts";
 
 /** Numbers of the swatch bench that are habits and not laws. */
 export interface ClothSettings {

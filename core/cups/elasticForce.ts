@@ -2,7 +2,7 @@ import { scaledCurve } from "../cloth/curve/scaledCurve.ts";
 import { type GarmentLayer, testLayers } from "../cloth/layupStretch.ts";
 import type { ClothSettings } from "../cloth/settings.ts";
 import { wearCurve } from "../cloth/wearTension.ts";
-import type { ShelfElastic } from "./reckonBand.ts";
+import type { ShelfElastic } from "./madeBand.ts";
 
 /** The force (N) of an elastic in wear, by its strain: its tension times the width of the strip that was tested. */
 export function shelfElastic(layer: GarmentLayer, settings: ClothSettings): ShelfElastic {

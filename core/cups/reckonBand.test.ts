@@ -4,7 +4,8 @@ import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
 import { byId } from "../testing/byId.ts";
 import { sampleBody } from "../testing/sampleBody.ts";
 import { bandPressureAt, bandStrainFor } from "./bandForPressure.ts";
-import { type BandFacts, reckonBand } from "./reckonBand.ts";
+import type { BandFacts } from "./madeBand.ts";
+import { reckonBand } from "./reckonBand.ts";
 import { NEW_BAND } from "./workings.ts";
 
 const WEAR = tensionCurve([

@@ -1,58 +1,18 @@
-import { type TensionCurve, testedTo } from "../cloth/curve/tensionCurve.ts";
+import { testedTo } from "../cloth/curve/tensionCurve.ts";
 import { NEAR_LIMIT_SHARE } from "../ease/consequences.ts";
 import { known, type Reckoning } from "../explain/reckoning.ts";
-import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
-import { type BandCut, type BandLoad, bandCut, bandLoad } from "./band.ts";
+import { type Wants, wantsOf } from "../workings/wants.ts";
+import { bandCut, bandLoad } from "./band.ts";
 import { type BandMake, bandStrainFor, pullAt } from "./bandForPressure.ts";
 import { explainBand } from "./explain/explainBand.ts";
+import type { BandFacts, MadeBand, ShelfElastic } from "./madeBand.ts";
 import type { BandWorking } from "./workings.ts";
-
-/** An elastic on the shelf as a band uses it. */
-export interface ShelfElastic {
-  readonly id: number;
-  readonly name: string;
-  /** Force, N, by its own strain; null where it has no load ladder. */
-  readonly forceN: TensionCurve | null;
-}
-
-/** What a band is reckoned from beside the working. */
-export interface BandFacts {
-  readonly body: BodyFacts | null;
-  /** A form does not breathe. */
-  readonly isForm: boolean;
-  /** Strain the ease plan has at the underbust; null where it has none. */
-  readonly plannedStrain: number | null;
-  readonly usable: number | null;
-  /** Tension of the wings in wear; null where a layer has no load ladder. */
-  readonly wear: TensionCurve | null;
-  readonly elastics: readonly ShelfElastic[];
-}
 
 /** Band elastic is cut to this part of the wings where nothing else is typed (a habit). */
 export const BAND_ELASTIC_RATIO = 0.9;
 
 /** Mean pressure that supports, kPa. */
 export const SUPPORT_KPA = { least: 1.2, most: 1.5 } as const;
-
-/** An elastic with its cut. */
-export interface CutElastic extends ShelfElastic {
-  readonly edge: "top" | "bottom";
-  readonly ratio: number;
-  readonly cutMm: number;
-}
-
-/** A band as it is made and as it pulls. */
-export interface MadeBand {
-  readonly underbustMm: number;
-  readonly inhaledMm: number | null;
-  readonly rigidMm: number;
-  readonly strain: number;
-  readonly cut: BandCut | (Omit<BandCut, "inhaledStrain"> & { readonly inhaledStrain: null });
-  readonly elastics: readonly CutElastic[];
-  readonly heightMm: number | null;
-  readonly rest: BandLoad | null;
-  readonly inhaled: BandLoad | null;
-}
 
 /** A band with its numbers. */
 export interface BandReckoning extends Reckoning {

@@ -4,7 +4,7 @@ import { term } from "../explain/term.ts";
 import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
 import { cupVolumeCm3 } from "./cup.ts";
 import { CUP_SIDES, type CupSide } from "./cupSide.ts";
-import type { ShelfElastic } from "./reckonBand.ts";
+import type { ShelfElastic } from "./madeBand.ts";
 import { ADJUSTER_MM, HALTER_UP_TO_CM3, NARROW_OVER_N_PER_CM, strapCutMm, WEIGHT_N_PER_CM3 } from "./strap.ts";
 import type { StrapWorking } from "./workings.ts";
 

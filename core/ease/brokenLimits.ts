@@ -1,5 +1,5 @@
-import type { PlannedCloth, ZonePlan } from "./planStyle.ts";
 import type { Style } from "./styles/style.ts";
+import type { PlannedCloth, ZonePlan } from "./zonePlan.ts";
 import type { Zone } from "./zones.ts";
 
 /** A limit of the style that a plan or its cloth leaves. */

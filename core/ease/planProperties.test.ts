@@ -7,11 +7,12 @@ import { ringsOf } from "../fitting/rings.ts";
 import { SAMPLE_SHEET } from "../testing/sampleJob.ts";
 import type { Consequences } from "./consequences.ts";
 import { NOTHING_CHOSEN } from "./easeChoice.ts";
-import { girthBy, planStyle, type ZonePlan } from "./planStyle.ts";
+import { girthBy, planStyle } from "./planStyle.ts";
 import { SCHOOL_IDS } from "./schools/index.ts";
 import type { SchoolId } from "./schools/school.ts";
 import { SHIPPED_EASE_SETTINGS as settings } from "./settings.ts";
 import { brief } from "./styles/brief.ts";
+import type { ZonePlan } from "./zonePlan.ts";
 
 const scaled = (by: number): MeasuredValue[] => SAMPLE_SHEET.values.map((value) => ({ ...value, mm: value.mm * by }));
 const wear = tensionCurve([

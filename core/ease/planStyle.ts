@@ -1,10 +1,9 @@
 import type { MeasureCode } from "../body/measure.ts";
-import type { Result } from "../result.ts";
 import { brokenLimits, type LimitBroken } from "./brokenLimits.ts";
-import { type Consequences, consequencesOf, type WornCloth } from "./consequences.ts";
+import { type Consequences, consequencesOf } from "./consequences.ts";
 import { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";
-import { type ClothAlong, type PlannedLengthAnswer, planLengths } from "./planLengths.ts";
-import { planZone, type SchoolOutcome } from "./planZone.ts";
+import { type PlannedLengthAnswer, planLengths } from "./planLengths.ts";
+import { planZone } from "./planZone.ts";
 import {
   judgeRings,
   type RingsOnBody,
@@ -20,10 +19,8 @@ import type { LikedGirth, SchoolId } from "./schools/school.ts";
 import type { EaseSettings } from "./settings.ts";
 import type { Style } from "./styles/style.ts";
 import { frontArcMm, type PlannedBody, type ZoneBodies, type ZoneBody, zoneBodies } from "./zoneBody.ts";
+import type { ChosenGirth, PlannedCloth, ZonePlan } from "./zonePlan.ts";
 import { ZONE_MEASURES, type Zone } from "./zones.ts";
-
-/** The cloth of a plan: what it does round the body and along it. */
-export interface PlannedCloth extends WornCloth, Partial<ClothAlong> {}
 
 /** What a plan is made from: one style on one body in one cloth. */
 export interface StyleInput {
@@ -36,26 +33,6 @@ export interface StyleInput {
   readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
   /** Usable stretch of the elastic in the edges; null or left out where there is none. */
   readonly edgeUsable?: number | null;
-}
-
-/** The girth a zone is planned with. */
-export interface ChosenGirth {
-  readonly choice: ZoneChoice;
-  readonly consequences: Consequences;
-}
-
-/** One zone with the answers of all schools. */
-export interface ZonePlan {
-  readonly zone: Zone;
-  readonly body: ZoneBody;
-  /** The smaller of two sides, where it is looser than the plan's side; else null. */
-  readonly smallerSide: ZoneBody | null;
-  readonly frontArcMm: number | null;
-  readonly bySchool: Readonly<Record<SchoolId, Result<SchoolOutcome>>>;
-  /** Mean pressure at 0.6 of the usable stretch, kPa: more this cloth cannot give; null without a curve. */
-  readonly mostPressureKpa: number | null;
-  /** What was chosen; null while nothing was, or the chosen school has no answer. */
-  readonly chosen: ChosenGirth | null;
 }
 
 /** A zone that is left out of a plan. */

@@ -1,4 +1,4 @@
-import type { FindingSide } from "../fitting/fitting.ts";
+import type { FindingSide } from "../fitting/findingSide.ts";
 import { type Spot, type SpotId, spotOf } from "../fitting/spots.ts";
 import { CENTRE, FIELD, type FigureView, type Place } from "./geometry.ts";
 import type { Point } from "./smooth.ts";

@@ -1,5 +1,6 @@
 import type { Zone } from "../ease/zones.ts";
-import type { FindingSide, Judgement } from "./fitting.ts";
+import type { FindingSide } from "./findingSide.ts";
+import type { Judgement } from "./judgement.ts";
 import type { SpotId } from "./spots.ts";
 
 /** The maker's word: a proposal taken, altered, put off or refused; `own` for a change that no finding asked for. */

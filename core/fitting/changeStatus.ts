@@ -1,5 +1,6 @@
 import type { Change } from "./change.ts";
-import type { Finding, Judgement } from "./fitting.ts";
+import type { Finding } from "./fitting.ts";
+import type { Judgement } from "./judgement.ts";
 
 /** Where a finding stands on its way from seen to judged. */
 export type ChangeStatus = "open" | "waiting" | "decided" | "refused" | "cut" | "judged";

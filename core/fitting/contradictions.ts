@@ -3,7 +3,7 @@ import type { RingVerdict } from "../ease/pullOn.ts";
 import type { StyleLimits } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Change } from "./change.ts";
-import type { Judgement } from "./fitting.ts";
+import type { Judgement } from "./judgement.ts";
 import { type LengthAlong, lengthEffects, liesWithin } from "./lengthEffects.ts";
 import type { NextRing } from "./nextPlan.ts";
 

@@ -2,21 +2,10 @@ import type { Zone } from "../ease/zones.ts";
 import type { FigureView } from "../figure/geometry.ts";
 import type { Change } from "./change.ts";
 import type { CheckResult } from "./checks.ts";
+import type { FindingSide } from "./findingSide.ts";
 import type { FindingDetail, FindingKindId } from "./findings/findingKind.ts";
-import type { Verdict } from "./outcome.ts";
+import type { Judgement } from "./judgement.ts";
 import type { SpotId } from "./spots.ts";
-
-/** Side of the body a finding is on. */
-export type FindingSide = "left" | "right" | "both";
-
-/** What a change turned out to have done, seen at the fitting of a later prototype. */
-export interface Judgement {
-  readonly fittingId: number;
-  /** What is left of the finding, mm; negative where it was over-corrected; null where nothing was read in mm. */
-  readonly residualMm: number | null;
-  readonly verdict: Verdict;
-  readonly note: string;
-}
 
 /** One thing seen or read at a fitting, at a place. */
 export interface Finding {

@@ -1,7 +1,8 @@
 import type { OwnChange } from "./change.ts";
 import { changeStatus } from "./changeStatus.ts";
 import type { FoundChange } from "./cuttingTable.ts";
-import type { Finding, Fitting, Judgement } from "./fitting.ts";
+import type { Finding, Fitting } from "./fitting.ts";
+import type { Judgement } from "./judgement.ts";
 
 /** A change of a job with its finding and what it did. */
 export interface JobChange extends FoundChange {

@@ -1,17 +1,7 @@
 import { type Consequences, consequencesOf, type WornCloth } from "../ease/consequences.ts";
 import { roundGirth } from "../ease/roundGirth.ts";
-import type { ChangeTarget } from "./change.ts";
+import type { DecidedChange } from "./decidedChange.ts";
 import { type PlannedRing, type RingId, sameRing } from "./rings.ts";
-
-/** A decided change of a girth. A change of a sided ring names its side; `both` means each of the two. */
-export interface DecidedChange {
-  readonly zone: RingId["zone"];
-  readonly side: "left" | "right" | "both";
-  /** Signed change as cut, mm; null for work that is no amount. */
-  readonly amountMm: number | null;
-  /** What it acts on; left out in older records, which hold girths only. */
-  readonly on?: ChangeTarget;
-}
 
 /** One ring in the next plan. Lengths in mm. */
 export interface NextRing extends PlannedRing {

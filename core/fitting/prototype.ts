@@ -12,7 +12,7 @@ import type { Style, StyleId } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Workings } from "../workings/workings.ts";
 import type { ChangePart } from "./change.ts";
-import type { DecidedChange } from "./nextPlan.ts";
+import type { DecidedChange } from "./decidedChange.ts";
 import type { PlannedRing, RingId } from "./rings.ts";
 import type { SpotId } from "./spots.ts";
 

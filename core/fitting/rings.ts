@@ -1,5 +1,5 @@
-import type { ZonePlan } from "../ease/planStyle.ts";
 import type { ZoneBody } from "../ease/zoneBody.ts";
+import type { ZonePlan } from "../ease/zonePlan.ts";
 import type { Zone } from "../ease/zones.ts";
 
 /** One ring of cloth that is sewn and measured: a zone, or one side of a zone that has two. */

@@ -1,4 +1,4 @@
-import type { BandFacts, ShelfElastic } from "../cups/reckonBand.ts";
+import type { BandFacts, ShelfElastic } from "../cups/madeBand.ts";
 import type { BustRoomFacts } from "../cups/reckonBustRoom.ts";
 import type { CupFacts } from "../cups/reckonCup.ts";
 import type { StrapFacts } from "../cups/reckonStrap.ts";
@@ -7,7 +7,7 @@ import { alongStretchBy } from "../ease/planLengths.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Result } from "../result.ts";
 import type { PlannedRise, RiseFacts } from "../torso/riseNeed.ts";
-import type { ChartLoops, TrunkFacts, WrapLoop } from "../torso/trunk.ts";
+import type { ChartLoops, TrunkFacts, WrapLoop } from "../torso/trunkFacts.ts";
 import { type BodyFacts, wantsOf } from "../workings/wants.ts";
 import { hasTrunk } from "../workings/workings.ts";
 import type { JobIngredients, PlannedJob } from "./planJob.ts";

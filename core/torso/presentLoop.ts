@@ -1,5 +1,5 @@
 import type { Wants } from "../workings/wants.ts";
-import type { ChartLoops, TrunkFacts } from "./trunk.ts";
+import type { ChartLoops, TrunkFacts } from "./trunkFacts.ts";
 import { TRUNK_PARTS, type TrunkLoop, type TrunkPart } from "./trunkLoop.ts";
 import type { TrunkWorking } from "./workings.ts";
 

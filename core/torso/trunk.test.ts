@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { trunkStrain } from "../ease/trunkStrain.ts";
 import { ok } from "../result.ts";
 import { sampleBody } from "../testing/sampleBody.ts";
-import { reckonTrunk, type TrunkFacts } from "./trunk.ts";
+import { reckonTrunk } from "./trunk.ts";
+import type { TrunkFacts } from "./trunkFacts.ts";
 import { NEW_TRUNK, type TrunkWorking } from "./workings.ts";
 
 const PARTS = { front_waist: 430, crotch_front: 320, crotch_back: 370, back_waist: 400 };

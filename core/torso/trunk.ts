@@ -1,67 +1,15 @@
-import { type BodyTrunk, bodyTrunk } from "../body/trunk.ts";
+import { bodyTrunk } from "../body/trunk.ts";
 import type { AlongStretch } from "../ease/planLengths.ts";
-import { type TrunkStrain, trunkStrainOn } from "../ease/trunkStrain.ts";
+import { trunkStrainOn } from "../ease/trunkStrain.ts";
 import { known, type Lack, type Reckoning } from "../explain/reckoning.ts";
-import type { Result } from "../result.ts";
 import { type BodyFacts, type Wants, wantsOf } from "../workings/wants.ts";
+import type { ComparedTrunk } from "./comparedTrunk.ts";
 import { explainTrunk } from "./explain/explainTrunk.ts";
 import { type Placement, placementsOf } from "./placements.ts";
-import { type PresentLoop, presentOf } from "./presentLoop.ts";
-import { placeTrunkLength, TRUNK_PARTS, type TrunkLoop, type TrunkPart, type TrunkPlacing } from "./trunkLoop.ts";
+import { presentOf } from "./presentLoop.ts";
+import type { TrunkFacts } from "./trunkFacts.ts";
+import { placeTrunkLength, TRUNK_PARTS, type TrunkPart, type TrunkPlacing } from "./trunkLoop.ts";
 import type { TrunkWorking } from "./workings.ts";
-
-/** Strains of the chosen girths that draw a trunk in; null where a zone is not planned. */
-export type TrunkStrains = Readonly<Record<"bust" | "waist" | "hip", number | null>>;
-
-/** A body wrap as far as its trunk is concerned. */
-export interface WrapLoop {
-  readonly id: number;
-  readonly name: string;
-  readonly loop: Readonly<Partial<Record<TrunkPart | "trunkLoop", number>>>;
-}
-
-/** The trunk loops of a graded pattern's chart. mm; null where a size does not state it. */
-export interface ChartLoops {
-  readonly sizes: readonly {
-    readonly name: string;
-    readonly bodyMm: number | null;
-    readonly finishedMm: number | null;
-  }[];
-  /** The size that was chosen at the waist, in the middle of the trunk; null where none was. */
-  readonly chosen: string | null;
-}
-
-/** What a trunk is reckoned from beside the working. */
-export interface TrunkFacts {
-  readonly body: BodyFacts | null;
-  readonly strains: TrunkStrains;
-  /** Stretch along the body by the chosen school; null where no school was chosen. */
-  readonly along: Result<AlongStretch> | null;
-  /** φ of the settings. */
-  readonly freedom: number;
-  readonly leaveUnderMm: number;
-  readonly settingsName: string;
-  /** Names of the layers under the outermost, which take every change of it. */
-  readonly innerLayers: readonly string[];
-  readonly wraps: readonly WrapLoop[];
-  /** Null where the job starts from no chart. */
-  readonly chart: ChartLoops | null;
-}
-
-/** How the loop of the pattern stands against the body's. */
-export interface ComparedTrunk {
-  readonly placing: TrunkPlacing;
-  /** How the loop of the body came about. */
-  readonly loop: BodyTrunk;
-  readonly body: TrunkLoop;
-  readonly pattern: TrunkLoop;
-  readonly present: PresentLoop;
-  /** Body against body, since nobody knows how much shorter the pattern is drawn. */
-  readonly bodyToBody: boolean;
-  /** Null where compared body to body: nothing is stretched then. */
-  readonly strain: TrunkStrain | null;
-  readonly along: AlongStretch;
-}
 
 /** A trunk with its placements. */
 export interface TrunkReckoning extends Reckoning {

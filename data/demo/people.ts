@@ -1,25 +1,11 @@
 import { isMeasureCode, measureOf, sidesOf } from "../../core/body/catalogue/index.ts";
 import type { MeasureCode, Side } from "../../core/body/measure.ts";
-import type { NotTaken, Sheet } from "../../core/body/sheet.ts";
+import type { Sheet } from "../../core/body/sheet.ts";
 import { type MeasuredValue, valueFromTakes } from "../../core/body/sheetValues.ts";
 import { parseLength } from "../../core/units/parseLength.ts";
 import type { Repositories } from "../store.ts";
+import type { DemoPerson, DemoSheet } from "./demoPerson.ts";
 import { PEOPLE } from "./peopleData.ts";
-
-/** A sheet of the demo as the invented workshop typed it: several takes with a semicolon between, both sides with a slash. */
-export interface DemoSheet extends Omit<Sheet, "id" | "wearerId" | "values" | "notTaken" | "answers"> {
-  readonly typed: Readonly<Partial<Record<MeasureCode, string>>>;
-  readonly notTaken?: readonly NotTaken[];
-}
-
-/** A wearer of the demo with their sheets, oldest first. */
-export interface DemoPerson {
-  readonly name: string;
-  readonly kind: "person" | "form";
-  readonly allergies?: string;
-  readonly notes: string;
-  readonly sheets: readonly DemoSheet[];
-}
 
 /** Ids of a demo wearer and of their newest sheet. */
 export interface DemoIds {

@@ -1,4 +1,4 @@
-import type { DemoPerson } from "./people.ts";
+import type { DemoPerson } from "./demoPerson.ts";
 
 const CONSENT = "Agreed to all measures here and to notes on the fit.";
 

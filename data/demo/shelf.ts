@@ -1,29 +1,9 @@
-import type { Cloth, NetLook, SwatchState } from "../../core/cloth/cloth.ts";
-import type { Direction } from "../../core/cloth/direction.ts";
 import type { HandTest } from "../../core/cloth/handTest.ts";
 import type { Repositories } from "../store.ts";
-import { type DemoPull, demoLadder } from "./ladders.ts";
+import type { DemoCloth, DemoSwatch } from "./demoCloth.ts";
+import { demoLadder } from "./ladders.ts";
 import { SHELF_ELASTICS } from "./shelfElastics.ts";
 import { SHELF_FABRICS } from "./shelfFabrics.ts";
-
-/** One swatch of the demo: by hand, by ladder or both. */
-export interface DemoSwatch {
-  readonly direction: Direction;
-  readonly testedOn?: string;
-  readonly state?: SwatchState;
-  readonly washes?: number;
-  readonly look?: NetLook;
-  readonly hand?: readonly [gaugeMm: number, stretchedMm: number, afterMm: number | null];
-  readonly ladder?: DemoPull;
-}
-
-/** One cloth of the demo with its swatches. */
-export interface DemoCloth extends Partial<Omit<Cloth, "id" | "version">> {
-  readonly name: string;
-  readonly kind: Cloth["kind"];
-  readonly testedOn: string;
-  readonly swatches: readonly DemoSwatch[];
-}
 
 /** Ids of the demo's cloths. */
 export type DemoShelf = Readonly<Record<keyof typeof SHELF_FABRICS | keyof typeof SHELF_ELASTICS, number>>;

@@ -1,4 +1,4 @@
-import type { DemoCloth } from "./shelf.ts";
+import type { DemoCloth } from "./demoCloth.ts";
 
 /** Four elastics of the invented workshop: tested along, their width being the strip. */
 export const SHELF_ELASTICS = {

@@ -1,4 +1,4 @@
-import type { DemoCloth } from "./shelf.ts";
+import type { DemoCloth } from "./demoCloth.ts";
 
 /** Eight fabrics of the invented workshop. */
 export const SHELF_FABRICS = {

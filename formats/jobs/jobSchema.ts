@@ -1,6 +1,6 @@
 import { type TSchema, Type } from "typebox";
 import { LONG_CODES } from "../../core/body/catalogue/codes.ts";
-import { CLOTH_KINDS } from "../../core/cloth/cloth.ts";
+import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
 import { SCHOOL_IDS } from "../../core/ease/schools/index.ts";
 import { ZONES } from "../../core/ease/zones.ts";
 import { FIGURE_VIEWS } from "../../core/figure/geometry.ts";

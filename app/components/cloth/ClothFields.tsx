@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { CLOTH_KINDS, ELASTIC_KINDS } from "../../../core/cloth/cloth.ts";
+import { ELASTIC_KINDS } from "../../../core/cloth/cloth.ts";
+import { CLOTH_KINDS } from "../../../core/cloth/clothKind.ts";
 import { ChoiceInput } from "../forms/ChoiceInput.tsx";
 import { useFieldState } from "../forms/FormState.tsx";
 import { TextInput } from "../forms/TextInput.tsx";

@@ -4,7 +4,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import type { ClothKind } from "../../../core/cloth/clothKind.ts";
 import { DIRECTION_NAMES } from "../../../core/cloth/direction.ts";
 import { explainGrowth, explainRecovery, explainUsable } from "../../../core/cloth/explainTest.ts";
 import type { DirectionSummary } from "../../../core/cloth/summary.ts";

@@ -1,7 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import type { ClothKind } from "../../../core/cloth/clothKind.ts";
 import { LARGEST_QUIET_MOVE } from "../../../core/cloth/curve/tensionCurve.ts";
 import type { TestResult } from "../../../core/cloth/evaluateTest.ts";
 import { explainContraction } from "../../../core/cloth/explainLadder.ts";

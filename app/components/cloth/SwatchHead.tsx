@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { type ClothKind, SWATCH_STATES } from "../../../core/cloth/cloth.ts";
+import { SWATCH_STATES } from "../../../core/cloth/cloth.ts";
+import type { ClothKind } from "../../../core/cloth/clothKind.ts";
 import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/direction.ts";
 import { ChoiceInput } from "../forms/ChoiceInput.tsx";
 import { useFieldState } from "../forms/FormState.tsx";

@@ -1,5 +1,5 @@
-import type { ZonePlan } from "../../../core/ease/planStyle.ts";
 import { type StretchStep, stretchStepOf } from "../../../core/ease/stretchStep.ts";
+import type { ZonePlan } from "../../../core/ease/zonePlan.ts";
 import type { Zone } from "../../../core/ease/zones.ts";
 
 /** How far each zone with a chosen girth is stretched, for the figure. */

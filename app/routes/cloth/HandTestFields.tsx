@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import type { ClothKind } from "../../../core/cloth/clothKind.ts";
 import type { Direction } from "../../../core/cloth/direction.ts";
 import { PulledFields } from "../../components/cloth/SwatchHead.tsx";
 import { TextInput } from "../../components/forms/TextInput.tsx";

@@ -1,5 +1,5 @@
 import Typography from "@mui/material/Typography";
-import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import type { ClothKind } from "../../../core/cloth/clothKind.ts";
 import type { DirectionSummary } from "../../../core/cloth/summary.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { CurveChart } from "../../components/chart/charts.ts";

@@ -4,7 +4,7 @@ import Paper from "@mui/material/Paper";
 import { useState } from "react";
 import { explainEffect } from "../../../core/fitting/explain/explainEffect.ts";
 import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Judgement } from "../../../core/fitting/fitting.ts";
+import type { Judgement } from "../../../core/fitting/judgement.ts";
 import { asWorn, effectiveness, type Outcome, VERDICTS } from "../../../core/fitting/outcome.ts";
 import { spotOf } from "../../../core/fitting/spots.ts";
 import { ChoiceInput } from "../../components/forms/ChoiceInput.tsx";

@@ -1,4 +1,4 @@
-import type { Judgement } from "../../../core/fitting/fitting.ts";
+import type { Judgement } from "../../../core/fitting/judgement.ts";
 
 /** Tells one judgement of a change from another, so that of two windows the later does not overwrite unseen. */
 export const judgementKey = (judgement: Judgement | null): string =>

@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { MadeBand } from "../../../core/cups/reckonBand.ts";
+import type { MadeBand } from "../../../core/cups/madeBand.ts";
 import { useLengths } from "../../components/units/UnitContext.tsx";
 import { drawingStyle } from "../../components/workings/drawing.ts";
 

@@ -7,7 +7,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { explainDerived } from "../../../core/ease/explain/derivations.ts";
-import type { EaseSources } from "../../../core/ease/explain/explainEase.ts";
+import type { EaseSources } from "../../../core/ease/explain/question.ts";
 import { ringName } from "../../../core/fitting/ringName.ts";
 import type { RingCourse, RingStage } from "../../../core/fitting/zoneCourse.ts";
 import { CourseChart } from "../../components/chart/charts.ts";

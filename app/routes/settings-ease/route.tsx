@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { CLOTH_KINDS } from "../../../core/cloth/cloth.ts";
+import { CLOTH_KINDS } from "../../../core/cloth/clothKind.ts";
 import { FAMILIES, FAMILY_NAMES } from "../../../core/ease/settings.ts";
 import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
 import { draftName } from "../../../data/draftNames.ts";

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import type { ClothKind } from "../../../core/cloth/cloth.ts";
+import type { ClothKind } from "../../../core/cloth/clothKind.ts";
 import { tensionCurve } from "../../../core/cloth/curve/tensionCurve.ts";
 import { evaluateLadder, stepTension } from "../../../core/cloth/loadLadder.ts";
 import { practiceErrors } from "../../../core/gauge/practice.ts";

@@ -3,7 +3,7 @@ import type { Term } from "../../explain/explanation.ts";
 import { type Reckoned, reckoned } from "../../explain/reckoning.ts";
 import { subscript } from "../../explain/subscript.ts";
 import { term } from "../../explain/term.ts";
-import type { BandFacts, MadeBand } from "../reckonBand.ts";
+import type { BandFacts, MadeBand } from "../madeBand.ts";
 import type { BandWorking } from "../workings.ts";
 
 const bodyMm = term("body", "length");

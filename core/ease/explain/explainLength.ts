@@ -5,7 +5,7 @@ import { subscript } from "../../explain/subscript.ts";
 import type { PlannedLength } from "../planLengths.ts";
 import { schoolOf } from "../schools/index.ts";
 import type { SchoolId } from "../schools/school.ts";
-import type { EaseSources } from "./explainEase.ts";
+import type { EaseSources } from "./question.ts";
 
 const NOTES: Readonly<Record<PlannedLength["drawIn"], string>> = {
   counted: "Cloth stretched round the body draws in along it, though less than a free strip: body and seams hold it.",

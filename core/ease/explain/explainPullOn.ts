@@ -4,7 +4,7 @@ import { HARD_UP_TO, type PassVerdict } from "../passOver.ts";
 import type { StylePlan } from "../planStyle.ts";
 import { schoolOf } from "../schools/index.ts";
 import { ZONE_NAMES } from "../zones.ts";
-import type { EaseQuestion, EaseSources } from "./explainEase.ts";
+import type { EaseQuestion, EaseSources } from "./question.ts";
 
 const VERDICT_NOTES: Readonly<Record<PassVerdict, string>> = {
   goes: "The cloth stretches that far in comfort: it goes on.",

@@ -1,10 +1,10 @@
 import type { Term } from "../../explain/explanation.ts";
 import { subscript } from "../../explain/subscript.ts";
-import type { ZonePlan } from "../planStyle.ts";
 import type { SchoolOutcome } from "../planZone.ts";
 import { tensionForPressure } from "../pressure.ts";
+import type { ZonePlan } from "../zonePlan.ts";
 import { ZONE_NAMES } from "../zones.ts";
-import type { EaseSources } from "./explainEase.ts";
+import type { EaseSources } from "./question.ts";
 
 /** The terms behind a garment girth: the body, the school's habit and, where the school looks at it, the cloth. */
 export function garmentTerms(zonePlan: ZonePlan, outcome: SchoolOutcome, sources: EaseSources): Term[] {

@@ -1,6 +1,6 @@
 import type { Term } from "../../explain/explanation.ts";
 import type { ChangePart, ChangeTarget } from "../change.ts";
-import type { FindingSide } from "../fitting.ts";
+import type { FindingSide } from "../findingSide.ts";
 import type { FrozenLength } from "../prototype.ts";
 import type { SpotId } from "../spots.ts";
 

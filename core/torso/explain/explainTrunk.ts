@@ -2,7 +2,8 @@ import { spreadWords, trunkName } from "../../body/trunk.ts";
 import type { Term } from "../../explain/explanation.ts";
 import { type Reckoned, reckoned } from "../../explain/reckoning.ts";
 import { term } from "../../explain/term.ts";
-import type { ComparedTrunk, TrunkFacts } from "../trunk.ts";
+import type { ComparedTrunk } from "../comparedTrunk.ts";
+import type { TrunkFacts } from "../trunkFacts.ts";
 import { TRUNK_PARTS, type TrunkPart } from "../trunkLoop.ts";
 import { TRUNK_PART_NAMES, type TrunkWorking } from "../workings.ts";
 
