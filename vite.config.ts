@@ -7,6 +7,6 @@ export default defineConfig({
   build: { assetsInlineLimit: 0 },
   environments: {
     // Server code and routes share one bundle: context keys compare by identity.
-    ssr: { build: { rollupOptions: { input: "./app/server/main.ts" } } },
+    ssr: { build: { rollupOptions: { input: "./app/.server/main.ts" } } },
   },
 });

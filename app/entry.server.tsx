@@ -9,9 +9,9 @@ import {
   type RouterContextProvider,
   ServerRouter,
 } from "react-router";
-import { nonceContext } from "./server/context.ts";
-import { logUnexpected } from "./server/logUnexpected.ts";
-import { plainFailure } from "./server/plainFailure.ts";
+import { nonceContext } from "./.server/http/context.ts";
+import { logUnexpected } from "./.server/http/logUnexpected.ts";
+import { plainFailure } from "./.server/http/plainFailure.ts";
 import { NonceContext } from "./theme/NonceContext.ts";
 import { collectedStyles, styleCache } from "./theme/styleCache.ts";
 

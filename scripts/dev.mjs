@@ -22,7 +22,7 @@ ensureInstalled();
 const { createServer } = await import("vite");
 const { default: express } = await import("express");
 const vite = await createServer({ root: rootFolder, server: { middlewareMode: true }, appType: "custom" });
-const { openStore, addDemoWorkshop, expressApp, hostsOf } = await vite.ssrLoadModule("/app/server/main.ts");
+const { openStore, addDemoWorkshop, expressApp, hostsOf } = await vite.ssrLoadModule("/app/.server/main.ts");
 const dataFile = join(dataFolder, "dev.sqlite");
 const isNew = !existsSync(dataFile);
 const store = await openStore(dataFile);

@@ -1,0 +1,38 @@
+import { data, type RouterContextProvider } from "react-router";
+import type { Store } from "../../../data/store.ts";
+import type { FieldErrors } from "../../../formats/validation.ts";
+import type { ConflictRow, Fields, Unsaved } from "../../form/unsaved.ts";
+import { storeContext } from "./context.ts";
+
+/** The open data file. */
+export const storeOf = (context: Readonly<RouterContextProvider>): Store => context.get(storeContext);
+
+/** Ends a loader or action with a 404 page that says what was looked for. */
+export function notFound(what: string): never {
+  throw data({ what }, { status: 404 });
+}
+
+/** A whole number from the address; anything else is a page that does not exist. */
+export function idFrom(text: string | undefined, what: string): number {
+  if (!text || !/^[1-9]\d{0,14}$/.test(text)) notFound(what);
+  return Number(text);
+}
+
+/** Gives a found thing back, or ends with a 404. */
+export function found<T>(thing: T | null | undefined, what: string): T {
+  return thing ?? notFound(what);
+}
+
+/** Answers a form that cannot be saved: messages beside the fields, what was typed kept. */
+export const invalid = (fields: Fields, errors: FieldErrors) => data<Unsaved>({ fields, errors }, { status: 400 });
+
+/** Answers an edit that met a newer one: both are shown, nothing is overwritten. */
+export const conflict = (fields: Fields, version: number, rows: readonly ConflictRow[]) =>
+  data<Unsaved>({ fields, errors: {}, theirs: { version, rows } }, { status: 409 });
+
+/** Today as an ISO date in the machine's time zone. */
+export function today(): string {
+  const now = new Date();
+  const two = (value: number) => String(value).padStart(2, "0");
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}

@@ -1,0 +1,11 @@
+import { createContext } from "react-router";
+import type { Store } from "../../../data/store.ts";
+
+/** The open data file, for loaders and actions. */
+export const storeContext = createContext<Store>();
+
+/** Nonce of this response's scripts and styles. */
+export const nonceContext = createContext<string>("");
+
+/** True for a request that comes from the machine Stenz runs on: what is set for that machine is set from there only. */
+export const fromThisMachineContext = createContext<boolean>(false);

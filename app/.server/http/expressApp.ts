@@ -1,0 +1,77 @@
+import { createRequestHandler } from "@react-router/express";
+import compression from "compression";
+import express, { type Express, type NextFunction, type Request, type RequestHandler, type Response } from "express";
+import { RouterContextProvider, type ServerBuild } from "react-router";
+import type { Store } from "../../../data/store.ts";
+import { fromThisMachineContext, nonceContext, storeContext } from "./context.ts";
+import { isLoopback, type KnowsHost } from "./hosts.ts";
+import { limitBody } from "./limitBody.ts";
+import { logUnexpected } from "./logUnexpected.ts";
+import { neverCached, refuseForeignRequests, securityHeaders } from "./security.ts";
+
+/** What the web application is served with. */
+export interface ServingOptions {
+  readonly store: Store;
+  /** Folder of the built client files; null in development, where Vite serves them. */
+  readonly clientFolder: string | null;
+  /** The names it answers to. */
+  readonly knowsHost: KnowsHost;
+}
+
+/** The Express application around the routes. */
+export function expressApp({ store, clientFolder, knowsHost }: ServingOptions): Express {
+  const app = express();
+  app.disable("x-powered-by");
+  // Even a refusal carries the headers.
+  app.use(...securityHeaders(), refuseForeignRequests(knowsHost), limitBody(), compression());
+  if (clientFolder) {
+    app.use("/assets", express.static(`${clientFolder}/assets`, { immutable: true, maxAge: "1y" }));
+    app.use(express.static(clientFolder, { maxAge: "1h" }));
+  }
+  app.use(neverCached, pages(store, clientFolder === null));
+  app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
+    if (response.headersSent) return;
+    const refused = refusedByParser(error);
+    if (refused) response.status(refused).type("text/plain").send("The request cannot be read.");
+    else {
+      const reference = logUnexpected(error, "server");
+      response.status(500).type("text/plain").send(`Something went wrong. Reference ${reference}.`);
+    }
+  });
+  return app;
+}
+
+/** The status of what the web server itself could not read, such as an address with broken escapes. */
+function refusedByParser(error: unknown): number | null {
+  const { status } = error as { status?: unknown };
+  return typeof status === "number" && status >= 400 && status < 500 ? status : null;
+}
+
+const serverBuild = () => import("virtual:react-router/server-build") as unknown as Promise<ServerBuild>;
+
+/**
+ * The pages. A build given as a function is taken apart anew at every request, which development needs to see changes;
+ * otherwise it is loaded once, and every request is some milliseconds faster.
+ */
+function pages(store: Store, developing: boolean): RequestHandler {
+  const handlerFor = (build: ServerBuild | typeof serverBuild): RequestHandler =>
+    createRequestHandler({
+      build,
+      getLoadContext: (request, response) => {
+        const context = new RouterContextProvider();
+        context.set(storeContext, store);
+        context.set(nonceContext, String(response.locals.nonce));
+        context.set(fromThisMachineContext, isLoopback(plainAddress(request.socket.remoteAddress)));
+        return context;
+      },
+    });
+  if (developing) return handlerFor(serverBuild);
+  let loading: Promise<RequestHandler> | null = null;
+  return async (request, response, next) => {
+    loading ??= serverBuild().then(handlerFor);
+    return (await loading)(request, response, next);
+  };
+}
+
+/** An IPv4 address that came over an IPv6 socket is the IPv4 address. */
+const plainAddress = (address: string | undefined): string => (address ?? "").replace(/^::ffff:/, "");

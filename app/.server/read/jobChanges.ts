@@ -1,0 +1,27 @@
+import { type Contradiction, limitsLeft, opposites, twice } from "../../../core/fitting/contradictions.ts";
+import { jobChanges } from "../../../core/fitting/jobChanges.ts";
+import { type ClosurePull, predictClosure } from "../../../core/fitting/tension.ts";
+import { type JobContext, lengthsToday, ringsToday } from "./jobContext.ts";
+
+/** Where a job's changes do not agree: with one another, or with the limits of its style. */
+export function contradictionsOf(read: JobContext): Contradiction[] {
+  const { fittings, ownChanges, style, planned } = read;
+  const changes = jobChanges(fittings, ownChanges).filter(
+    ({ change }) => change.decision !== "refused" && change.decision !== "waiting",
+  );
+  return [
+    ...opposites(changes),
+    ...twice(changes, lengthsToday(read)),
+    ...limitsLeft(ringsToday(read), style.limits, planned.planned?.plan.chosenPullOn ?? []),
+  ];
+}
+
+/** Every closure pull of a job that could be held against its plan. */
+export function closurePulls({ prototypes, fittings }: JobContext): ClosurePull[] {
+  return fittings
+    .flatMap(({ prototypeId, readings }) => {
+      const prototype = prototypes.find(({ id }) => id === prototypeId);
+      return prototype ? readings.map((reading) => predictClosure(reading, prototype)) : [];
+    })
+    .filter((pull) => typeof pull !== "string");
+}

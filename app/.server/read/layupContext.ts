@@ -1,0 +1,44 @@
+import { countingTest } from "../../../core/cloth/cloth.ts";
+import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
+import type { LayupLayer } from "../../../core/cloth/layup.ts";
+import type { KeptLayer, KeptLayup } from "../../../core/cloth/layupRecord.ts";
+import type { ClothSettings } from "../../../core/cloth/settings.ts";
+import { wearCurve } from "../../../core/cloth/wearTension.ts";
+import type { Repositories } from "../../../data/store.ts";
+
+/** A layer as judged: what is kept of it, and what its counting test says. */
+export interface JudgedLayer extends LayupLayer, KeptLayer {
+  /** Name of the cloth; empty where it is no longer there. */
+  readonly clothName: string;
+  /** Tension in wear; null where the layer has no curve. */
+  readonly wear: LayupLayer["curve"];
+}
+
+/** The layers of a layup with their curves, each by the counting test of its own direction. */
+export async function judgedLayers(
+  { cloths }: Pick<Repositories, "cloths">,
+  { layers }: KeptLayup,
+  settings: ClothSettings,
+): Promise<JudgedLayer[]> {
+  const shelf = await cloths.findAll(layers.map(({ clothId }) => clothId));
+  return layers.map((layer, index) => {
+    const cloth = shelf.find(({ id }) => id === layer.clothId);
+    const test = cloth ? countingTest(cloth.tests, layer.direction) : undefined;
+    const result = test && cloth ? evaluateTest(test, cloth.kind, settings) : undefined;
+    const ladder = result?.ok ? result.value.ladder : null;
+    return {
+      ...layer,
+      clothName: cloth?.name ?? "",
+      name: `${index + 1}. ${cloth?.name ?? "a cloth no longer there"}`,
+      usable: result?.ok ? result.value.usable : null,
+      curve: ladder?.loading ?? null,
+      wear: ladder ? wearCurve(ladder, settings.wearFactor) : null,
+    };
+  });
+}
+
+/** Cloths offered while a layup is put together: the first of the shelf; others are named by hand. */
+export async function shelfChoices({ cloths }: Pick<Repositories, "cloths">): Promise<{ id: number; name: string }[]> {
+  const { rows } = await cloths.list({ search: "", page: 1 });
+  return rows.map(({ id, name }) => ({ id, name }));
+}

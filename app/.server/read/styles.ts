@@ -1,0 +1,12 @@
+import { STYLES } from "../../../core/ease/styles/index.ts";
+import { ownStyleId } from "../../../core/ease/styles/ownStyle.ts";
+import type { Repositories } from "../../../data/store.ts";
+
+/** Names of all styles, shipped and own, by their id. */
+export async function styleNames({ styles }: Pick<Repositories, "styles">): Promise<ReadonlyMap<string, string>> {
+  const own = await styles.own();
+  return new Map([
+    ...STYLES.map(({ id, name }) => [id, name] as const),
+    ...own.map(({ id, name }) => [ownStyleId(id), name] as const),
+  ]);
+}

@@ -1,0 +1,72 @@
+import Paper from "@mui/material/Paper";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import type { ClothKind } from "../../core/cloth/clothKind.ts";
+import { DIRECTION_NAMES } from "../../core/cloth/direction.ts";
+import { explainGrowth, explainRecovery, explainUsable } from "../../core/cloth/explainTest.ts";
+import type { DirectionSummary } from "../../core/cloth/summary.ts";
+import { formatDay } from "../../core/units/day.ts";
+import { percent } from "../frame/units/percent.ts";
+import { Why } from "../frame/why/WhyDrawer.tsx";
+import { useClothSettings } from "./ClothSettingsContext.tsx";
+
+/** What a cloth does in each tested direction, by the newest test of that direction. */
+export function DirectionTable({ summaries, kind }: { summaries: readonly DirectionSummary[]; kind: ClothKind }) {
+  const settings = useClothSettings();
+  return (
+    <Paper sx={{ overflowX: "auto" }}>
+      <Table aria-label="Stretch by direction">
+        <TableHead>
+          <TableRow>
+            <TableCell>Direction</TableCell>
+            <TableCell align="right">Usable stretch</TableCell>
+            <TableCell>Class</TableCell>
+            <TableCell align="right">Growth</TableCell>
+            <TableCell align="right">Recovery</TableCell>
+            <TableCell>Tested</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {summaries.map((summary) => (
+            <TableRow key={summary.direction}>
+              <TableCell component="th">{DIRECTION_NAMES[summary.direction]}</TableCell>
+              <TableCell align="right" sx={{ fontWeight: 700 }}>
+                <Why
+                  label={`Usable stretch ${summary.direction}`}
+                  explain={() => explainUsable(summary, kind, settings)}
+                >
+                  {summary.basis === "last" ? "at least " : ""}
+                  {percent(summary.usable)}
+                </Why>
+              </TableCell>
+              <TableCell>{summary.stretchClass}</TableCell>
+              <TableCell align="right">
+                {summary.growth === null ? (
+                  "not read"
+                ) : (
+                  <Why label={`Growth ${summary.direction}`} explain={() => explainGrowth(summary, settings)}>
+                    {percent(summary.growth)}
+                  </Why>
+                )}
+              </TableCell>
+              <TableCell align="right">
+                {summary.recovery === null ? (
+                  "not read"
+                ) : (
+                  <Why label={`Recovery ${summary.direction}`} explain={() => explainRecovery(summary, settings)}>
+                    {percent(summary.recovery)}
+                  </Why>
+                )}
+                {summary.willBag ? <strong> will bag</strong> : null}
+              </TableCell>
+              <TableCell>{formatDay(summary.test.testedOn)}</TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+    </Paper>
+  );
+}

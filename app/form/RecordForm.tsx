@@ -1,0 +1,114 @@
+import Alert from "@mui/material/Alert";
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import { type FormEvent, type ReactNode, useEffect, useRef } from "react";
+import { Form, useFetcher, useNavigation } from "react-router";
+import { useLengths } from "../frame/units/UnitContext.tsx";
+import { useHydrated } from "../frame/useHydrated.ts";
+import { ConflictNotice } from "./ConflictNotice.tsx";
+import { FormState } from "./FormState.tsx";
+import type { Fields, Unsaved } from "./unsaved.ts";
+import { useDraft } from "./useDraft.ts";
+
+interface RecordFormProps {
+  /** Name under which a half-filled form is kept; null for a confirmation, of which nothing is kept. */
+  readonly draftForm: string | null;
+  readonly draft?: Fields | null;
+  /** What the fields start from when there is no draft. */
+  readonly start?: Fields;
+  /** What the last attempt to save came back with. */
+  readonly unsaved?: Unsaved | undefined;
+  readonly submitLabel: string;
+  readonly children: ReactNode;
+  readonly hidden?: Readonly<Record<string, string | number>>;
+  readonly action?: string;
+  /** The form is not what one came to the page for: its button steps back. */
+  readonly quiet?: boolean;
+  /** Takes the form in place of the page's action, such as a queue that sends it when it can. */
+  readonly onSend?: (form: FormData) => void;
+  /** True while it is being sent that way. */
+  readonly sending?: boolean;
+  /** Further buttons beside the submit button. */
+  readonly beside?: ReactNode;
+}
+
+/**
+ * A form in which nothing is lost: kept on the server while it is typed, given back after a failed save with the
+ * errors beside the fields, and set beside the other version when somebody else saved first.
+ */
+export function RecordForm(props: RecordFormProps) {
+  const {
+    draftForm,
+    draft = null,
+    start = {},
+    unsaved,
+    submitLabel,
+    children,
+    hidden = {},
+    action,
+    beside,
+    quiet = false,
+    onSend,
+    sending = false,
+  } = props;
+  const lengths = useLengths();
+  const element = useRef<HTMLFormElement>(null);
+  const keep = useDraft(draftForm);
+  const hydrated = useHydrated();
+  const saving = useNavigation().state === "submitting";
+  const values = unsaved?.fields ?? draft ?? start;
+  const errors = unsaved?.errors ?? {};
+  // An edit taken up again still starts from the version it was begun on, or a newer save would be overwritten unseen.
+  const begunOn = unsaved?.theirs?.version ?? unsaved?.fields.version ?? draft?.version;
+  const versionNow = begunOn === undefined || hidden.version === undefined ? {} : { version: begunOn };
+  useEffect(() => {
+    if (Object.keys(errors).length > 0) element.current?.querySelector<HTMLElement>("[aria-invalid=true]")?.focus();
+  }, [errors]);
+  return (
+    <FormState.Provider value={{ values, errors }}>
+      {draft && draftForm !== null && !unsaved ? <TakenUpNotice draftForm={draftForm} /> : null}
+      {unsaved?.theirs ? <ConflictNotice rows={unsaved.theirs.rows} /> : null}
+      <Form
+        method="post"
+        // What is typed before the script runs would reach neither the draft nor the checks.
+        inert={!hydrated}
+        ref={element}
+        key={unsaved ? JSON.stringify(unsaved) : draft ? "draft" : "start"}
+        {...(action ? { action } : {})}
+        onInput={(event: FormEvent<HTMLFormElement>) => keep.onInput(event.currentTarget)}
+        onSubmit={(event: FormEvent<HTMLFormElement>) => {
+          keep.onSubmit();
+          if (!onSend) return;
+          event.preventDefault();
+          onSend(new FormData(event.currentTarget));
+        }}
+      >
+        {Object.entries({ ...hidden, ...versionNow }).map(([name, value]) => (
+          <input key={name} type="hidden" name={name} value={value} />
+        ))}
+        {errors.form ? (
+          <Alert severity="error" sx={{ mb: 2 }}>
+            {lengths.told(errors.form)}
+          </Alert>
+        ) : null}
+        {children}
+        <Stack direction="row" spacing={1.5} sx={{ mt: 1, flexWrap: "wrap" }}>
+          <Button type="submit" variant={quiet ? "outlined" : "contained"} disabled={saving || sending}>
+            {unsaved?.theirs ? "Save mine over theirs" : submitLabel}
+          </Button>
+          {beside}
+        </Stack>
+      </Form>
+    </FormState.Provider>
+  );
+}
+
+function TakenUpNotice({ draftForm }: { draftForm: string }) {
+  const fetcher = useFetcher();
+  const startAfresh = () => void fetcher.submit({ draftForm, intent: "drop" }, { method: "post", action: "/drafts" });
+  return (
+    <Alert severity="info" icon={false} sx={{ mb: 2 }} action={<Button onClick={startAfresh}>Start afresh</Button>}>
+      Taken up where you left off: nothing of this is saved yet.
+    </Alert>
+  );
+}

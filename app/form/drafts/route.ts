@@ -1,0 +1,22 @@
+import { data, redirect } from "react-router";
+import { isDraftName } from "../../../data/draftNames.ts";
+import { LARGEST_DRAFT } from "../../../data/drafts.ts";
+import { storeOf } from "../../.server/http/answers.ts";
+import { guarded } from "../../.server/http/guarded.ts";
+import { readFields } from "../fields.server.ts";
+import type { Route } from "./+types/route.ts";
+
+/** Keeps or drops the draft of a half-filled form. */
+export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
+  const { draftForm = "", intent, ...fields } = await readFields(request);
+  if (!isDraftName(draftForm)) return data({ error: "Expected the name of a form." }, { status: 400 });
+  if (JSON.stringify(fields).length > LARGEST_DRAFT) {
+    return data({ error: "The form holds more text than a draft keeps." }, { status: 413 });
+  }
+  await storeOf(context).inTransaction(({ drafts }) =>
+    intent === "drop" ? drafts.drop(draftForm) : drafts.put(draftForm, fields, new Date().toISOString()),
+  );
+  return data({ kept: intent !== "drop" });
+});
+
+export const loader = () => redirect("/");

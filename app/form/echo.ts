@@ -1,0 +1,33 @@
+import { formatLengthWithUnit } from "../../core/units/formatLength.ts";
+import { type LengthUnit, otherUnit } from "../../core/units/length.ts";
+import { parseForce } from "../../core/units/parseForce.ts";
+import { parseLength } from "../../core/units/parseLength.ts";
+import { parseSwatchLength } from "../cloths/swatchLength.ts";
+
+/** Says a typed reading back as it was understood; null while it cannot be read, or there is nothing to add. */
+export type Echo = (text: string) => string | null;
+
+const NEWTON_PER_KG = 9.80665;
+
+/** A load in newtons, and how heavy that is: `= 200.00 N, as heavy as 20.39 kg`. */
+export const echoForce: Echo = (text) => {
+  const read = parseForce(text);
+  return read.ok ? `= ${read.value.toFixed(2)} N, as heavy as ${weight(read.value / NEWTON_PER_KG)}` : null;
+};
+
+const weight = (kg: number): string => (kg < 1 ? `${Math.round(kg * 1000)} g` : `${kg.toFixed(2)} kg`);
+
+/** A length of a swatch in millimetres: `= 161.9 mm`. */
+export const echoSwatchLength: Echo = (text) => {
+  const read = parseSwatchLength(text);
+  return read.ok ? `= ${Number(read.value.toFixed(1))} mm` : null;
+};
+
+/** A length in both units: `= 74.2 cm = 29 1/4 in`. */
+export const echoLength =
+  (unit: LengthUnit): Echo =>
+  (text) => {
+    const read = parseLength(text, unit);
+    if (!read.ok || !(read.value > 0)) return null;
+    return `= ${formatLengthWithUnit(read.value, unit)} = ${formatLengthWithUnit(read.value, otherUnit(unit))}`;
+  };

@@ -1,0 +1,219 @@
+import { describe, expect, it } from "vitest";
+import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
+import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
+import { styleOf } from "../../core/ease/styles/index.ts";
+import { copyOf } from "../../core/ease/styles/ownStyle.ts";
+import type { ShippedStyleId, Style } from "../../core/ease/styles/style.ts";
+import { SAMPLE_CLOTH } from "../../core/testing/sampleJob.ts";
+import { temporaryStore } from "../../data/testing/temporaryStore.ts";
+import { chartFields, girthField, sizeField } from "../charts/chartFields.ts";
+import { readChart } from "../charts/chartForm.server.ts";
+import { importChart } from "../charts/import/chartImport.server.ts";
+import { styleFields, zoneField } from "../styles/style/styleFields.ts";
+import { readStyle } from "../styles/style/styleForm.server.ts";
+import { likedFields, likedLengthField, widthField } from "../wearers/garment/likedFields.ts";
+import { readLiked } from "../wearers/garment/likedForm.server.ts";
+import { cutField, settingsFields, shareField, tableField } from "../workshop/settings-ease/easeSettingsFields.ts";
+import { readSettings } from "../workshop/settings-ease/easeSettingsForm.server.ts";
+import { numberText, readNumberField } from "./numberField.ts";
+
+describe("a number field", () => {
+  const wanted = { what: "a share", least: 0, most: 100 } as const;
+
+  it.each([
+    ["25", 25],
+    [" 12,5 ", 12.5],
+    ["0", 0],
+    ["+3.", 3],
+  ])("reads %j", (text, value) => expect(readNumberField(text, wanted)).toEqual({ value }));
+
+  it("reads a true minus, and tells a whole number from a broken one", () => {
+    expect(readNumberField("−6", { ...wanted, least: -10 })).toEqual({ value: -6 });
+    expect(readNumberField("1.5", { ...wanted, whole: true })).toHaveProperty("error");
+  });
+
+  it.each(["", "  ", "a few", "1e3", "101", "-1", "1.2.3", "."])("refuses %j and says what it expected", (text) => {
+    expect(readNumberField(text, wanted)).toEqual({
+      error: expect.stringMatching(/^Expected a share, 0 to 100, but /),
+    });
+  });
+
+  it("is written without digits that are only rounding", () => {
+    expect([numberText(0.28 * 100), numberText(0.1 + 0.2), numberText(12)]).toEqual(["28", "0.3", "12"]);
+  });
+});
+
+describe("the form of the habits", () => {
+  const shipped = settingsFields(SHIPPED_EASE_SETTINGS, SHIPPED_CLOTH_SETTINGS);
+
+  it("gives back the settings it was filled from", () => {
+    expect(readSettings(shipped)).toEqual({ ok: true, ease: SHIPPED_EASE_SETTINGS, cloth: SHIPPED_CLOTH_SETTINGS });
+  });
+
+  it("leaves out a share that is empty, and drops an empty row of the table", () => {
+    const read = readSettings({
+      ...shipped,
+      [shareField("brief", "waist")]: "",
+      [tableField(5, "stretch")]: "",
+      [tableField(5, "reduction")]: "",
+    });
+    if (!read.ok) throw new Error("Expected settings.");
+    expect(read.ease.shares.brief).not.toHaveProperty("waist");
+    expect(read.ease.percentTable).toHaveLength(5);
+  });
+
+  it.each([
+    [shareField("swim", "hip"), "130", "Expected a share for swim at the hip, 0 to 100, but got “130”."],
+    [
+      cutField("leg", "stretchy"),
+      "",
+      "Expected millimetres a quarter at the leg, -100 to 100, but the field is empty.",
+    ],
+    [tableField(2, "stretch"), "20", "Expected more than 25 %, the row above, but got “20”."],
+    ["sizeStep", "1.5", "Expected a number of sizes, 0 to 10, whole, but got “1.5”."],
+  ])("says beside %s what is wrong with %j", (name, text, message) => {
+    const read = readSettings({ ...shipped, [name]: text });
+    expect(read.ok ? {} : read.errors).toEqual({ [name]: message });
+  });
+});
+
+describe("the form of a style", () => {
+  const own = { ...copyOf(styleOf("onePiece") as Style & { id: ShippedStyleId }), id: 1, version: 1 };
+
+  it("gives back the style it was filled from", () => {
+    const { id: _id, version: _version, basedOn: _basedOn, ...value } = own;
+    expect(readStyle(styleFields(own))).toEqual({ ok: true, value });
+  });
+
+  it("needs a zone, and says what is wrong beside each field", () => {
+    const none = Object.fromEntries(own.zones.map((zone) => [zoneField(zone), ""]));
+    const read = readStyle({ ...styleFields(own), ...none, mostPressure: "6", "drop.front": "half a metre" });
+    expect(read.ok ? [] : Object.keys(read.errors).toSorted()).toEqual(["drop.front", "form", "mostPressure"]);
+  });
+});
+
+describe("the form of a garment that fits", () => {
+  const fields = {
+    name: "Grey brief",
+    measuredOn: "2026-10-01",
+    [widthField("waist")]: "32,9",
+    unit: "cm",
+    direction: "across",
+  };
+  const read = async (own: Record<string, string> = {}) => {
+    const { store } = await temporaryStore();
+    await store.cloths.add({ ...SAMPLE_CLOTH, name: "Heron jersey" });
+    return readLiked({ ...fields, ...own }, { cloths: store.cloths, today: "2026-11-25" });
+  };
+
+  it("reads widths and lengths in any unit, and the cloth by its name", async () => {
+    const read1 = await read({ cloth: "heron jersey", [likedLengthField("strap")]: "13 in", usable: "70" });
+    expect(read1).toMatchObject({
+      ok: true,
+      value: { clothId: 1, usable: 0.7, widthsMm: { waist: 329 }, lengthsMm: { strap: 330.2 } },
+    });
+  });
+
+  it("gives back the garment it was filled from", async () => {
+    const first = await read({ cloth: "heron jersey" });
+    if (!first.ok) throw new Error("Expected a garment.");
+    const again = await read(
+      likedFields({ ...first.value, id: 1, wearerId: 1, version: 1 }, "Heron jersey") as Record<string, string>,
+    );
+    expect(again).toEqual(first);
+  });
+
+  it.each([
+    [{ name: "" }, "name"],
+    [{ measuredOn: "2027-01-01" }, "measuredOn"],
+    [{ cloth: "no such cloth" }, "cloth"],
+    [{ usable: "0" }, "usable"],
+    [{ [widthField("waist")]: "" }, widthField("waist")],
+    [{ [widthField("waist")]: "32 x" }, widthField("waist")],
+    [{ [likedLengthField("strap")]: "9 m" }, likedLengthField("strap")],
+  ])("refuses %j beside the field %s", async (own, name) => {
+    const answer = await read(own as Record<string, string>);
+    expect(answer.ok ? [] : Object.keys(answer.errors)).toEqual([name]);
+  });
+});
+
+describe("the form of a size chart", () => {
+  const typed = {
+    name: "Tide",
+    notes: "",
+    ease: "stretch",
+    ownReduction: "8",
+    unit: "cm",
+    [sizeField(0)]: "38",
+    [girthField(0, "body", "waist")]: "70",
+    [girthField(0, "finished", "waist")]: "25 in",
+  };
+
+  it("reads a row a size, and gives back the chart it was filled from", () => {
+    const read = readChart(typed);
+    expect(read).toEqual({
+      ok: true,
+      value: {
+        name: "Tide",
+        notes: "",
+        ease: "stretch",
+        ownReduction: 0.08,
+        sizes: [{ name: "38", body: { waist: 700 }, finished: { waist: 635 } }],
+      },
+    });
+    if (read.ok) expect(readChart(chartFields(read.value))).toEqual(read);
+  });
+
+  it("refuses a size without a name, one that comes twice, and a girth that is none", () => {
+    const errors = (own: Record<string, string>) => {
+      const read = readChart({ ...typed, ...own });
+      return read.ok ? [] : Object.keys(read.errors);
+    };
+    expect(errors({ [sizeField(0)]: "" })).toEqual([sizeField(0)]);
+    expect(errors({ [sizeField(1)]: "38" })).toEqual([sizeField(1)]);
+    expect(errors({ [girthField(0, "body", "waist")]: "7" })).toEqual([girthField(0, "body", "waist")]);
+    expect(errors({ ownReduction: "80" })).toEqual(["ownReduction"]);
+  });
+
+  it("asks where its columns look changed over, and takes the maker's word", () => {
+    const over = { ...typed, [girthField(0, "finished", "waist")]: "80" };
+    expect(readChart(over)).toMatchObject({
+      ok: false,
+      errors: { sure: "ask", form: expect.stringContaining("changed over?") },
+    });
+    expect(readChart({ ...over, sure: "yes" }).ok).toBe(true);
+  });
+});
+
+describe("the import of a chart", () => {
+  const fields = { name: "Tide", ease: "stretch", unit: "cm", text: "size;waist;finished waist\n38;70;64" };
+
+  it("asks for the kind of a bare column, then takes it", () => {
+    expect(importChart(fields)).toMatchObject({ errors: { bareKind: expect.stringContaining("waist") } });
+    expect(importChart({ ...fields, bareKind: "body" })).toMatchObject({ ok: true });
+  });
+
+  it("asks where body and finished look changed over, then turns them or leaves them", () => {
+    const over = { ...fields, text: "size;body waist;finished waist\n38;64;70" };
+    expect(importChart(over)).toMatchObject({ errors: { sides: expect.stringContaining("changed over?") } });
+    expect(importChart({ ...over, sides: "over" })).toMatchObject({ value: { sizes: [{ body: { waist: 700 } }] } });
+    expect(importChart({ ...over, sides: "asHeaded" })).toMatchObject({ value: { sizes: [{ body: { waist: 640 } }] } });
+  });
+
+  it("reads JSON by its own word, and says what is wrong with either", () => {
+    const json = {
+      format: "stenz.sizeChart",
+      version: 1,
+      name: "J",
+      ease: "loose",
+      sizes: [{ name: "S", body: {}, finished: {} }],
+    };
+    expect(importChart({ text: JSON.stringify(json) })).toMatchObject({
+      ok: true,
+      value: { name: "J", ease: "loose" },
+    });
+    for (const text of ["", "{", "{}", "size;body hips\n1;2"])
+      expect(importChart({ ...fields, text })).toMatchObject({ errors: { text: expect.stringMatching(/xpected/) } });
+    expect(importChart({ ...fields, name: "" })).toMatchObject({ errors: { name: expect.any(String) } });
+  });
+});

@@ -1,0 +1,98 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { ReactNode } from "react";
+import { Link, NavLink } from "react-router";
+import { threadPath } from "../figure/stretch/threadPath.ts";
+import { QueueNotice } from "../form/queue/QueueNotice.tsx";
+import { TimerBar } from "../jobs/fitting/timers/TimerBar.tsx";
+import { ModeSwitch } from "./ModeSwitch.tsx";
+import { Shortcuts } from "./Shortcuts.tsx";
+import { UnitSwitch } from "./UnitSwitch.tsx";
+import { useFocusOn } from "./useFocusOn.ts";
+
+const PLACES = [
+  { to: "/", label: "Bench", end: true },
+  { to: "/wearers", label: "Wearers", end: false },
+  { to: "/cloths", label: "Cloths", end: false },
+  { to: "/findings", label: "Findings", end: false },
+] as const;
+
+/** The frame of every page: name, places, unit, light, keys, care. */
+export function Shell({ children }: { children: ReactNode }) {
+  useFocusOn();
+  return (
+    <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
+      <Box component="a" href="#content" sx={skipStyle}>
+        Skip to the content
+      </Box>
+      <Box component="nav" aria-label="Main" className="no-print" sx={barStyle}>
+        <Box component={Link} to="/" sx={nameStyle}>
+          <Typography
+            component="span"
+            sx={{ fontFamily: '"Besley Variable", serif', fontWeight: 700, fontSize: "1.35rem" }}
+          >
+            Stenz
+          </Typography>
+          <Box component="svg" viewBox="0 0 54 8" aria-hidden sx={{ width: 54, display: "block", mt: "-3px" }}>
+            <path d={threadPath("light", 54, 8)} fill="none" stroke="currentColor" strokeWidth={1.4} />
+          </Box>
+        </Box>
+        {PLACES.map(({ to, label, end }) => (
+          <Box key={to} component={NavLink} to={to} end={end} sx={placeStyle}>
+            {label}
+          </Box>
+        ))}
+        <Box sx={{ flex: 1 }} />
+        <UnitSwitch />
+        <ModeSwitch />
+        <Shortcuts />
+        <Box component={NavLink} to="/settings" sx={placeStyle}>
+          Settings
+        </Box>
+        <Box component={NavLink} to="/care" sx={placeStyle}>
+          Care
+        </Box>
+      </Box>
+      <QueueNotice />
+      <TimerBar />
+      <Box
+        component="main"
+        id="content"
+        tabIndex={-1}
+        sx={{ flex: 1, width: "100%", maxWidth: 1320, mx: "auto", px: { xs: 2, md: 3 }, py: 3, outline: 0 }}
+      >
+        {children}
+      </Box>
+    </Box>
+  );
+}
+
+const skipStyle = {
+  position: "absolute",
+  left: -9999,
+  "&:focus": { left: 8, top: 8, zIndex: 10, bgcolor: "background.paper", p: 1 },
+} as const;
+
+const barStyle = {
+  display: "flex",
+  alignItems: "center",
+  gap: { xs: 0.75, md: 1.25 },
+  px: { xs: 1.5, md: 3 },
+  minHeight: 58,
+  bgcolor: "background.paper",
+  borderBottom: "1px solid",
+  borderColor: "divider",
+} as const;
+
+const nameStyle = { color: "primary.main", textDecoration: "none", mr: 1.5, lineHeight: 1.1 } as const;
+
+const placeStyle = {
+  color: "text.primary",
+  textDecoration: "none",
+  px: 1.25,
+  lineHeight: "56px",
+  fontWeight: 600,
+  borderBottom: "3px solid transparent",
+  "&:hover": { color: "primary.main" },
+  "&.active": { borderColor: "primary.main", color: "primary.main" },
+} as const;

@@ -1,0 +1,105 @@
+import Box from "@mui/material/Box";
+import TextField from "@mui/material/TextField";
+import type { LengthUnit } from "../../../core/units/length.ts";
+import type { WorkingId } from "../../../core/workings/workings.ts";
+import { CheckInput } from "../../form/CheckInput.tsx";
+import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { useFieldState } from "../../form/FormState.tsx";
+import { TextInput } from "../../form/TextInput.tsx";
+import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { suffixOf, type WorkingField } from "./field.ts";
+import { fieldSpans } from "./fieldSpans.ts";
+import { fieldsOfWorking } from "./readWorking.ts";
+
+/** Records a pick field offers. */
+export type PickOptions = readonly { readonly id: number; readonly name: string }[];
+
+/**
+ * The fields of a working. Fields that are of no use as things stand are hidden, not taken away: what was typed in them
+ * is still there when they are wanted again.
+ */
+export function WorkingFields({
+  id,
+  unit,
+  hidden,
+  labels,
+  options,
+}: {
+  id: WorkingId;
+  unit: LengthUnit;
+  hidden: readonly string[];
+  /** Labels that differ from the fields' own. */
+  labels: Readonly<Record<string, string>>;
+  options: PickOptions;
+}) {
+  const fields = fieldsOfWorking(id);
+  const spans = fieldSpans(fields.filter(([name]) => !hidden.includes(name)));
+  return (
+    <Box sx={{ display: "grid", gridTemplateColumns: "repeat(2, minmax(0, 1fr))", columnGap: 1.5 }}>
+      {fields.map(([name, field]) => (
+        <Box
+          key={name}
+          sx={{
+            display: hidden.includes(name) ? "none" : "block",
+            gridColumn: spans.get(name) === "half" ? "auto" : "1 / -1",
+          }}
+        >
+          <OneField name={name} field={field} label={labels[name] ?? field.label} unit={unit} options={options} />
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function OneField({
+  name,
+  field,
+  label,
+  unit,
+  options,
+}: {
+  name: string;
+  field: WorkingField;
+  label: string;
+  unit: LengthUnit;
+  options: PickOptions;
+}) {
+  const suffix = suffixOf(field, unit);
+  const written = useLengths();
+  if (field.as === "choice") return <ChoiceInput name={name} legend={label} choices={field.choices} />;
+  if (field.as === "check") return <CheckInput name={name}>{label}</CheckInput>;
+  if (field.as === "pick") return <PickInput name={name} label={label} options={options} />;
+  return (
+    <TextInput
+      name={name}
+      label={suffix ? `${label}, ${suffix}` : label}
+      numeric={field.as === "number" || field.as === "percent"}
+      shrink
+      {...(field.hint ? { hint: written.told(field.hint) } : {})}
+    />
+  );
+}
+
+/** A plain list to pick from: it reports every change like any other field. */
+function PickInput({ name, label, options }: { name: string; label: string; options: PickOptions }) {
+  const { value, error } = useFieldState(name);
+  return (
+    <TextField
+      select
+      id={`field-${name}`}
+      name={name}
+      label={label}
+      defaultValue={value}
+      error={error !== undefined}
+      helperText={error}
+      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
+    >
+      <option value="">none</option>
+      {options.map((option) => (
+        <option key={option.id} value={option.id}>
+          {option.name}
+        </option>
+      ))}
+    </TextField>
+  );
+}

@@ -1,0 +1,130 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { type FormEvent, type ReactNode, useState } from "react";
+import { type Reckonings, reckonWorking } from "../../../core/job/reckonWorking.ts";
+import type { WorkingFacts } from "../../../core/job/workingFacts.ts";
+import type { WorkingId, Workings } from "../../../core/workings/workings.ts";
+import { RecordForm } from "../../form/RecordForm.tsx";
+import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
+import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { useFormUnit } from "../../frame/units/useFormUnit.ts";
+import { LackList, type MeasuresAt } from "./LackList.tsx";
+import { readWorking } from "./readWorking.ts";
+import { type PickOptions, WorkingFields } from "./WorkingFields.tsx";
+import { workingDraft } from "./workingDraft.ts";
+
+/** One working with what its page knows of it. */
+export interface WorkingPage<Id extends WorkingId> {
+  readonly id: Id;
+  readonly facts: WorkingFacts[Id];
+  readonly kept: { readonly working: Workings[Id]; readonly version: number };
+  readonly start: Fields;
+  readonly draft: Fields | null;
+}
+
+/** What a working comes to, for its view. */
+export interface WorkingView<Id extends WorkingId> {
+  readonly working: Workings[Id];
+  readonly reckoning: Reckonings[Id];
+  /** False while what is shown is typed and not kept. */
+  readonly kept: boolean;
+}
+
+interface WorkingFormProps<Id extends WorkingId> {
+  readonly page: WorkingPage<Id>;
+  readonly at: MeasuresAt;
+  readonly title: string;
+  readonly intro: ReactNode;
+  readonly unsaved: Unsaved | undefined;
+  readonly options?: PickOptions;
+  /** Fields that are of no use as things stand. */
+  readonly hides?: (working: Workings[Id]) => readonly string[];
+  /** Labels that say more as things stand, by field. */
+  readonly labels?: (working: Workings[Id]) => Readonly<Record<string, string>>;
+  readonly children: (view: WorkingView<Id>) => ReactNode;
+}
+
+/**
+ * A calculation: its fields on the left, what comes of them on the right as they are typed. Nothing is kept until it is
+ * said; the same functions do it on the server.
+ */
+export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
+  const written = useLengths();
+  const { page, at, title, intro, unsaved, options = [], hides, labels, children } = props;
+  const { id, kept, start, draft } = page;
+  const unit = useFormUnit(unsaved?.fields, draft);
+  const begun: Fields = { unit, ...(unsaved?.fields ?? draft ?? start) };
+  const [typed, setTyped] = useState<{ readonly from: string; readonly fields: Fields } | null>(null);
+  const from = JSON.stringify(begun);
+  const fields = typed?.from === from ? typed.fields : begun;
+  const { working } = readWorking(id, fields, kept.working);
+  const reckoning = reckonWorking(id, working, page.facts);
+  const isKept = Object.entries(start).every(([name, text]) => (fields[name] ?? "") === text);
+  // While there is no number yet, what is lacking comes first.
+  const nothing = reckoning.numbers.length === 0;
+  const listen = (event: FormEvent<HTMLElement>) => {
+    const form = (event.target as HTMLInputElement).form;
+    if (form) setTyped({ from, fields: textsOf(new FormData(form)) });
+  };
+  return (
+    <Box component="section" aria-labelledby={`working-${id}`} sx={{ mb: 5 }}>
+      <Typography variant="h2" id={`working-${id}`}>
+        {title}
+      </Typography>
+      <Typography sx={{ mb: 2, maxWidth: 760, color: "text.secondary" }}>{intro}</Typography>
+      <Box
+        sx={{
+          display: "grid",
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 380px) minmax(0, 1fr)" },
+          gap: 4,
+          alignItems: "start",
+        }}
+      >
+        <Box onInput={listen}>
+          <RecordForm
+            key={kept.version}
+            draftForm={workingDraft(at.jobId, id)}
+            draft={draft}
+            start={start}
+            unsaved={unsaved}
+            hidden={{ intent: "working", working: id, version: kept.version, unit }}
+            submitLabel={kept.version === 0 ? "Keep" : "Keep the change"}
+            quiet
+          >
+            <WorkingFields
+              id={id}
+              unit={unit}
+              hidden={hides?.(working) ?? []}
+              labels={labels?.(working) ?? {}}
+              options={options}
+            />
+          </RecordForm>
+        </Box>
+        <Box aria-live="polite">
+          {reckoning.headline ? (
+            <Typography sx={{ mb: 1.25, fontWeight: 700, fontSize: "1.08rem" }}>
+              {written.told(reckoning.headline)}
+            </Typography>
+          ) : null}
+          {reckoning.warnings.map((warning) => (
+            <Alert key={warning} severity="warning" sx={{ mb: 1.5 }}>
+              {written.told(warning)}
+            </Alert>
+          ))}
+          {nothing ? <LackList lacks={reckoning.lacks} at={at} /> : null}
+          {children({ working, reckoning, kept: isKept })}
+          {nothing ? null : <LackList lacks={reckoning.lacks} at={at} />}
+          {reckoning.notes.map((note) => (
+            <Typography key={note} sx={{ mb: 0.5, fontSize: "0.92rem", color: "text.secondary" }}>
+              {written.told(note)}
+            </Typography>
+          ))}
+          {isKept ? null : (
+            <Typography sx={{ fontSize: "0.85rem", color: "warning.main", mt: 1 }}>As typed; not kept yet.</Typography>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,126 @@
+import type { LengthUnit } from "../../../core/units/length.ts";
+import { parseLength } from "../../../core/units/parseLength.ts";
+import { numberText, percentText, readNumberField } from "../../form/numberField.ts";
+import { smallUnit, withItsUnit } from "../../form/smallLength.ts";
+import type { Fields } from "../../form/unsaved.ts";
+
+interface Labelled {
+  readonly label: string;
+  readonly hint?: string;
+}
+
+/**
+ * One field of a working and how its text is read. Empty number fields are null, never 0: what is not given is lacking.
+ * `length` takes bare numbers in the form's unit, `small` in its small one (mm beside cm), `signed` is a small one that
+ * may be below 0.
+ */
+export type WorkingField = Labelled &
+  (
+    | { readonly as: "length" | "small" | "signed"; readonly mostMm: number; readonly zero?: boolean }
+    | {
+        readonly as: "number";
+        readonly least: number;
+        readonly most: number;
+        readonly suffix?: string;
+        readonly whole?: boolean;
+      }
+    | { readonly as: "percent"; readonly least: number; readonly most: number }
+    | { readonly as: "choice"; readonly choices: readonly { readonly value: string; readonly label: string }[] }
+    /** One of the page's own records, by its id. */
+    | { readonly as: "pick" }
+    | { readonly as: "text" | "check" }
+  );
+
+/** A field's value as it is kept. */
+export type FieldValue = number | string | boolean | null;
+
+type ReadField = { readonly value: FieldValue } | { readonly error: string };
+
+const LONGEST_TEXT = 200;
+
+/** Reads one field. */
+export function readField(field: WorkingField, text: string, unit: LengthUnit): ReadField {
+  const typed = text.trim();
+  switch (field.as) {
+    case "check":
+      return { value: typed === "yes" };
+    case "text":
+      return typed.length <= LONGEST_TEXT
+        ? { value: typed }
+        : { error: `Expected at most ${LONGEST_TEXT} letters, but got ${typed.length}.` };
+    case "choice":
+      return readChoice(field.choices, typed);
+    case "pick":
+      if (typed === "") return { value: null };
+      return /^[1-9]\d{0,14}$/.test(typed) ? { value: Number(typed) } : { error: "Expected one of the list." };
+    case "number":
+      return typed === ""
+        ? { value: null }
+        : readNumberField(typed, {
+            what: "a number",
+            least: field.least,
+            most: field.most,
+            whole: field.whole ?? false,
+          });
+    case "percent": {
+      if (typed === "") return { value: null };
+      const read = readNumberField(typed.replace(/\s*%$/, ""), {
+        what: "a percentage",
+        least: field.least,
+        most: field.most,
+      });
+      return "value" in read ? { value: read.value / 100 } : read;
+    }
+    default:
+      return typed === "" ? { value: null } : readLength(field, typed, unit);
+  }
+}
+
+const readChoice = (choices: readonly { readonly value: string }[], typed: string): ReadField =>
+  choices.some(({ value }) => value === typed)
+    ? { value: typed }
+    : { error: `Expected one of ${choices.map(({ value }) => value).join(", ")}.` };
+
+function readLength(
+  { as, mostMm, zero = false }: Extract<WorkingField, { readonly mostMm: number }>,
+  typed: string,
+  unit: LengthUnit,
+): ReadField {
+  const negative = as === "signed" && /^[-−]/.test(typed);
+  const bare = negative ? typed.slice(1) : typed;
+  const parsed = parseLength(as === "length" ? bare : withItsUnit(bare, smallUnit(unit)), unit);
+  if (!parsed.ok) {
+    const example = as === "length" ? (unit === "cm" ? "71.5 or 28 1/4 in" : "28 1/4 or 71.5 cm") : "24 mm or 15/16 in";
+    return { error: `Expected a length such as ${example}, but “${typed.slice(0, 40)}” cannot be read as one.` };
+  }
+  const least = zero || as === "signed" ? "0" : "above 0";
+  if (!(parsed.value <= mostMm) || (parsed.value === 0 && least !== "0"))
+    return { error: `Expected a length ${least} and up to ${mostMm / 10} cm, but got “${typed.slice(0, 40)}”.` };
+  return { value: negative ? -parsed.value : parsed.value };
+}
+
+/** Writes a kept value for its field where nothing that was typed is kept. */
+export function fieldText(field: WorkingField, value: FieldValue): string {
+  if (value === null || value === false) return "";
+  if (value === true) return "yes";
+  if (typeof value === "string") return value;
+  if (field.as === "percent") return percentText(value);
+  if (field.as === "length") return `${numberText(value / 10)} cm`;
+  return field.as === "number" || field.as === "pick" ? numberText(value) : `${numberText(value)} mm`;
+}
+
+/** What was typed, with its unit, so that it reads the same whatever unit is shown later. */
+export function keptText(field: WorkingField, text: string, unit: LengthUnit): string {
+  if (field.as === "length") return withItsUnit(text, unit);
+  return field.as === "small" || field.as === "signed" ? withItsUnit(text, smallUnit(unit)) : text.trim();
+}
+
+/** The unit bare numbers of a field are read in; nothing where it has none. */
+export function suffixOf(field: WorkingField, unit: LengthUnit): string {
+  if (field.as === "length") return unit;
+  if (field.as === "small" || field.as === "signed") return smallUnit(unit);
+  return field.as === "percent" ? "%" : field.as === "number" ? (field.suffix ?? "") : "";
+}
+
+/** The unit a form was begun in. */
+export const unitOf = (fields: Fields): LengthUnit => (fields.unit === "in" ? "in" : "cm");

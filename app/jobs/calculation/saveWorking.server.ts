@@ -1,0 +1,31 @@
+import { redirect } from "react-router";
+import { isWorkingId, type WorkingId } from "../../../core/workings/workings.ts";
+import type { Store } from "../../../data/store.ts";
+import { conflict, found, invalid, notFound } from "../../.server/http/answers.ts";
+import { conflictRow, type Fields } from "../../form/unsaved.ts";
+import { fieldsOfWorking, readWorking, workingFields } from "./readWorking.ts";
+import { workingDraft } from "./workingDraft.ts";
+
+/** Keeps a working of a job as it was typed; `of` in the form names which. */
+export async function saveWorking(fields: Fields, jobId: number, store: Store, back: string) {
+  const id = fields.working;
+  if (!isWorkingId(id)) notFound("calculation");
+  return store.inTransaction(async ({ jobs, workings, drafts }) => {
+    found(await jobs.find(jobId), "job");
+    const before = await workings.find(jobId, id);
+    const { working, texts, errors } = readWorking(id, fields, before.working);
+    if (Object.keys(errors).length > 0) return invalid(fields, errors);
+    const outcome = await workings.save(jobId, id, { working, texts, version: Number(fields.version) });
+    if (outcome.saved) {
+      await drafts.drop(workingDraft(jobId, id));
+      return redirect(back);
+    }
+    const theirs = found(outcome.theirs, "calculation");
+    return conflict(fields, theirs.version, rowsAgainst(id, fields, workingFields(id, theirs)));
+  });
+}
+
+const rowsAgainst = (id: WorkingId, fields: Fields, theirs: Fields) =>
+  fieldsOfWorking(id)
+    .filter(([name]) => (fields[name] ?? "") !== (theirs[name] ?? ""))
+    .map(([name, { label }]) => conflictRow(fields, name, label, theirs[name] ?? ""));

@@ -1,0 +1,78 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Paper from "@mui/material/Paper";
+import Typography from "@mui/material/Typography";
+import { Form } from "react-router";
+import { findingKindOf } from "../../../core/fitting/findings/index.ts";
+import type { JobChange } from "../../../core/fitting/jobChanges.ts";
+import { holdsBack } from "../../../core/fitting/linkedLines.ts";
+import { spotOf } from "../../../core/fitting/spots.ts";
+import { plainField } from "../../form/plainField.ts";
+import { TextLink } from "../../frame/TextLink.tsx";
+
+/** The pieces that lie on a changed one, to be ticked when they got the same; with a word why some may be left. */
+export function LinkedTicks({ changes }: { changes: readonly JobChange[] }) {
+  const linked = changes.filter(({ change }) => change.linked.length > 0);
+  if (linked.length === 0) return null;
+  const left = linked.filter(({ change }) => holdsBack(change)).length;
+  return (
+    <Box component="section" aria-label="Linked pieces" className="no-print" sx={{ mt: 3 }}>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        Linked pieces
+      </Typography>
+      <Typography sx={{ mb: 1.5, color: left > 0 ? "warning.main" : "success.main", fontWeight: 650 }}>
+        {left > 0
+          ? `Not ready to cut: ${left === 1 ? "1 change has" : `${left} changes have`} linked pieces unticked.`
+          : "Ready to cut: every linked piece is ticked, or you said why not."}
+      </Typography>
+      {linked.map(({ change, finding }) => (
+        <Paper key={change.id} sx={{ p: 2, mb: 1.5 }}>
+          <Form method="post" key={change.version}>
+            <input type="hidden" name="intent" value="ticks" />
+            <input type="hidden" name="change" value={change.id} />
+            <input type="hidden" name="version" value={change.version} />
+            <strong>
+              {finding ? findingKindOf(finding.kind).name : "Own change"}, {spotOf(change.spot).name.toLowerCase()}
+            </strong>
+            <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2.5 }}>
+              {change.linked.map(({ piece, ticked }) => (
+                <Box
+                  component="label"
+                  key={piece}
+                  sx={{ display: "flex", gap: 0.75, alignItems: "center", minHeight: 40 }}
+                >
+                  <Box
+                    component="input"
+                    type="checkbox"
+                    name={`tick.${piece}`}
+                    value="yes"
+                    defaultChecked={ticked}
+                    sx={{ width: 20, height: 20, accentColor: "var(--stz-palette-primary-main)" }}
+                  />
+                  {piece}, the same
+                </Box>
+              ))}
+            </Box>
+            <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
+              <Box
+                component="input"
+                name="untickedReason"
+                aria-label="Why some may stay unticked"
+                placeholder="Why some may stay unticked"
+                defaultValue={change.untickedReason}
+                maxLength={400}
+                sx={{ ...plainField, flex: "1 1 260px" }}
+              />
+              <Button type="submit" variant="outlined">
+                Keep the ticks
+              </Button>
+            </Box>
+          </Form>
+        </Paper>
+      ))}
+      <Typography color="text.secondary" sx={{ fontSize: "0.9rem" }}>
+        Trunk lengths have ticks of their own in the <TextLink to="../torso">torso step</TextLink>.
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,45 @@
+import type { RouterContextProvider } from "react-router";
+import { changeStatus } from "../../../core/fitting/changeStatus.ts";
+import { cuttingTable } from "../../../core/fitting/cuttingTable.ts";
+import type { Finding } from "../../../core/fitting/fitting.ts";
+import { jobChanges, openFindings, toCut, waitingFindings } from "../../../core/fitting/jobChanges.ts";
+import { spotsOf } from "../../../core/fitting/spots.ts";
+import { draftName } from "../../../data/draftNames.ts";
+import { storeOf } from "../../.server/http/answers.ts";
+import { contradictionsOf } from "../../.server/read/jobChanges.ts";
+import { cutSoFar, type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";
+
+/** Name of the half-filled form of an own change. */
+export const ownChangeDraft = (jobId: number): string => draftName("own-change", jobId);
+
+/** Reads the changes of a job: what the next prototype is cut with, what waits, what is open, and all that were. */
+export async function loadChanges(context: Readonly<RouterContextProvider>, jobIdText: string | undefined) {
+  const store = storeOf(context);
+  const read = await jobOfPage(context, jobIdText);
+  const { job, wearer, prototypes, fittings, ownChanges, style } = read;
+  const changes = jobChanges(fittings, ownChanges);
+  const cut = toCut(changes);
+  return {
+    job: { id: job.id, name: job.name },
+    wearerName: wearer.name,
+    next: prototypes.length + 1,
+    signedOff: job.signedOff !== null,
+    table: cuttingTable(cut, cutSoFar(read)),
+    cut,
+    all: changes.map((one) => ({ ...one, status: changeStatus(one) })),
+    contradictions: contradictionsOf(read),
+    open: openFindings(fittings).map((finding) => whereFound(finding, read)),
+    waiting: waitingFindings(fittings).map((finding) => whereFound(finding, read)),
+    spots: spotsOf(style.zones).map(({ id, name, zone }) => ({ id, name, zone })),
+    zones: style.zones,
+    lengths: style.lengths.map(({ id, name }) => ({ id, name })),
+    draft: await store.drafts.find(ownChangeDraft(job.id)),
+  };
+}
+
+/** A finding with the address of the fitting it stands in. */
+function whereFound(finding: Finding, { job, prototypes, fittings }: JobContext) {
+  const fitting = fittings.find(({ id }) => id === finding.fittingId);
+  const number = prototypes.find(({ id }) => id === fitting?.prototypeId)?.number ?? 1;
+  return { finding, href: `/jobs/${job.id}/prototypes/${number}/fitting?fitting=${finding.fittingId}` };
+}

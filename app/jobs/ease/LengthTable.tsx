@@ -1,0 +1,230 @@
+import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import Typography from "@mui/material/Typography";
+import { explainLength } from "../../../core/ease/explain/explainLength.ts";
+import type { EaseSources } from "../../../core/ease/explain/question.ts";
+import { LIKED_LENGTHS, type LikedLength } from "../../../core/ease/liked/likedGarment.ts";
+import type { PlannedLength } from "../../../core/ease/planLengths.ts";
+import type { StylePlan } from "../../../core/ease/planStyle.ts";
+import { SCHOOLS } from "../../../core/ease/schools/index.ts";
+import type { SchoolId } from "../../../core/ease/schools/school.ts";
+import { TextLink } from "../../frame/TextLink.tsx";
+import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
+import { Why } from "../../frame/why/WhyDrawer.tsx";
+import { columnStyle } from "./columns.ts";
+
+interface LengthTableProps {
+  readonly lengths: StylePlan["lengths"];
+  readonly schools: readonly SchoolId[];
+  readonly chosen: SchoolId | null;
+  readonly sources: EaseSources;
+  /** φ of the settings. */
+  readonly freedom: number;
+  /** Lengths of the garments that fit, with their names. */
+  readonly liked: readonly {
+    readonly name: string;
+    readonly lengthsMm: Readonly<Partial<Record<LikedLength, number>>>;
+  }[];
+  /** The outermost cloth, whose neck-in would be read. */
+  readonly cloth: { readonly id: number; readonly name: string };
+  readonly untestedAlong: readonly { readonly clothId: number; readonly name: string; readonly direction: string }[];
+}
+
+/** Every length by every school, stretch and draw-in told apart, beside the garments that fit. */
+export function LengthTable({
+  lengths,
+  schools,
+  chosen,
+  sources,
+  freedom,
+  liked,
+  cloth,
+  untestedAlong,
+}: LengthTableProps) {
+  const write = useLengths();
+  const shownSchools = SCHOOLS.filter(({ id }) => schools.includes(id));
+  const first = lengths[shownSchools[0]?.id ?? "fixed"];
+  if (first.length === 0) return null;
+  const ids = first.map(({ id }) => id);
+  const comparable = liked.filter(({ lengthsMm }) =>
+    ids.some((id) => isLikedLength(id) && lengthsMm[id] !== undefined),
+  );
+  const drawInMissing = shownSchools.some(({ id }) =>
+    lengths[id].some(({ answer }) => answer.ok && answer.value.drawIn === "notRead"),
+  );
+  return (
+    <Box component="section" aria-label="Lengths" sx={{ mt: 4 }}>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Lengths
+      </Typography>
+      <Paper sx={{ overflowX: "auto" }}>
+        <Table
+          size="small"
+          aria-label="Lengths by school"
+          sx={{ "& th, & td": { px: 1.25, py: 0.6, verticalAlign: "top" }, "& tr:last-child > *": { borderBottom: 0 } }}
+        >
+          <TableHead>
+            <TableRow>
+              <TableCell sx={{ color: "text.secondary" }}>length, {write.unit}</TableCell>
+              <TableCell align="right">Body</TableCell>
+              {shownSchools.map(({ id, name }) => (
+                <TableCell key={id} align="right" sx={columnStyle(id === chosen)}>
+                  {name}
+                </TableCell>
+              ))}
+              {comparable.map(({ name }) => (
+                <TableCell key={name} align="right" sx={{ color: "text.secondary", fontStyle: "italic" }}>
+                  {name}
+                </TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {first.map(({ id, name }, index) => (
+              <TableRow key={id}>
+                <TableCell component="th" sx={{ minWidth: 150 }}>
+                  {name}
+                </TableCell>
+                <BodyCell answer={lengths[shownSchools[0]?.id ?? "fixed"][index]?.answer} write={write} />
+                {shownSchools.map((school) => {
+                  const answer = lengths[school.id][index]?.answer;
+                  if (!answer) return <TableCell key={school.id} />;
+                  return (
+                    <TableCell key={school.id} align="right" sx={columnStyle(school.id === chosen)}>
+                      {answer.ok ? (
+                        <LengthCell
+                          length={answer.value}
+                          school={school.id}
+                          {...{ write, freedom, sources }}
+                          others={othersOf(lengths, index, school.id)}
+                        />
+                      ) : (
+                        <Box
+                          component="span"
+                          title={write.told(answer.problem.message)}
+                          sx={{ color: "text.secondary" }}
+                        >
+                          {SHORT_REASONS[answer.problem.code] ?? "not known"}
+                        </Box>
+                      )}
+                    </TableCell>
+                  );
+                })}
+                {comparable.map((garment) => (
+                  <TableCell key={garment.name} align="right" sx={{ fontStyle: "italic" }}>
+                    {likedLength(garment.lengthsMm, id, write)}
+                  </TableCell>
+                ))}
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </Paper>
+      {untestedAlong.length > 0 ? (
+        <Typography sx={{ mt: 1, color: "warning.main", fontSize: "0.9rem" }}>
+          How far it stretches along the body is not known:{" "}
+          {untestedAlong.map(({ clothId, name, direction }, index) => (
+            <span key={`${clothId} ${direction}`}>
+              {index > 0 ? ", " : ""}
+              <TextLink to={`/cloths/${clothId}`}>{name}</TextLink> was not tested {direction}
+            </span>
+          ))}
+          .
+        </Typography>
+      ) : null}
+      {drawInMissing ? (
+        <Typography sx={{ mt: 1, color: "warning.main", fontSize: "0.9rem" }}>
+          No draw-in is counted: the width of <TextLink to={`/cloths/${cloth.id}`}>{cloth.name}</TextLink> was not read
+          while it was pulled round the body. A garment stretched round the body grows shorter than this says.
+        </Typography>
+      ) : null}
+    </Box>
+  );
+}
+
+/** Why a length is not known, in the room of a cell; the whole sentence comes on pointing at it. */
+const SHORT_REASONS: Readonly<Record<string, string>> = {
+  "no-test-along": "no test along",
+  "no-measure": "measure missing",
+  "no-girth-there": "a girth is missing",
+  "drop-too-deep": "drop too deep",
+};
+
+function BodyCell({
+  answer,
+  write,
+}: {
+  answer: StylePlan["lengths"]["fixed"][number]["answer"] | undefined;
+  write: LengthWriter;
+}) {
+  return (
+    <TableCell align="right">
+      {answer?.ok ? write.bare(answer.value.bodyMm) : "—"}
+      {answer?.ok && answer.value.dropMm > 0 ? (
+        <Box sx={{ fontSize: "0.8rem", color: "text.secondary" }}>
+          {write.amount(answer.value.dropMm)} below the waist
+        </Box>
+      ) : null}
+    </TableCell>
+  );
+}
+
+function LengthCell({
+  length,
+  school,
+  write,
+  freedom,
+  others,
+  sources,
+}: {
+  length: PlannedLength;
+  school: SchoolId;
+  write: LengthWriter;
+  freedom: number;
+  others: { name: string; value: number }[];
+  sources: EaseSources;
+}) {
+  return (
+    <>
+      <Box sx={{ fontWeight: 750 }}>
+        <Why
+          label={`${length.name}, ${school}`}
+          explain={() => explainLength(length, school, { freedom, others }, sources)}
+        >
+          {write.bare(length.cutMm)}
+        </Why>
+      </Box>
+      <Box sx={{ fontSize: "0.8rem", color: "text.secondary", whiteSpace: "nowrap" }}>
+        {write.difference(length.forStretchMm)} stretch
+      </Box>
+      {length.drawIn === "counted" ? (
+        <Box sx={{ fontSize: "0.8rem", color: "text.secondary", whiteSpace: "nowrap" }}>
+          {write.difference(length.forDrawInMm)} draw-in
+        </Box>
+      ) : null}
+    </>
+  );
+}
+
+function othersOf(lengths: StylePlan["lengths"], index: number, except: SchoolId) {
+  return SCHOOLS.filter(({ id }) => id !== except).flatMap(({ id, name }) => {
+    const answer = lengths[id][index]?.answer;
+    return answer?.ok ? [{ name, value: answer.value.cutMm }] : [];
+  });
+}
+
+const isLikedLength = (id: string): id is LikedLength => (LIKED_LENGTHS as readonly string[]).includes(id);
+
+function likedLength(
+  lengthsMm: Readonly<Partial<Record<LikedLength, number>>>,
+  id: string,
+  write: LengthWriter,
+): string {
+  const mm = isLikedLength(id) ? lengthsMm[id] : undefined;
+  return mm === undefined ? "—" : write.bare(mm);
+}

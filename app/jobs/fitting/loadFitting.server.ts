@@ -1,0 +1,110 @@
+import type { RouterContextProvider } from "react-router";
+import type { Zone } from "../../../core/ease/zones.ts";
+import type { Change } from "../../../core/fitting/change.ts";
+import { checksOf } from "../../../core/fitting/checks.ts";
+import type { Finding } from "../../../core/fitting/fitting.ts";
+import { frozenRings } from "../../../core/fitting/frozenRings.ts";
+import { waitingFindings } from "../../../core/fitting/jobChanges.ts";
+import { proposeFor, strainThere } from "../../../core/fitting/proposeFor.ts";
+import type { Prototype } from "../../../core/fitting/prototype.ts";
+import { spotsOf } from "../../../core/fitting/spots.ts";
+import { predictClosure } from "../../../core/fitting/tension.ts";
+import { found, idFrom, storeOf, today } from "../../.server/http/answers.ts";
+import { type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";
+import { learnedFor } from "../../.server/read/learnedShares.ts";
+import { draftNames } from "./draftNames.ts";
+
+/** What the fitting page shows. */
+export type LoadedFitting = Awaited<ReturnType<typeof loadFitting>>;
+
+/** Reads one fitting of a prototype (the last, or the one asked for) with proposals, drafts and what is to be judged. */
+export async function loadFitting(
+  context: Readonly<RouterContextProvider>,
+  params: { jobId?: string; number?: string },
+  address: URLSearchParams,
+) {
+  const store = storeOf(context);
+  const read = await jobOfPage(context, params.jobId);
+  const { job, wearer, prototypes, fittings } = read;
+  const number = idFrom(params.number, "prototype");
+  const prototype = found(
+    prototypes.find((one) => one.number === number),
+    "prototype",
+  );
+  const own = fittings.filter(({ prototypeId }) => prototypeId === prototype.id);
+  const asked = address.get("fitting");
+  const fitting = asked
+    ? found(
+        own.find(({ id }) => String(id) === asked),
+        "fitting",
+      )
+    : (own.at(-1) ?? null);
+  const toJudge = cutInto(number, read);
+  const learned = await learnedFor(store, prototype);
+  const findings = (fitting?.findings ?? []).map((finding) => {
+    const proposal = proposeFor(finding, prototype, { learned });
+    return { finding, proposal: proposal.ok ? proposal.value : null };
+  });
+  const names = [
+    draftNames.begin(prototype.id),
+    ...(fitting ? [draftNames.head(fitting.id), draftNames.finding(fitting.id), draftNames.reading(fitting.id)] : []),
+    ...findings.map(({ finding }) => draftNames.decision(finding.id)),
+    ...toJudge.map(({ change }) => draftNames.judgement(change.id)),
+  ];
+  const gauge = await store.settings.find("gaugeAddress");
+  return {
+    job: { id: job.id, name: job.name },
+    zones: read.style.zones,
+    spots: spotsOf(read.style.zones),
+    checks: checksOf(read.style.family),
+    isForm: wearer.kind === "form",
+    prototype: { id: prototype.id, number, kind: prototype.kind, closedOn: prototype.closedOn },
+    watch: prototype.frozen.watch ?? [],
+    fitting,
+    photos: fitting ? await store.fittings.loosePhotos(fitting.id) : [],
+    pulls: (fitting?.readings ?? []).map((reading) => ({ id: reading.id, pull: predictClosure(reading, prototype) })),
+    tensions: tensionsOf(prototype),
+    others: own.filter(({ id }) => id !== fitting?.id).map(({ id, fittedOn }) => ({ id, fittedOn })),
+    findings,
+    toJudge,
+    comeBack: comeBack(read, fitting?.id ?? null),
+    removed: address.get("removed"),
+    drafts: await store.drafts.findAll(names),
+    hasDevice: gauge.value !== "",
+    today: today(),
+  };
+}
+
+/** Tension in wear of every girth of a prototype as it is fitted, N/m; none without a curve. */
+const tensionsOf = (prototype: Prototype): Partial<Record<Zone, number>> =>
+  Object.fromEntries(
+    frozenRings(prototype.frozen).flatMap(({ zone, consequences }) =>
+      consequences.pull ? [[zone, consequences.pull.tensionNPerM]] : [],
+    ),
+  );
+
+/** A change that was cut into a prototype, with the finding it answers and the strain that was read at. */
+export interface ChangeToJudge {
+  readonly change: Change;
+  /** Null for a change of the maker's own. */
+  readonly finding: Finding | null;
+  readonly judgement: Finding["judgement"];
+  readonly strain: number;
+}
+
+function cutInto(number: number, { prototypes, fittings, ownChanges }: JobContext): ChangeToJudge[] {
+  const found = fittings.flatMap(({ prototypeId, findings }) => {
+    const on = prototypes.find(({ id }) => id === prototypeId);
+    return findings.flatMap((finding): ChangeToJudge[] => {
+      const { change, judgement } = finding;
+      if (change?.cutInto !== number || change.decision === "refused") return [];
+      return [{ change, finding, judgement, strain: on ? (strainThere(finding, on)?.strain ?? 0) : 0 }];
+    });
+  });
+  const own = ownChanges.filter(({ change }) => change.cutInto === number);
+  return [...found, ...own.map((one) => ({ ...one, finding: null, strain: 0 }))];
+}
+
+/** Findings of earlier fittings that were put off to a sewing step: to be looked at again when it is done. */
+const comeBack = ({ fittings }: JobContext, fittingId: number | null): Finding[] =>
+  waitingFindings(fittings.filter(({ id }) => id !== fittingId));

@@ -1,0 +1,43 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import type { Zone } from "../../../core/ease/zones.ts";
+import { Figure } from "../../figure/Figure.tsx";
+import { StretchLegend } from "../../figure/stretch/StretchMark.tsx";
+import { type BandZone, ZoneBands } from "../../figure/ZoneBands.tsx";
+
+/** The garment on the figure, front and back, with the strain of each planned zone. */
+export function JobFigure({
+  garment,
+  zones,
+}: {
+  garment: readonly Zone[];
+  /** How far each planned zone is stretched; null while nothing is chosen. */
+  zones: readonly BandZone[] | null;
+}) {
+  return (
+    <Box>
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", maxWidth: 480 }}>
+        {(["front", "back"] as const).map((view) => (
+          <Box key={view}>
+            <Figure
+              view={view}
+              garment={garment}
+              label={zones ? `Planned strain, ${view}` : `The style, ${view}`}
+              onBody={<ZoneBands zones={zones ?? []} view={view} />}
+            />
+            <Typography align="center" color="text.secondary" sx={{ fontSize: "0.85rem" }}>
+              {view}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+      {zones ? (
+        <StretchLegend />
+      ) : (
+        <Typography color="text.secondary">
+          Once a school is chosen, the figure shows how far each zone is stretched.
+        </Typography>
+      )}
+    </Box>
+  );
+}

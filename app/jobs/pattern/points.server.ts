@@ -1,0 +1,29 @@
+import { redirect } from "react-router";
+import { LIKED_LENGTHS } from "../../../core/ease/liked/likedGarment.ts";
+import { draftName } from "../../../data/draftNames.ts";
+import type { Store } from "../../../data/store.ts";
+import { conflict, found, invalid } from "../../.server/http/answers.ts";
+import { readLengths } from "../../form/readLengths.ts";
+import { conflictRows, type Fields } from "../../form/unsaved.ts";
+import { likedLengthField, likedLengthFields } from "../../wearers/garment/likedFields.ts";
+
+/** Name of the draft of a job's pattern lengths. */
+export const pointsDraft = (jobId: number): string => draftName("points", jobId);
+
+/** Keeps the lengths of the pattern a job is cut from. */
+export async function savePoints(fields: Fields, jobId: number, store: Store) {
+  const errors: Record<string, string> = {};
+  const unit = fields.unit === "in" ? "in" : "cm";
+  const patternLengthsMm = readLengths(fields, LIKED_LENGTHS, likedLengthField, { unit, errors });
+  if (Object.keys(errors).length > 0) return invalid(fields, errors);
+  return store.inTransaction(async ({ jobs, drafts }) => {
+    const job = found(await jobs.find(jobId), "job");
+    const outcome = await jobs.save({ ...job, patternLengthsMm, version: Number(fields.version) });
+    if (outcome.saved) {
+      await drafts.drop(pointsDraft(jobId));
+      return redirect(`/jobs/${jobId}/pattern`);
+    }
+    const theirs = found(outcome.theirs, "job");
+    return conflict(fields, theirs.version, conflictRows(fields, likedLengthFields(theirs.patternLengthsMm)));
+  });
+}

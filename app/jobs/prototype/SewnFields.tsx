@@ -1,0 +1,117 @@
+import Paper from "@mui/material/Paper";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import { sewingError } from "../../../core/fitting/asSewn.ts";
+import { explainSewing } from "../../../core/fitting/explain/explainRing.ts";
+import { frozenLength } from "../../../core/fitting/nextLengths.ts";
+import type { Prototype } from "../../../core/fitting/prototype.ts";
+import { ringName } from "../../../core/fitting/ringName.ts";
+import { ringKey, sameRing } from "../../../core/fitting/rings.ts";
+import type { LengthUnit } from "../../../core/units/length.ts";
+import { TextInput } from "../../form/TextInput.tsx";
+import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { Why } from "../../frame/why/WhyDrawer.tsx";
+import { sewnLengthField } from "./sewnFields.ts";
+
+/** A field for the flat width of each ring and for each length, beside what was planned and how far it was missed. */
+export function SewnFields({ prototype, unit }: { prototype: Prototype; unit: LengthUnit }) {
+  return <Sewn prototype={prototype} unit={unit} fixed={false} />;
+}
+
+/** Widths and lengths of a closed prototype, as they were measured. */
+export function SewnTable({ prototype }: { prototype: Prototype }) {
+  const { unit } = useLengths();
+  return <Sewn prototype={prototype} unit={unit} fixed />;
+}
+
+interface SewnLine {
+  readonly field: string;
+  readonly name: string;
+  readonly label: string;
+  readonly plannedMm: number;
+  /** What is measured of it: half of a girth. */
+  readonly measured: number;
+  readonly sewnMm: number | null;
+}
+
+const linesOf = ({ frozen, sewn, sewnLengths }: Prototype): SewnLine[] => [
+  ...frozen.rings.map((ring) => ({
+    field: ringKey(ring),
+    name: ringName(ring),
+    label: `${ringName(ring)}, flat`,
+    plannedMm: ring.nowMm,
+    measured: 1 / 2,
+    sewnMm: sewn.find((one) => sameRing(one, ring))?.sewnMm ?? null,
+  })),
+  ...(frozen.lengths ?? []).map(frozenLength).map(({ id, name, nowMm }) => ({
+    field: sewnLengthField(id),
+    name,
+    label: `${name}, as sewn`,
+    plannedMm: nowMm,
+    measured: 1,
+    sewnMm: sewnLengths.find((one) => one.id === id)?.sewnMm ?? null,
+  })),
+];
+
+function Sewn({ prototype, unit, fixed }: { prototype: Prototype; unit: LengthUnit; fixed: boolean }) {
+  const lengths = useLengths();
+  return (
+    <Paper sx={{ overflowX: "auto", mb: 2, maxWidth: 860 }}>
+      <Table aria-label="As sewn">
+        <TableHead>
+          <TableRow>
+            <TableCell>Garment, {unit}</TableCell>
+            <TableCell align="right">Planned</TableCell>
+            <TableCell align="right">Planned flat</TableCell>
+            <TableCell>Measured, as sewn</TableCell>
+            <TableCell align="right">As sewn</TableCell>
+            <TableCell align="right">Difference</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {linesOf(prototype).map(({ field, name, label, plannedMm, measured, sewnMm }) => {
+            const error = sewnMm === null ? null : sewingError(sewnMm, plannedMm);
+            return (
+              <TableRow key={field}>
+                <TableCell component="th">{name}</TableCell>
+                <TableCell align="right">{lengths.bare(plannedMm)}</TableCell>
+                <TableCell align="right">{measured === 1 ? "—" : lengths.bare(plannedMm * measured)}</TableCell>
+                <TableCell sx={{ width: 220, "& .MuiFormHelperText-root": { minHeight: 0 } }}>
+                  {fixed ? (
+                    sewnMm === null ? (
+                      "not measured"
+                    ) : (
+                      lengths.bare(sewnMm * measured)
+                    )
+                  ) : (
+                    <TextInput name={field} label={label} hint="" numeric suffix={unit} />
+                  )}
+                </TableCell>
+                <TableCell align="right">{sewnMm === null ? "—" : lengths.bare(sewnMm)}</TableCell>
+                <TableCell
+                  align="right"
+                  sx={{
+                    fontWeight: error?.flagged ? 750 : 400,
+                    color: error?.flagged ? "warning.main" : "text.primary",
+                  }}
+                >
+                  {sewnMm !== null && error ? (
+                    <Why label={`${name}, sewing error`} explain={() => explainSewing(name, sewnMm, plannedMm)}>
+                      {lengths.difference(error.errorMm)}
+                      {error.flagged ? " off plan" : ""}
+                    </Why>
+                  ) : (
+                    "—"
+                  )}
+                </TableCell>
+              </TableRow>
+            );
+          })}
+        </TableBody>
+      </Table>
+    </Paper>
+  );
+}

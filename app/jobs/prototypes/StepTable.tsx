@@ -1,0 +1,107 @@
+import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableHead from "@mui/material/TableHead";
+import TableRow from "@mui/material/TableRow";
+import { explainDerived } from "../../../core/ease/explain/derivations.ts";
+import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
+import { derivedFromRing, explainNow } from "../../../core/fitting/explain/explainRing.ts";
+import type { CarriedChange } from "../../../core/fitting/prototype.ts";
+import { ringName } from "../../../core/fitting/ringName.ts";
+import { ringKey } from "../../../core/fitting/rings.ts";
+import type { RingStep } from "../../../core/fitting/stepOn.ts";
+import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
+import { percent } from "../../frame/units/percent.ts";
+import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { Why } from "../../frame/why/WhyDrawer.tsx";
+import { BeforeCells } from "./BeforeCells.tsx";
+
+interface StepTableProps {
+  readonly label: string;
+  readonly steps: readonly RingStep[];
+  /** Every change the girths carry. */
+  readonly changes: readonly CarriedChange[];
+  readonly stretch: { readonly usable: number; readonly recovery: number | null };
+  readonly sources: { readonly body: string; readonly garment: string; readonly cloth: string };
+  /** Number of the prototype before; null in front of the first. */
+  readonly beforeNumber: number | null;
+}
+
+/** Zone by zone: planned → sewn → changed → now planned, with what the new girth does on the body. */
+export function StepTable({ label, steps, changes, stretch, sources, beforeNumber }: StepTableProps) {
+  const lengths = useLengths();
+  return (
+    <Paper sx={{ overflowX: "auto" }}>
+      <Table aria-label={label} sx={{ "& th, & td": { px: 1.25 } }}>
+        <TableHead>
+          <TableRow>
+            <TableCell>Garment girth, {lengths.unit}</TableCell>
+            <TableCell align="right">Body</TableCell>
+            {beforeNumber === null ? (
+              <TableCell align="right">From body and cloth</TableCell>
+            ) : (
+              <>
+                <TableCell align="right">Planned for {beforeNumber}</TableCell>
+                <TableCell align="right">Sewn</TableCell>
+                <TableCell align="right">Changed</TableCell>
+              </>
+            )}
+            <TableCell align="right">Now planned</TableCell>
+            <TableCell align="right">Flat, half</TableCell>
+            <TableCell align="right">Strain</TableCell>
+            <TableCell align="right">Share of stretch</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {steps.map((step) => {
+            const name = ringName(step);
+            const derived = derivedFromRing(step, stretch, sources);
+            const { strain, shareUsed, flatMm } = step.consequences;
+            return (
+              <TableRow key={ringKey(step)}>
+                <TableCell component="th">{name}</TableCell>
+                <TableCell align="right" sx={{ color: "text.secondary" }}>
+                  {lengths.bare(step.bodyMm)}
+                </TableCell>
+                {beforeNumber === null ? (
+                  <TableCell align="right">{lengths.bare(step.plannedMm)}</TableCell>
+                ) : (
+                  <BeforeCells step={step} name={name} />
+                )}
+                <TableCell align="right" sx={{ fontWeight: 750, fontSize: "1.1rem" }}>
+                  <Why label={`${name}, now planned`} explain={() => explainNow(step, changes, sources.garment)}>
+                    {lengths.bare(step.nowMm)}
+                  </Why>
+                </TableCell>
+                <TableCell align="right">
+                  <Why label={`${name}, flat`} explain={() => explainDerived("flat", derived)}>
+                    {lengths.bare(flatMm)}
+                  </Why>
+                </TableCell>
+                <TableCell align="right">
+                  <Why label={`${name}, strain`} explain={() => explainDerived("strain", derived)}>
+                    {percent(strain)}
+                  </Why>
+                </TableCell>
+                <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
+                  {shareUsed === null ? (
+                    "no stretch"
+                  ) : (
+                    <Why label={`${name}, share of stretch`} explain={() => explainDerived("shareUsed", derived)}>
+                      {percent(shareUsed)}
+                    </Why>
+                  )}
+                  <Box component="span" sx={{ ml: 1 }}>
+                    <StretchMark step={stretchStepOf(shareUsed, strain)} />
+                  </Box>
+                </TableCell>
+              </TableRow>
+            );
+          })}
+        </TableBody>
+      </Table>
+    </Paper>
+  );
+}

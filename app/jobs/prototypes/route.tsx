@@ -1,0 +1,269 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { redirect } from "react-router";
+import { nameOf } from "../../../core/body/catalogue/index.ts";
+import { STALE_MEASURES, staleDays } from "../../../core/body/checks/stale.ts";
+import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
+import { jobChanges, openFindings, toCut } from "../../../core/fitting/jobChanges.ts";
+import { holdsBack } from "../../../core/fitting/linkedLines.ts";
+import { PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
+import { ringName } from "../../../core/fitting/ringName.ts";
+import { ringKey } from "../../../core/fitting/rings.ts";
+import { isTaken, ownFromStanding } from "../../../core/fitting/standing.ts";
+import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
+import { freezePlan } from "../../../core/job/freezePlan.ts";
+import type { StepId } from "../../../core/job/steps.ts";
+import { draftName } from "../../../data/draftNames.ts";
+import type { Store } from "../../../data/store.ts";
+import { workingsKept } from "../../../data/workings.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
+import { guarded } from "../../.server/http/guarded.ts";
+import { contradictionsOf } from "../../.server/read/jobChanges.ts";
+import {
+  easeSources,
+  jobOfPage,
+  lengthsToday,
+  movedSinceLast,
+  readJob,
+  ringsToday,
+} from "../../.server/read/jobContext.ts";
+import { stepsOfPage } from "../../.server/read/workingContext.ts";
+import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { readFields } from "../../form/fields.server.ts";
+import { RecordForm } from "../../form/RecordForm.tsx";
+import { TextInput } from "../../form/TextInput.tsx";
+import type { Fields, Unsaved } from "../../form/unsaved.ts";
+import { PageHead } from "../../frame/PageHead.tsx";
+import { TextLink } from "../../frame/TextLink.tsx";
+import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { MissingList } from "../MissingList.tsx";
+import { readNewPrototype } from "../prototype/prototypeForm.server.ts";
+import type { Route } from "./+types/route.ts";
+import { Contradictions } from "./Contradictions.tsx";
+import { LengthSteps } from "./LengthSteps.tsx";
+import { PrototypeList } from "./PrototypeList.tsx";
+import { PrototypeNav } from "./PrototypeNav.tsx";
+import { StandingList } from "./StandingList.tsx";
+import { StepTable } from "./StepTable.tsx";
+
+/** Steps whose open ends are named before a prototype is started. */
+const SHAPE_STEPS: readonly StepId[] = ["torso", "cups", "band"];
+
+const draftOf = (jobId: number) => draftName("prototype-new", jobId);
+
+export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+  const store = storeOf(context);
+  const read = await jobOfPage(context, params.jobId);
+  const { job, wearer, planned, prototypes, fittings, ownChanges } = read;
+  const rings = ringsToday(read);
+  const changes = jobChanges(fittings, ownChanges);
+  return {
+    job,
+    wearerId: wearer.id,
+    missing: planned.missing,
+    sources: easeSources(read),
+    steps: stepOn(prototypes.at(-1) ?? null, rings),
+    lengthSteps: lengthsStepOn(prototypes.at(-1) ?? null, lengthsToday(read)),
+    moved: movedSinceLast(read).map((ring) => ({ name: ringName(ring), key: ringKey(ring), byMm: ring.byMm })),
+    changes: decidedChanges(fittings, ownChanges),
+    unticked: toCut(changes).filter(({ change }) => holdsBack(change)).length,
+    contradictions: contradictionsOf(read),
+    standing: (await store.standing.forJob(wearer.id, job.chartId)).filter((one) => !isTaken(one, ownChanges)),
+    unsettled: (await stepsOfPage(context, read))
+      .filter(({ id, state }) => state === "look" && SHAPE_STEPS.includes(id))
+      .map(({ id, name, words }) => ({ id, name, words })),
+    undecided: openFindings(fittings).length,
+    prototypes: prototypes.map(({ id, number, kind, startedOn }) => {
+      const tries = fittings.filter(({ prototypeId }) => prototypeId === id);
+      return {
+        number,
+        kind,
+        startedOn,
+        fittedOn: tries.map(({ fittedOn }) => fittedOn),
+        findings: tries.flatMap((fitting) => fitting.findings),
+      };
+    }),
+    today: today(),
+    stale: read.sheet ? staleDays(read.sheet.takenOn, today()) : null,
+    staleMissing: read.sheet
+      ? STALE_MEASURES.filter((code) => read.style.measures.includes(code)).map((code) =>
+          nameOf(code, "single").toLowerCase(),
+        )
+      : [],
+    draft: await store.drafts.find(draftOf(job.id)),
+  };
+});
+
+export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
+  const jobId = idFrom(params.jobId, "job");
+  const fields = await readFields(request);
+  if (fields.intent === "standing") return takeStanding(jobId, fields, storeOf(context));
+  const form = readNewPrototype(fields, today());
+  if (!form.ok) return invalid(fields, form.errors);
+  return storeOf(context).inTransaction(async (repositories) => {
+    const read = await readJob(repositories, jobId);
+    if (read.job.signedOff)
+      return invalid(fields, { form: "This job is signed off: no further prototype is started." });
+    const held = toCut(jobChanges(read.fittings, read.ownChanges)).filter(({ change }) => holdsBack(change));
+    const override = (fields.override ?? "").trim();
+    if (held.length > 0 && override === "") {
+      return invalid(fields, {
+        override: "Expected why it may be cut with linked pieces unticked, but the field is empty.",
+      });
+    }
+    for (const { change } of held) {
+      await repositories.changes.saveLinked(jobId, change, change.linked, override.slice(0, 400));
+    }
+    const workings = workingsKept(await repositories.workings.ofJob(jobId));
+    const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings, read.ownChanges));
+    if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
+    const { kind, startedOn } = form.value;
+    const number = await repositories.prototypes.start({
+      jobId,
+      number: form.value.number,
+      kind,
+      startedOn,
+      frozen: frozen.value,
+    });
+    if (number === null) {
+      return invalid(fields, {
+        form: `Prototype ${form.value.number} was started meanwhile, in another window. It stands in the list.`,
+      });
+    }
+    await repositories.drafts.drop(draftOf(jobId));
+    return redirect(`/jobs/${jobId}/prototypes/${number}`);
+  });
+});
+
+/** Takes a standing change of the wearer, or of the pattern, into this job as a change of its own. */
+function takeStanding(jobId: number, fields: Fields, store: Store) {
+  return store.inTransaction(async (repositories) => {
+    const read = await readJob(repositories, jobId);
+    const offered = await repositories.standing.forJob(read.wearer.id, read.job.chartId);
+    const id = idFrom(fields.standing, "standing change");
+    const standing = found(
+      offered.find((one) => one.id === id),
+      "standing change",
+    );
+    if (!isTaken(standing, read.ownChanges)) {
+      const layers = read.planned.planned?.layers.map(({ cloth }) => ({ name: cloth.name })) ?? [];
+      await repositories.changes.addOwn(jobId, ownFromStanding(standing, layers));
+    }
+    return redirect(`/jobs/${jobId}/prototypes`);
+  });
+}
+
+export default function JobPrototypes({ loaderData, actionData }: Route.ComponentProps) {
+  const { job, wearerId, missing, sources, steps, moved, changes, undecided, prototypes, draft } = loaderData;
+  const lengths = useLengths();
+  const next = prototypes.length + 1;
+  const last = prototypes.at(-1);
+  return (
+    <>
+      <PageHead
+        title="Prototypes"
+        below="Each one keeps the plan it was made from. Fit it, decide, and start the next."
+      />
+      <PrototypeNav jobId={job.id} />
+      {job.signedOff ? (
+        <Alert severity="success" icon={false} sx={{ mb: 2 }}>
+          Signed off.{" "}
+          <TextLink to={`/jobs/${job.id}/sign-off`}>The final numbers, and what to keep for the next job</TextLink>
+        </Alert>
+      ) : null}
+      <PrototypeList jobId={job.id} prototypes={prototypes} />
+      <Typography variant="h2" sx={{ mt: 4, mb: 1 }}>
+        Plan for prototype {next}
+      </Typography>
+      <StandingList standing={job.signedOff ? [] : loaderData.standing} />
+      <Contradictions contradictions={loaderData.contradictions} />
+      <MissingList missing={missing} jobId={job.id} wearerId={wearerId} sheetId={job.sheetId} />
+      {moved.length > 0 && last ? (
+        <Alert severity="info" icon={false} sx={{ mb: 2 }}>
+          The plan has moved on since prototype {last.number}:{" "}
+          {moved.map(({ name, byMm }) => `${name.toLowerCase()} ${lengths.difference(byMm)}`).join(", ")}.
+        </Alert>
+      ) : null}
+      {loaderData.stale === null ? null : (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          The sheet is {loaderData.stale} days old. Take at least {loaderData.staleMissing.join(" and ")} again before
+          starting a prototype:{" "}
+          <TextLink to={`/wearers/${wearerId}/sheets/new?job=${job.id}${job.sheetId ? `&from=${job.sheetId}` : ""}`}>
+            a new sheet from this one
+          </TextLink>
+        </Alert>
+      )}
+      {loaderData.unsettled.length > 0 ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          Not settled before this prototype:{" "}
+          {loaderData.unsettled.map(({ id, name, words }, index) => (
+            <span key={id}>
+              {index > 0 ? "; " : ""}
+              <TextLink to={`/jobs/${job.id}/${id}`}>{name}</TextLink>, {lengths.told(words)}
+            </span>
+          ))}
+          .
+        </Alert>
+      ) : null}
+      {undecided > 0 ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          {undecided === 1 ? "1 finding has" : `${undecided} findings have`} no word from you yet and will not be in the
+          next prototype.
+        </Alert>
+      ) : null}
+      {steps.length > 0 && sources ? (
+        <>
+          <StepTable
+            label={`Plan for prototype ${next}`}
+            steps={steps}
+            changes={changes}
+            stretch={sources}
+            sources={{ body: sources.sheet, garment: "the plan from body and cloth", cloth: sources.test }}
+            beforeNumber={last?.number ?? null}
+          />
+          <LengthSteps
+            label={`Lengths for prototype ${next}`}
+            steps={loaderData.lengthSteps}
+            changes={changes}
+            source="the plan from body and cloth"
+            beforeNumber={last?.number ?? null}
+          />
+          {missing.length === 0 && !job.signedOff ? (
+            <Box sx={{ mt: 3, maxWidth: 720 }}>
+              <RecordForm
+                key={next}
+                draftForm={draftOf(job.id)}
+                draft={draft}
+                start={{ kind: "sewn", startedOn: loaderData.today }}
+                unsaved={actionData as Unsaved | undefined}
+                hidden={{ number: next }}
+                submitLabel={`Start prototype ${next}`}
+              >
+                <ChoiceInput
+                  name="kind"
+                  legend="Made as"
+                  choices={PROTOTYPE_KINDS.map(({ id, name }) => ({ value: id, label: name }))}
+                />
+                <Box sx={{ maxWidth: 220 }}>
+                  <TextInput name="startedOn" label="Started on" type="date" />
+                </Box>
+                {loaderData.unticked > 0 ? (
+                  <>
+                    <Alert severity="warning" sx={{ mb: 2 }}>
+                      Not ready to cut:{" "}
+                      {loaderData.unticked === 1 ? "1 change has" : `${loaderData.unticked} changes have`} linked pieces
+                      unticked. <TextLink to={`/jobs/${job.id}/changes`}>Tick them</TextLink>, or say why it may be cut
+                      so.
+                    </Alert>
+                    <TextInput name="override" label="Why it may be cut with them unticked" />
+                  </>
+                ) : null}
+              </RecordForm>
+            </Box>
+          ) : null}
+        </>
+      ) : null}
+    </>
+  );
+}

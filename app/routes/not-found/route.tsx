@@ -1,8 +1,0 @@
-import { notFound } from "../../server/answers.ts";
-
-/** Any other address is a 404 page. */
-export const loader = () => notFound("page");
-
-export default function NotFound() {
-  return null;
-}

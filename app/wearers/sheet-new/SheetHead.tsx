@@ -1,0 +1,51 @@
+import Box from "@mui/material/Box";
+import { WORN_UNDER } from "../../../core/body/sheet.ts";
+import { CheckInput } from "../../form/CheckInput.tsx";
+import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { TextInput } from "../../form/TextInput.tsx";
+
+interface SheetHeadProps {
+  readonly onUnit: (unit: "cm" | "in") => void;
+  readonly onSelfMeasured: (self: boolean) => void;
+}
+
+const UNITS = [
+  { value: "cm", label: "cm" },
+  { value: "in", label: "inches" },
+] as const;
+
+const TAPES = [
+  { value: "snug", label: "snug" },
+  { value: "finger", label: "one finger under" },
+] as const;
+
+/** When, by whom and how a sheet was taken. */
+export function SheetHead({ onUnit, onSelfMeasured }: SheetHeadProps) {
+  return (
+    <>
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", columnGap: 2, alignItems: "start" }}>
+        <TextInput name="takenOn" label="Measured on" type="date" />
+        <Box sx={{ mb: 0.5 }}>
+          <TextInput name="measuredBy" label="Measured by" />
+          <Box sx={{ mt: -1.5 }}>
+            <CheckInput name="selfMeasured" onChange={onSelfMeasured}>
+              by the wearer alone
+            </CheckInput>
+          </Box>
+        </Box>
+        <ChoiceInput
+          name="unit"
+          legend="A bare number is in"
+          choices={UNITS}
+          onChange={(value) => onUnit(value === "in" ? "in" : "cm")}
+        />
+        <ChoiceInput name="tape" legend="The tape lies" choices={TAPES} />
+      </Box>
+      <ChoiceInput
+        name="wornUnder"
+        legend="Worn under the tape"
+        choices={WORN_UNDER.map(({ id, words }) => ({ value: id, label: words }))}
+      />
+    </>
+  );
+}

@@ -1,0 +1,8 @@
+import { index, type RouteConfigEntry, route } from "@react-router/dev/routes";
+
+/** The bench and the settings. */
+export const workshopRoutes: RouteConfigEntry[] = [
+  index("workshop/bench/route.tsx"),
+  route("settings", "workshop/settings/route.tsx"),
+  route("settings/ease", "workshop/settings-ease/route.tsx"),
+];
