@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { placeOf } from "../core/figure/places.ts";
+import { placeOf } from "../core/fitting/places.ts";
 import { tellEdit } from "../core/job/history/tellEdit.ts";
 import { addDemoWorkshop } from "./demo/index.ts";
 import type { NewFinding } from "./fittings.ts";

@@ -1,8 +1,8 @@
 import { Type } from "typebox";
-import { bustRoom } from "../cups/bustRoom.ts";
-import { dartFromGap } from "../cups/dartFromGap.ts";
-import { braLabels, cupBustMm, INCH_RULES, type InchRule } from "../cups/labels.ts";
-import { wireFit } from "../cups/wireFit.ts";
+import { wireFit } from "../band/wire/wireFit.ts";
+import { dartFromGap } from "../cups/dart/dartFromGap.ts";
+import { braLabels, cupBustMm, INCH_RULES, type InchRule } from "../cups/label/labels.ts";
+import { bustRoom } from "../cups/room/bustRoom.ts";
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, stretch, wornStrain } from "./numbers.ts";

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { bandCut, bandLoad } from "../band/band/band.ts";
+import { wireFit } from "../band/wire/wireFit.ts";
 import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
-import { bandCut, bandLoad } from "./band.ts";
-import { bustRoom } from "./bustRoom.ts";
-import { dartFromGap } from "./dartFromGap.ts";
-import { braLabels, cupBustMm, INCH_RULES } from "./labels.ts";
-import { wireFit } from "./wireFit.ts";
+import { dartFromGap } from "./dart/dartFromGap.ts";
+import { braLabels, cupBustMm, INCH_RULES } from "./label/labels.ts";
+import { bustRoom } from "./room/bustRoom.ts";
 
 describe("bust room", () => {
   const room = (own: Partial<Parameters<typeof bustRoom>[0]>) =>

@@ -1,4 +1,4 @@
-import type { InchRule } from "./labels.ts";
+import type { InchRule } from "./label/labels.ts";
 
 /** Which room is given to a bust. */
 export type RoomAmount = "full" | "least" | "own";

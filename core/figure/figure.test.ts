@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { LONG_CODES } from "../body/catalogue/codes.ts";
 import { measureOf, placesOf } from "../body/catalogue/index.ts";
+import { placeOf, sideAt, spotsNear, viewsOf } from "../fitting/places.ts";
 import { SPOTS, spotsOf } from "../fitting/spots.ts";
 import { garmentPath } from "./garment.ts";
 import { CENTRE, FIELD, type FigureView, LEVEL } from "./geometry.ts";
 import { ARM_PATHS, HEAD_PATH, OUTLINES, TRUNK_PATH } from "./outline.ts";
-import { placeOf, sideAt, spotsNear, viewsOf } from "./places.ts";
 import { SIDE_PATH } from "./sideOutline.ts";
 import { smooth } from "./smooth.ts";
 import { tapeWays } from "./tapePaths.ts";

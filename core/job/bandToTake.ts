@@ -1,5 +1,5 @@
-import type { BandFacts } from "../cups/madeBand.ts";
-import { reckonBand } from "../cups/reckonBand.ts";
+import type { BandFacts } from "../band/band/madeBand.ts";
+import { reckonBand } from "../band/band/reckonBand.ts";
 import type { BandWorking } from "../cups/workings.ts";
 import { roundGirth } from "../ease/roundGirth.ts";
 

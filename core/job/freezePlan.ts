@@ -1,6 +1,6 @@
 import { stretchOf } from "../cloth/evaluateTest.ts";
 import type { TestedLayer } from "../cloth/layupStretch.ts";
-import { tissueNotes } from "../cups/roomWays.ts";
+import { tissueNotes } from "../cups/room/roomWays.ts";
 import { isComplete } from "../ease/planStyle.ts";
 import { cutLengths, nextLengths } from "../fitting/nextLengths.ts";
 import { nextPlan } from "../fitting/nextPlan.ts";

@@ -1,14 +1,14 @@
-import { type BandReckoning, reckonBand } from "../cups/reckonBand.ts";
-import { type BustRoomReckoning, reckonBustRoom } from "../cups/reckonBustRoom.ts";
-import { reckonClosure } from "../cups/reckonClosure.ts";
-import { type CupReckoning, reckonCup } from "../cups/reckonCup.ts";
-import { type DartReckoning, reckonDart } from "../cups/reckonDart.ts";
-import { type LabelReckoning, reckonLabel } from "../cups/reckonLabel.ts";
-import { reckonStrap } from "../cups/reckonStrap.ts";
-import { reckonWire, type WireReckoning } from "../cups/reckonWire.ts";
-import type { Reckoning } from "../explain/reckoning.ts";
-import { reckonRise } from "../torso/rise.ts";
-import { reckonTrunk, type TrunkReckoning } from "../torso/trunk.ts";
+import { type BandReckoning, reckonBand } from "../band/band/reckonBand.ts";
+import { reckonClosure } from "../band/hooks/reckonClosure.ts";
+import { reckonStrap } from "../band/strap/reckonStrap.ts";
+import { reckonWire, type WireReckoning } from "../band/wire/reckonWire.ts";
+import type { Reckoning } from "../calculation/reckoning.ts";
+import { type CupReckoning, reckonCup } from "../cups/cup/reckonCup.ts";
+import { type DartReckoning, reckonDart } from "../cups/dart/reckonDart.ts";
+import { type LabelReckoning, reckonLabel } from "../cups/label/reckonLabel.ts";
+import { type BustRoomReckoning, reckonBustRoom } from "../cups/room/reckonBustRoom.ts";
+import { reckonRise } from "../torso/rise/rise.ts";
+import { reckonTrunk, type TrunkReckoning } from "../torso/trunk/trunk.ts";
 import type { WorkingId, Workings } from "../workings/workings.ts";
 import type { WorkingFacts } from "./workingFacts.ts";
 

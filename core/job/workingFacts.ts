@@ -1,14 +1,14 @@
-import type { BandFacts, ShelfElastic } from "../cups/madeBand.ts";
-import type { BustRoomFacts } from "../cups/reckonBustRoom.ts";
-import type { CupFacts } from "../cups/reckonCup.ts";
-import type { StrapFacts } from "../cups/reckonStrap.ts";
+import type { BandFacts, ShelfElastic } from "../band/band/madeBand.ts";
+import type { StrapFacts } from "../band/strap/reckonStrap.ts";
+import { type BodyFacts, wantsOf } from "../calculation/wants.ts";
+import type { CupFacts } from "../cups/cup/reckonCup.ts";
+import type { BustRoomFacts } from "../cups/room/reckonBustRoom.ts";
 import type { Consequences } from "../ease/consequences.ts";
 import { alongStretchBy } from "../ease/planLengths.ts";
 import type { Zone } from "../ease/zones.ts";
 import type { Result } from "../result.ts";
-import type { PlannedRise, RiseFacts } from "../torso/riseNeed.ts";
-import type { ChartLoops, TrunkFacts, WrapLoop } from "../torso/trunkFacts.ts";
-import { type BodyFacts, wantsOf } from "../workings/wants.ts";
+import type { PlannedRise, RiseFacts } from "../torso/rise/riseNeed.ts";
+import type { ChartLoops, TrunkFacts, WrapLoop } from "../torso/trunk/trunkFacts.ts";
 import { hasTrunk } from "../workings/workings.ts";
 import type { JobIngredients, PlannedJob } from "./planJob.ts";
 

@@ -1,5 +1,5 @@
+import type { Reckoning } from "../calculation/reckoning.ts";
 import type { Style } from "../ease/styles/style.ts";
-import type { Reckoning } from "../explain/reckoning.ts";
 import { type WorkingId, type Workings, workingsOf } from "../workings/workings.ts";
 import { type Reckonings, reckonWorking } from "./reckonWorking.ts";
 import type { Standing, Step } from "./steps.ts";

@@ -1,4 +1,4 @@
-import type { Reckoning } from "../explain/reckoning.ts";
+import type { Reckoning } from "../calculation/reckoning.ts";
 
 /** Numbers of a reckoning by their ids. */
 export const byId = ({ numbers }: Pick<Reckoning, "numbers">): Record<string, number> =>

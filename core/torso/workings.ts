@@ -1,4 +1,4 @@
-import type { PlacingSchool, TrunkPart } from "./trunkLoop.ts";
+import type { PlacingSchool, TrunkPart } from "./trunk/trunkLoop.ts";
 
 /** Where the present loop of a trunk comes from. */
 export type PresentLoop = "draft" | "chart" | "wrap";

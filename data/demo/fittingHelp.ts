@@ -3,7 +3,6 @@ import { classRange } from "../../core/cloth/stretchClass.ts";
 import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
 import { styleOf } from "../../core/ease/styles/index.ts";
 import type { ShippedStyleId } from "../../core/ease/styles/style.ts";
-import { placeOf } from "../../core/figure/places.ts";
 import type { Decision } from "../../core/fitting/change.ts";
 import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
 import { withoutFormula } from "../../core/fitting/findings/findingKind.ts";
@@ -11,6 +10,7 @@ import type { Finding, FittingHead, Reading } from "../../core/fitting/fitting.t
 import { learnByKind } from "../../core/fitting/learnShare.ts";
 import { linkedFor } from "../../core/fitting/linkedLines.ts";
 import type { Verdict } from "../../core/fitting/outcome.ts";
+import { placeOf } from "../../core/fitting/places.ts";
 import { proposeFor } from "../../core/fitting/proposeFor.ts";
 import type { Prototype, PrototypeKind, SewnRing } from "../../core/fitting/prototype.ts";
 import { freezePlan } from "../../core/job/freezePlan.ts";

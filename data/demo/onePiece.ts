@@ -1,6 +1,6 @@
 import { newJob } from "../../core/job/job.ts";
-import type { WrapEdge } from "../../core/torso/bodyWrap.ts";
 import { NEW_TRUNK } from "../../core/torso/workings.ts";
+import type { WrapEdge } from "../../core/torso/wrap/bodyWrap.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";

@@ -11,7 +11,7 @@ import type { Judgement } from "../../core/fitting/judgement.ts";
 import type { Annotation, Prototype } from "../../core/fitting/prototype.ts";
 import type { Job } from "../../core/job/job.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { BodyWrap } from "../../core/torso/bodyWrap.ts";
+import type { BodyWrap } from "../../core/torso/wrap/bodyWrap.ts";
 import type { WorkingId } from "../../core/workings/workings.ts";
 import { validator } from "../validation.ts";
 import { jobSchema } from "./jobSchema.ts";

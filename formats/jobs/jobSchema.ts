@@ -8,7 +8,7 @@ import { FINDING_KIND_IDS } from "../../core/fitting/findings/findingKind.ts";
 import { VERDICTS } from "../../core/fitting/outcome.ts";
 import { PROTOTYPE_KINDS } from "../../core/fitting/prototype.ts";
 import { SPOTS } from "../../core/fitting/spots.ts";
-import { WRAP_COUNTS } from "../../core/torso/bodyWrap.ts";
+import { WRAP_COUNTS } from "../../core/torso/wrap/bodyWrap.ts";
 import { WORKING_IDS } from "../../core/workings/workings.ts";
 
 const text = (maxLength = 4000) => Type.String({ maxLength });

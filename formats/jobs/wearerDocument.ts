@@ -4,7 +4,7 @@ import type { Wearer } from "../../core/body/wearer.ts";
 import type { LikedGarment } from "../../core/ease/liked/likedGarment.ts";
 import type { StandingChange } from "../../core/fitting/standing.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { BodyWrap } from "../../core/torso/bodyWrap.ts";
+import type { BodyWrap } from "../../core/torso/wrap/bodyWrap.ts";
 import { validator } from "../validation.ts";
 import { type ClothEntry, type JobDocument, readJobDocument } from "./jobDocument.ts";
 import { clothSchema, sheetSchema, wearerSchema, wrapSchema } from "./jobSchema.ts";

@@ -1,13 +1,13 @@
 import type { RouterContextProvider } from "react-router";
+import { shelfElastic } from "../../../core/band/band/elasticForce.ts";
+import type { BandFacts } from "../../../core/band/band/madeBand.ts";
 import { sheetWords } from "../../../core/body/sheetWords.ts";
-import { shelfElastic } from "../../../core/cups/elasticForce.ts";
-import type { BandFacts } from "../../../core/cups/madeBand.ts";
-import type { BustRoomFacts } from "../../../core/cups/reckonBustRoom.ts";
+import type { BustRoomFacts } from "../../../core/cups/room/reckonBustRoom.ts";
 import type { Step } from "../../../core/job/steps.ts";
 import { type WorkingFacts, workingFacts } from "../../../core/job/workingFacts.ts";
 import { workingSteps } from "../../../core/job/workingSteps.ts";
-import { wrapLoop } from "../../../core/torso/bodyWrap.ts";
-import type { ChartLoops, WrapLoop } from "../../../core/torso/trunkFacts.ts";
+import type { ChartLoops, WrapLoop } from "../../../core/torso/trunk/trunkFacts.ts";
+import { wrapLoop } from "../../../core/torso/wrap/bodyWrap.ts";
 import { hasTrunk, type WorkingId, workingsOf } from "../../../core/workings/workings.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/workings.ts";

@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { FittedWire } from "../../../core/cups/reckonWire.ts";
+import type { FittedWire } from "../../../core/band/wire/reckonWire.ts";
 import { arcThrough, arcTo } from "../../../core/figure/arcThrough.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";

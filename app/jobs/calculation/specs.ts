@@ -1,6 +1,6 @@
-import { INCH_RULES } from "../../../core/cups/labels.ts";
-import { INCH_RULE_WORDS } from "../../../core/cups/reckonLabel.ts";
-import { ROOM_SCHOOLS, TISSUES } from "../../../core/cups/roomWays.ts";
+import { INCH_RULES } from "../../../core/cups/label/labels.ts";
+import { INCH_RULE_WORDS } from "../../../core/cups/label/reckonLabel.ts";
+import { ROOM_SCHOOLS, TISSUES } from "../../../core/cups/room/roomWays.ts";
 import type { WorkingId, Workings } from "../../../core/workings/workings.ts";
 import type { WorkingField } from "./field.ts";
 

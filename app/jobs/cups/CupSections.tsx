@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
-import { cupSection } from "../../../core/cups/cupSection.ts";
+import { cupSection } from "../../../core/cups/cup/cupSection.ts";
+import type { CupReckoning } from "../../../core/cups/cup/reckonCup.ts";
 import { CUP_SIDES } from "../../../core/cups/cupSide.ts";
-import type { CupReckoning } from "../../../core/cups/reckonCup.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";
 

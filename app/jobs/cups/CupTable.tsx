@@ -5,8 +5,8 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { measureOf } from "../../../core/body/catalogue/index.ts";
+import { BREAST_CODES, type CupReckoning } from "../../../core/cups/cup/reckonCup.ts";
 import { CUP_SIDES } from "../../../core/cups/cupSide.ts";
-import { BREAST_CODES, type CupReckoning } from "../../../core/cups/reckonCup.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { ReckonedValue } from "../calculation/NumberList.tsx";
 

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
-import type { CupReckoning } from "../../../core/cups/reckonCup.ts";
+import type { CupReckoning } from "../../../core/cups/cup/reckonCup.ts";
 import type { CupWorking } from "../../../core/cups/workings.ts";
 import { ReckonedValue } from "../calculation/NumberList.tsx";
 

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
-import { type RoomWay, tissueNotes } from "../../../core/cups/roomWays.ts";
+import { type RoomWay, tissueNotes } from "../../../core/cups/room/roomWays.ts";
 import type { BustRoomWorking } from "../../../core/cups/workings.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import type { Zone } from "../../../core/ease/zones.ts";
 import { LEVEL, levelLine } from "../../../core/figure/geometry.ts";
-import { TRUNK_LINES } from "../../../core/figure/trunkLines.ts";
-import type { TrunkPart, TrunkPlacing } from "../../../core/torso/trunkLoop.ts";
+import { TRUNK_LINES } from "../../../core/torso/trunk/trunkLines.ts";
+import type { TrunkPart, TrunkPlacing } from "../../../core/torso/trunk/trunkLoop.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

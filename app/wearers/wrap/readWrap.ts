@@ -1,4 +1,4 @@
-import { type BodyWrap, WRAP_COUNTS, type WrapEdge } from "../../../core/torso/bodyWrap.ts";
+import { type BodyWrap, WRAP_COUNTS, type WrapEdge } from "../../../core/torso/wrap/bodyWrap.ts";
 import { parseDay } from "../../../core/units/day.ts";
 import type { LengthUnit } from "../../../core/units/length.ts";
 import { parseLength } from "../../../core/units/parseLength.ts";

@@ -1,8 +1,8 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { seamPairs, WRAP_ZONES } from "../../../core/torso/bodyWrap.ts";
-import { wrapAgainstBody } from "../../../core/torso/wrapAgainstBody.ts";
+import { seamPairs, WRAP_ZONES } from "../../../core/torso/wrap/bodyWrap.ts";
+import { wrapAgainstBody } from "../../../core/torso/wrap/wrapAgainstBody.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { draftName } from "../../../data/draftNames.ts";
 import type { Store } from "../../../data/store.ts";

@@ -1,4 +1,4 @@
-import { wrapLoop } from "../../../core/torso/bodyWrap.ts";
+import { wrapLoop } from "../../../core/torso/wrap/bodyWrap.ts";
 import { formatDay } from "../../../core/units/day.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

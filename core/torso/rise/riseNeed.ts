@@ -1,0 +1,43 @@
+import type { BodyFacts } from "../../calculation/wants.ts";
+import type { Drops } from "../../ease/styles/style.ts";
+import type { RiseWorking } from "../workings.ts";
+
+/** A planned rise: what the plan cuts it to for a body length, and that body length before any drop. */
+export interface PlannedRise {
+  /** Crotch length of the body on that side, mm. */
+  readonly bodyMm: number;
+  /** Cut length of one mm of it: stretch and draw-in of the plan. */
+  readonly cutPerMm: number;
+}
+
+/** What rises are reckoned from beside the working. */
+export interface RiseFacts {
+  readonly body: BodyFacts | null;
+  readonly drops: Drops;
+  /** Null where the ease plan cannot say yet. */
+  readonly front: PlannedRise | null;
+  readonly back: PlannedRise | null;
+  /** Why there is no planned rise; null where there is one. */
+  readonly noPlan: string | null;
+  /** Planned girths of the garment at waist, high hip and hip. */
+  readonly garment: Readonly<Partial<Record<"waist" | "highHip" | "hip", number>>>;
+  /** The style is a bottom: its top edge is its own, not joined to a top. */
+  readonly ownTopEdge: boolean;
+}
+
+/** Where the top edge is to sit, front and back, below the waist, mm. */
+export const dropOf = (side: "front" | "back", working: RiseWorking, drops: Drops): number =>
+  (side === "front" ? working.dropFrontMm : working.dropBackMm) ?? drops[side];
+
+/** A rise as the body needs it, cut; null while the ease plan cannot say, or the edge would sit below the crotch. mm. */
+export const neededRiseMm = (side: "front" | "back", working: RiseWorking, facts: RiseFacts): number | null => {
+  const planned = facts[side];
+  if (!planned || isTooDeep(side, working, facts)) return null;
+  return (planned.bodyMm - dropOf(side, working, facts.drops)) * planned.cutPerMm;
+};
+
+/** True where the edge was asked for as low as the crotch, or lower: no rise is left. */
+export const isTooDeep = (side: "front" | "back", working: RiseWorking, facts: RiseFacts): boolean => {
+  const planned = facts[side];
+  return planned !== null && dropOf(side, working, facts.drops) >= planned.bodyMm;
+};

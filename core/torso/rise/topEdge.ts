@@ -1,0 +1,121 @@
+import { type Reckoned, reckoned } from "../../calculation/reckoning.ts";
+import { type Wants, wantsOf } from "../../calculation/wants.ts";
+import { term } from "../../explain/term.ts";
+import type { RiseWorking } from "../workings.ts";
+import { girthAtHeight, type LevelGirth } from "./edgeByHeight.ts";
+import { dropOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
+
+/** Cut of a waist elastic over its edge where nothing else is chosen. */
+export const WAIST_ELASTIC_RATIO = 0.92;
+
+/** What the lapped join of a ring of elastic takes, mm. */
+export const ELASTIC_JOIN_MM = 10;
+
+type EdgeZone = "waist" | "highHip" | "hip";
+
+const EDGE_MEASURES = { waist: "waist", highHip: "high_hip", hip: "hip" } as const;
+
+/** Where the top edge of a bottom meets the body, its girth there, the garment's, and its elastic anew. */
+export function topEdge(
+  working: RiseWorking,
+  facts: RiseFacts,
+  wants: Wants,
+): { numbers: Reckoned[]; warnings: string[] } {
+  const wanted = (dropOf("front", working, facts.drops) + dropOf("back", working, facts.drops)) / 2;
+  const left = heightIfLeft(working, facts);
+  // At the waist itself no height is wanted.
+  const heights = heightsOf(wanted === 0 && left === null ? wantsOf(facts.body) : wants);
+  const body = levels(heights, (zone) => wants.girth(EDGE_MEASURES[zone]));
+  const garment = levels(heights, (zone) => facts.garment[zone] ?? null);
+  const [bodyThere, garmentThere] = [girthAtHeight(body, wanted), girthAtHeight(garment, wanted)];
+  const source = facts.body?.source ?? "";
+  return {
+    numbers: [
+      ...(bodyThere.ok ? [edgeGirth("edgeBody", "Body at the top edge", wanted, bodyThere.value, source)] : []),
+      ...(garmentThere.ok ? elasticOf(wanted, garmentThere.value, working) : []),
+      ...(left === null ? [] : ifLeft(left, wanted, body, source)),
+    ],
+    warnings: body.length > 1 && !bodyThere.ok ? [bodyThere.problem.message] : [],
+  };
+}
+
+const heightsOf = (wants: Wants): Readonly<Record<EdgeZone, number | null>> => ({
+  waist: 0,
+  highHip: wants.length("waist_to_high_hip"),
+  hip: wants.length("waist_to_hip"),
+});
+
+function levels(
+  heights: Readonly<Record<EdgeZone, number | null>>,
+  girthOf: (zone: EdgeZone) => number | null,
+): LevelGirth[] {
+  return (["waist", "highHip", "hip"] as const).flatMap((zone) => {
+    const [belowWaistMm, girthMm] = [heights[zone], girthOf(zone)];
+    return belowWaistMm === null || girthMm === null ? [] : [{ belowWaistMm, girthMm }];
+  });
+}
+
+/** Where the edge would sit with the pattern's rises as they are, mm below the waist; null unless both are known. */
+function heightIfLeft(working: RiseWorking, facts: RiseFacts): number | null {
+  const below = (["front", "back"] as const).map((side) => {
+    const pattern = side === "front" ? working.frontRiseMm : working.backRiseMm;
+    const needed = neededRiseMm(side, working, facts);
+    const planned = facts[side];
+    return pattern === null || needed === null || !planned
+      ? null
+      : dropOf(side, working, facts.drops) + (needed - pattern) / planned.cutPerMm;
+  });
+  const [front = null, back = null] = below;
+  return front === null || back === null ? null : (front + back) / 2;
+}
+
+const edgeGirth = (id: string, name: string, belowMm: number, girthMm: number, source: string): Reckoned =>
+  reckoned(id, name, {
+    formula: "B = girth at h",
+    terms: [
+      term("setting", "length")("h", "top edge below the waist, mean of front and back", belowMm, "the drops above"),
+    ],
+    result: { value: girthMm, unit: "length" },
+    notes: [`By straight lines between waist, high hip and hip (${source}).`],
+  });
+
+function elasticOf(belowMm: number, edgeMm: number, { elasticRatio }: RiseWorking): Reckoned[] {
+  const ratio = elasticRatio ?? WAIST_ELASTIC_RATIO;
+  return [
+    reckoned("edgeGarment", "Garment at the top edge", {
+      formula: "E = garment at h",
+      terms: [term("setting", "length")("h", "top edge below the waist", belowMm, "the drops above")],
+      result: { value: edgeMm, unit: "length" },
+      notes: ["By straight lines between the planned girths."],
+    }),
+    reckoned("elastic", "Waist elastic, cut", {
+      formula: "cut = E · ρ + join",
+      terms: [
+        term("garment", "length")("E", "edge of the garment", edgeMm, "computed above"),
+        term("setting", "ratio")(
+          "ρ",
+          "elastic over edge",
+          ratio,
+          elasticRatio === null ? "usual for a waist" : "typed here",
+        ),
+        term("setting", "length")("join", "lapped join", ELASTIC_JOIN_MM, "a habit"),
+      ],
+      result: { value: edgeMm * ratio + ELASTIC_JOIN_MM, unit: "length" },
+      notes: ["Computed anew whenever the rise changes: the edge meets the body at another height."],
+    }),
+  ];
+}
+
+function ifLeft(belowMm: number, wantedMm: number, body: readonly LevelGirth[], source: string): Reckoned[] {
+  const girth = girthAtHeight(body, belowMm);
+  const height = reckoned("edgeLeft", "Top edge, if the rises are left as drawn", {
+    formula: "h = d + m",
+    terms: [
+      term("setting", "length")("d", "wanted below the waist, mean of front and back", wantedMm, "the drops above"),
+      term("result", "difference")("m", "what the rises lack, as worn", belowMm - wantedMm, "(needed − pattern) / k"),
+    ],
+    result: { value: belowMm, unit: "amount" },
+    notes: ["Below the waist, mean of front and back: what the pattern lacks in rise, the edge sits lower."],
+  });
+  return girth.ok ? [height, edgeGirth("edgeLeftBody", "Body there", belowMm, girth.value, source)] : [height];
+}
