@@ -35,7 +35,7 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
     },
     workings: keptIds(workings).map((id) => ({
       id,
-      working: mapWorking({ ...workings[id].working }, number),
+      working: mapWorking(id, workings[id].working, number),
       texts: workings[id].texts,
     })),
   });

@@ -93,8 +93,7 @@ export async function importJob(
   });
   if (identity) await identify(all, jobId, identity);
   for (const { id, working, texts } of document.workings) {
-    const mapped = mapWorking(working as Record<string, unknown>, ids) as never;
-    await all.workings.save(jobId, id, { working: mapped, texts, version: 0 });
+    await all.workings.save(jobId, id, { working: mapWorking(id, working, ids), texts, version: 0 });
   }
   await addPrototypes(all, { document, jobId, ids });
   return jobId;

@@ -1,5 +1,7 @@
+import type { PickedRecord } from "../core/calculation/field.ts";
 import { ownStyleNumber } from "../core/ease/styles/ownStyle.ts";
 import type { FrozenPlan } from "../core/fitting/prototype.ts";
+import { fieldsOfWorking, type WorkingId, type Workings } from "../core/workings/calculations.ts";
 import { OWN_STYLE } from "../formats/jobs/jobDocument.ts";
 
 /** What a job's file refers to by number. */
@@ -62,26 +64,25 @@ export function mapFrozen(frozen: FrozenPlan, number: Renumber): FrozenPlan {
     ...(workings
       ? {
           workings: Object.fromEntries(
-            Object.entries(workings).map(([id, working]) => [id, mapWorking({ ...working }, number)]),
-          ) as FrozenPlan["workings"] & object,
+            (Object.keys(workings) as WorkingId[]).flatMap((id) => {
+              const working = workings[id];
+              return working ? [[id, mapWorking(id, working, number)] as const] : [];
+            }),
+          ) as Partial<Workings>,
         }
       : {}),
   };
 }
 
-/** Fields of workings that name something else, with what they name. */
-const REFERENCES: Readonly<Record<string, Referred>> = {
-  topElastic: "cloth",
-  bottomElastic: "cloth",
-  elastic: "cloth",
-  wrapId: "wrap",
-};
+/** What a picked record is called in a file. */
+const PICKED: Readonly<Record<PickedRecord, Referred>> = { elastic: "cloth", wrap: "wrap" };
 
-/** A working with the elastics and wraps it names under their other number. */
-export const mapWorking = (working: Readonly<Record<string, unknown>>, number: Renumber): Record<string, unknown> =>
-  Object.fromEntries(
-    Object.entries(working).map(([field, value]) => {
-      const what = REFERENCES[field];
-      return [field, what !== undefined && typeof value === "number" ? number.of(what, value) : value];
-    }),
-  );
+/** A working with the elastics and wraps its fields pick under their other number. */
+export function mapWorking<Id extends WorkingId>(id: Id, working: Workings[Id], number: Renumber): Workings[Id] {
+  const renumbered: Record<string, unknown> = { ...working };
+  for (const [name, field] of fieldsOfWorking(id)) {
+    const value = renumbered[name];
+    if (field.as === "pick" && typeof value === "number") renumbered[name] = number.of(PICKED[field.of], value);
+  }
+  return renumbered as unknown as Workings[Id];
+}

@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { NEW_WIRE } from "../core/cups/workings.ts";
+import { NEW_WIRE } from "../core/band/wire/working.ts";
 import { newJob } from "../core/job/job.ts";
 import { temporaryStore } from "./testing/temporaryStore.ts";
 import { bareWorkings, keptIds, workingsKept } from "./workings.ts";

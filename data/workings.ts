@@ -1,5 +1,7 @@
 import type { Knex } from "knex";
-import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../core/workings/workings.ts";
+import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../core/workings/calculations.ts";
+import { readKeptWorking } from "../formats/kept/keptWorking.ts";
+import { DamagedDataFileError } from "./dataFileErrors.ts";
 import { insertRow, type SaveOutcome, updateVersion } from "./saving.ts";
 
 /** All workings of a job as they are kept; version 0 where nothing was kept yet. */
@@ -71,12 +73,9 @@ export function workingRepository(db: Knex): WorkingRepository {
   };
 }
 
-/** What was kept by an earlier version lacks the entries that came later: those are as before anything is entered. */
 function keptOf<Id extends WorkingId>(id: Id, row: WorkingRow | undefined): KeptWorking<Id> {
   if (!row) return { working: NEW_WORKINGS[id], texts: {}, version: 0 };
-  return {
-    working: { ...NEW_WORKINGS[id], ...JSON.parse(row.content) },
-    texts: JSON.parse(row.texts),
-    version: row.version,
-  };
+  const working = readKeptWorking(id, JSON.parse(row.content));
+  if (!working.ok) throw new DamagedDataFileError({ cause: new Error(working.problem.message) });
+  return { working: working.value, texts: JSON.parse(row.texts), version: row.version };
 }

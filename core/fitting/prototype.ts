@@ -10,7 +10,7 @@ import type { SchoolId } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
 import type { Style, StyleId } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
-import type { Workings } from "../workings/workings.ts";
+import type { Workings } from "../workings/calculations.ts";
 import type { ChangePart } from "./change.ts";
 import type { DecidedChange } from "./decidedChange.ts";
 import type { PlannedRing, RingId } from "./rings.ts";

@@ -1,6 +1,6 @@
 import type { BandFacts } from "../band/band/madeBand.ts";
 import { reckonBand } from "../band/band/reckonBand.ts";
-import type { BandWorking } from "../cups/workings.ts";
+import type { BandWorking } from "../band/band/working.ts";
 import { roundGirth } from "../ease/roundGirth.ts";
 
 /** The girth of a band, rigid parts and wings, as a plan takes it: rounded to 1 mm; null while something is lacking. */

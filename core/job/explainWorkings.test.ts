@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
+import { NEW_WIRE } from "../band/wire/working.ts";
 import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
-import { NEW_BUST_ROOM, NEW_WIRE } from "../cups/workings.ts";
+import { NEW_BUST_ROOM } from "../cups/room/working.ts";
 import { ok } from "../result.ts";
 import { evaluate } from "../testing/evaluate.ts";
 import { sampleBody } from "../testing/sampleBody.ts";
-import { NEW_TRUNK } from "../torso/workings.ts";
-import { NEW_WORKINGS, WORKING_IDS, type Workings } from "../workings/workings.ts";
-import { reckonWorking } from "./reckonWorking.ts";
-import type { WorkingFacts } from "./workingFacts.ts";
+import { NEW_TRUNK } from "../torso/trunk/working.ts";
+import type { WorkingFacts } from "../workings/calculations.ts";
+import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type Workings } from "../workings/calculations.ts";
 
 const body = sampleBody({
   overbust: 910,

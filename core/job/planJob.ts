@@ -17,7 +17,7 @@ import type { LikedGirth } from "../ease/schools/school.ts";
 import type { EaseSettings } from "../ease/settings.ts";
 import type { Style } from "../ease/styles/style.ts";
 import type { Zone } from "../ease/zones.ts";
-import type { Workings } from "../workings/workings.ts";
+import type { Workings } from "../workings/calculations.ts";
 import type { Job } from "./job.ts";
 
 /** What a job is planned from, as far as it is there. */

@@ -1,9 +1,8 @@
 import type { Reckoning } from "../calculation/reckoning.ts";
 import type { Style } from "../ease/styles/style.ts";
-import { type WorkingId, type Workings, workingsOf } from "../workings/workings.ts";
-import { type Reckonings, reckonWorking } from "./reckonWorking.ts";
+import type { WorkingFacts } from "../workings/calculations.ts";
+import { type Reckonings, reckonWorking, type WorkingId, type Workings, workingsOf } from "../workings/calculations.ts";
 import type { Standing, Step } from "./steps.ts";
-import type { WorkingFacts } from "./workingFacts.ts";
 
 /** The workings of a job and which of them were kept. */
 export interface WorkingsSoFar {

@@ -1,5 +1,5 @@
 import { newJob } from "../../core/job/job.ts";
-import { NEW_TRUNK } from "../../core/torso/workings.ts";
+import { NEW_TRUNK } from "../../core/torso/trunk/working.ts";
 import type { WrapEdge } from "../../core/torso/wrap/bodyWrap.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";

@@ -12,7 +12,8 @@ import type { Annotation, Prototype } from "../../core/fitting/prototype.ts";
 import type { Job } from "../../core/job/job.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { BodyWrap } from "../../core/torso/wrap/bodyWrap.ts";
-import type { WorkingId } from "../../core/workings/workings.ts";
+import type { WorkingId, Workings } from "../../core/workings/calculations.ts";
+import { readKeptWorking } from "../kept/keptWorking.ts";
 import { validator } from "../validation.ts";
 import { jobSchema } from "./jobSchema.ts";
 
@@ -69,7 +70,7 @@ export interface JobDocument {
   readonly wraps: readonly Omit<BodyWrap, "wearerId" | "version">[];
   readonly workings: readonly {
     readonly id: WorkingId;
-    readonly working: object;
+    readonly working: Workings[WorkingId];
     readonly texts: Readonly<Record<string, string>>;
   }[];
   readonly prototypes: readonly PrototypeEntry[];
@@ -83,7 +84,13 @@ export function readJobDocument(document: unknown): Result<JobDocument> {
   const valid = validate(document);
   if (!valid.ok) return fail("job-document-invalid", valid.problem.message);
   const job = broughtUp(document as JobDocument);
-  return brokenReference(job) ?? ok(job);
+  const workings: JobDocument["workings"][number][] = [];
+  for (const entry of job.workings) {
+    const working = readKeptWorking(entry.id, entry.working);
+    if (!working.ok) return fail("job-document-invalid", working.problem.message);
+    workings.push({ ...entry, working: working.value });
+  }
+  return brokenReference(job) ?? ok({ ...job, workings });
 }
 
 /** An older file with what it could not say yet: no change in parts, no strain it was divided by, no length as sewn. */

@@ -9,7 +9,7 @@ import { VERDICTS } from "../../core/fitting/outcome.ts";
 import { PROTOTYPE_KINDS } from "../../core/fitting/prototype.ts";
 import { SPOTS } from "../../core/fitting/spots.ts";
 import { WRAP_COUNTS } from "../../core/torso/wrap/bodyWrap.ts";
-import { WORKING_IDS } from "../../core/workings/workings.ts";
+import { WORKING_IDS } from "../../core/workings/calculations.ts";
 
 const text = (maxLength = 4000) => Type.String({ maxLength });
 const word = () => Type.String({ minLength: 1, maxLength: 200 });

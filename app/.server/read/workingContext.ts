@@ -1,14 +1,14 @@
 import type { RouterContextProvider } from "react-router";
 import { shelfElastic } from "../../../core/band/band/elasticForce.ts";
-import type { BandFacts } from "../../../core/band/band/madeBand.ts";
 import { sheetWords } from "../../../core/body/sheetWords.ts";
-import type { BustRoomFacts } from "../../../core/cups/room/reckonBustRoom.ts";
+import type { ChartLoops, WrapLoop } from "../../../core/calculation/besideJob.ts";
+import type { BesideJob } from "../../../core/calculation/jobFacts.ts";
+import { jobFacts } from "../../../core/job/jobFacts.ts";
 import type { Step } from "../../../core/job/steps.ts";
-import { type WorkingFacts, workingFacts } from "../../../core/job/workingFacts.ts";
 import { workingSteps } from "../../../core/job/workingSteps.ts";
-import type { ChartLoops, WrapLoop } from "../../../core/torso/trunk/trunkFacts.ts";
+import { hasTrunk } from "../../../core/torso/trunk/hasTrunk.ts";
 import { wrapLoop } from "../../../core/torso/wrap/bodyWrap.ts";
-import { hasTrunk, type WorkingId, workingsOf } from "../../../core/workings/workings.ts";
+import { type WorkingFacts, type WorkingId, workingFacts, workingsOf } from "../../../core/workings/calculations.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/workings.ts";
 import type { Fields } from "../../form/unsaved.ts";
@@ -29,15 +29,17 @@ export async function readWorkings(repositories: Repositories, read: JobContext)
   const kept = await repositories.workings.ofJob(read.job.id);
   const needed = workingsOf(read.style);
   const sized = needed.includes("bustRoom") ? await patternSizes(repositories, read) : null;
-  const facts = workingFacts(read, read.planned, {
-    sheetName: read.sheet ? sheetWords(read.sheet, read.settings.fingerAllowanceMm) : "",
-    settingsName: read.settingsName,
-    isForm: read.wearer.kind === "form",
-    wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
-    elastics: needed.includes("band") || needed.includes("strap") ? await elasticsOf(repositories, read) : [],
-    chartBust: chartBustOf(sized),
-    chartLoops: chartLoopsOf(sized),
-  });
+  const facts = workingFacts(
+    jobFacts(read, read.planned, {
+      sheetName: read.sheet ? sheetWords(read.sheet, read.settings.fingerAllowanceMm) : "",
+      settingsName: read.settingsName,
+      isForm: read.wearer.kind === "form",
+      wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
+      elastics: needed.includes("band") || needed.includes("strap") ? await elasticsOf(repositories, read) : [],
+      chartBust: chartBustOf(sized),
+      chartLoops: chartLoopsOf(sized),
+    }),
+  );
   return { kept, facts };
 }
 
@@ -48,13 +50,13 @@ async function wrapsOf({ wraps }: Pick<Repositories, "wraps">, wearerId: number)
 async function elasticsOf(
   { cloths }: Pick<Repositories, "cloths">,
   { clothSettings }: JobContext,
-): Promise<BandFacts["elastics"]> {
+): Promise<BesideJob["elastics"]> {
   const shelf = await cloths.findAll((await cloths.elastics()).map(({ id }) => id));
   return shelf.map((cloth) => shelfElastic({ cloth, tests: cloth.tests, direction: "along" }, clothSettings));
 }
 
 /** The finished bust of the graded pattern at the size the plan chooses there. */
-function chartBustOf(sized: SizedPattern | null): BustRoomFacts["chartBust"] {
+function chartBustOf(sized: SizedPattern | null): BesideJob["chartBust"] {
   if (!sized?.grading?.ok) return null;
   const bust = sized.grading.value.zones.find(({ zone }) => zone === "bust");
   if (!bust || bust.finishedMm === null) return null;

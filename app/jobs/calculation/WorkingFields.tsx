@@ -1,15 +1,16 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
+import type { WorkingField } from "../../../core/calculation/field.ts";
 import type { LengthUnit } from "../../../core/units/length.ts";
-import type { WorkingId } from "../../../core/workings/workings.ts";
+import type { WorkingId } from "../../../core/workings/calculations.ts";
+import { fieldsOfWorking } from "../../../core/workings/calculations.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { useFieldState } from "../../form/FormState.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
-import { suffixOf, type WorkingField } from "./field.ts";
+import { suffixOf } from "./field.ts";
 import { fieldSpans } from "./fieldSpans.ts";
-import { fieldsOfWorking } from "./readWorking.ts";
 
 /** Records a pick field offers. */
 export type PickOptions = readonly { readonly id: number; readonly name: string }[];

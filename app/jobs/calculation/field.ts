@@ -1,42 +1,14 @@
+import { LONGEST_TEXT, type WorkingField } from "../../../core/calculation/field.ts";
 import type { LengthUnit } from "../../../core/units/length.ts";
 import { parseLength } from "../../../core/units/parseLength.ts";
 import { numberText, percentText, readNumberField } from "../../form/numberField.ts";
 import { smallUnit, withItsUnit } from "../../form/smallLength.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
-interface Labelled {
-  readonly label: string;
-  readonly hint?: string;
-}
-
-/**
- * One field of a working and how its text is read. Empty number fields are null, never 0: what is not given is lacking.
- * `length` takes bare numbers in the form's unit, `small` in its small one (mm beside cm), `signed` is a small one that
- * may be below 0.
- */
-export type WorkingField = Labelled &
-  (
-    | { readonly as: "length" | "small" | "signed"; readonly mostMm: number; readonly zero?: boolean }
-    | {
-        readonly as: "number";
-        readonly least: number;
-        readonly most: number;
-        readonly suffix?: string;
-        readonly whole?: boolean;
-      }
-    | { readonly as: "percent"; readonly least: number; readonly most: number }
-    | { readonly as: "choice"; readonly choices: readonly { readonly value: string; readonly label: string }[] }
-    /** One of the page's own records, by its id. */
-    | { readonly as: "pick" }
-    | { readonly as: "text" | "check" }
-  );
-
 /** A field's value as it is kept. */
 export type FieldValue = number | string | boolean | null;
 
 type ReadField = { readonly value: FieldValue } | { readonly error: string };
-
-const LONGEST_TEXT = 200;
 
 /** Reads one field. */
 export function readField(field: WorkingField, text: string, unit: LengthUnit): ReadField {

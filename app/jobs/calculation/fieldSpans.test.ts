@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
-import type { WorkingField } from "./field.ts";
+import type { WorkingField } from "../../../core/calculation/field.ts";
 import { fieldSpans } from "./fieldSpans.ts";
 
 const FIELDS: Readonly<Record<string, WorkingField>> = {
   small: { as: "small", label: "Small", mostMm: 10 },
   text: { as: "text", label: "Text" },
-  pick: { as: "pick", label: "Pick" },
+  pick: { as: "pick", of: "elastic", label: "Pick" },
 };
 
 /** The spans of fields named by their kind, as `h` (half) and `r` (row). */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../../../core/workings/workings.ts";
+import { fieldsOfWorking, NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../../../core/workings/calculations.ts";
 import { readWrap } from "../../wearers/wrap/readWrap.ts";
 import { edgeFields, wrapFields } from "../../wearers/wrap/wrapFields.ts";
-import { fieldsOfWorking, readWorking, workingFields } from "./readWorking.ts";
+import { readWorking, workingFields } from "./readWorking.ts";
 
 const read = <Id extends WorkingId>(id: Id, fields: Record<string, string>) =>
   readWorking(id, fields, NEW_WORKINGS[id]);

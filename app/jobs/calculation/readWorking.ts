@@ -1,8 +1,7 @@
-import { NEW_WORKINGS, type WorkingId, type Workings } from "../../../core/workings/workings.ts";
+import { fieldsOfWorking, NEW_WORKINGS, type WorkingId, type Workings } from "../../../core/workings/calculations.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { type FieldValue, fieldText, keptText, readField, unitOf, type WorkingField } from "./field.ts";
-import { WORKING_FIELDS } from "./specs.ts";
+import { type FieldValue, fieldText, keptText, readField, unitOf } from "./field.ts";
 
 /** A working as read, with what was typed for it and what of it cannot be read. */
 export interface ReadWorking<Id extends WorkingId> {
@@ -11,10 +10,6 @@ export interface ReadWorking<Id extends WorkingId> {
   readonly texts: Readonly<Record<string, string>>;
   readonly errors: FieldErrors;
 }
-
-/** The fields of a working with their names. */
-export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, WorkingField])[] =>
-  Object.entries(WORKING_FIELDS[id] as Record<string, WorkingField>);
 
 /**
  * Reads the form of a working. The same function reads it in the browser while it is typed and on the server before it

@@ -1,9 +1,9 @@
 import { redirect } from "react-router";
-import { isWorkingId, type WorkingId } from "../../../core/workings/workings.ts";
+import { fieldsOfWorking, isWorkingId, type WorkingId } from "../../../core/workings/calculations.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
-import { fieldsOfWorking, readWorking, workingFields } from "./readWorking.ts";
+import { readWorking, workingFields } from "./readWorking.ts";
 import { workingDraft } from "./workingDraft.ts";
 
 /** Keeps a working of a job as it was typed; `of` in the form names which. */

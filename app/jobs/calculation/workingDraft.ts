@@ -1,4 +1,4 @@
-import type { WorkingId } from "../../../core/workings/workings.ts";
+import type { WorkingId } from "../../../core/workings/calculations.ts";
 import { draftName } from "../../../data/draftNames.ts";
 
 /** Name of the draft of a working that is half-typed. */

@@ -1,8 +1,9 @@
 import Box from "@mui/material/Box";
+import type { TrunkPart } from "../../../core/body/trunkPart.ts";
 import type { Zone } from "../../../core/ease/zones.ts";
 import { LEVEL, levelLine } from "../../../core/figure/geometry.ts";
 import { TRUNK_LINES } from "../../../core/torso/trunk/trunkLines.ts";
-import type { TrunkPart, TrunkPlacing } from "../../../core/torso/trunk/trunkLoop.ts";
+import type { TrunkPlacing } from "../../../core/torso/trunk/trunkLoop.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

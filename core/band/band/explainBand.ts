@@ -1,10 +1,10 @@
 import { type Reckoned, reckoned } from "../../calculation/reckoning.ts";
 import { tensionAt } from "../../cloth/curve/tensionCurve.ts";
-import type { BandWorking } from "../../cups/workings.ts";
 import type { Term } from "../../explain/explanation.ts";
 import { subscript } from "../../explain/subscript.ts";
 import { term } from "../../explain/term.ts";
 import type { BandFacts, MadeBand } from "./madeBand.ts";
+import type { BandWorking } from "./working.ts";
 
 const bodyMm = term("body", "length");
 const ratio = term("result", "ratio");

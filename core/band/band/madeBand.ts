@@ -1,14 +1,7 @@
+import type { ShelfElastic } from "../../calculation/besideJob.ts";
 import type { BodyFacts } from "../../calculation/wants.ts";
 import type { TensionCurve } from "../../cloth/curve/tensionCurve.ts";
 import type { BandCut, BandLoad } from "./band.ts";
-
-/** An elastic on the shelf as a band uses it. */
-export interface ShelfElastic {
-  readonly id: number;
-  readonly name: string;
-  /** Force, N, by its own strain; null where it has no load ladder. */
-  readonly forceN: TensionCurve | null;
-}
 
 /** What a band is reckoned from beside the working. */
 export interface BandFacts {

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tensionCurve } from "../../cloth/curve/tensionCurve.ts";
-import { NEW_BAND } from "../../cups/workings.ts";
 import { byId } from "../../testing/byId.ts";
 import { sampleBody } from "../../testing/sampleBody.ts";
 import { bandPressureAt, bandStrainFor } from "./bandForPressure.ts";
 import type { BandFacts } from "./madeBand.ts";
 import { reckonBand } from "./reckonBand.ts";
+import { NEW_BAND } from "./working.ts";
 
 const WEAR = tensionCurve([
   [0.2, 40],

@@ -1,12 +1,13 @@
+import type { ShelfElastic } from "../../calculation/besideJob.ts";
 import { known, type Reckoning } from "../../calculation/reckoning.ts";
 import { type Wants, wantsOf } from "../../calculation/wants.ts";
 import { testedTo } from "../../cloth/curve/tensionCurve.ts";
-import type { BandWorking } from "../../cups/workings.ts";
 import { NEAR_LIMIT_SHARE } from "../../ease/consequences.ts";
 import { bandCut, bandLoad } from "./band.ts";
 import { type BandMake, bandStrainFor, pullAt } from "./bandForPressure.ts";
 import { explainBand } from "./explainBand.ts";
-import type { BandFacts, MadeBand, ShelfElastic } from "./madeBand.ts";
+import type { BandFacts, MadeBand } from "./madeBand.ts";
+import type { BandWorking } from "./working.ts";
 
 /** Band elastic is cut to this part of the wings where nothing else is typed (a habit). */
 export const BAND_ELASTIC_RATIO = 0.9;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { NEW_CLOSURE } from "../../cups/workings.ts";
 import { byId } from "../../testing/byId.ts";
 import { reckonClosure } from "./reckonClosure.ts";
+import { NEW_CLOSURE } from "./working.ts";
 
 describe("hooks and bridge", () => {
   it("a tape higher than the back end misses the rest; a dip leaves 12 mm or the fold", () => {

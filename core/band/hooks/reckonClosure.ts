@@ -1,6 +1,6 @@
 import { known, type Lack, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import type { ClosureWorking } from "../../cups/workings.ts";
 import { term } from "../../explain/term.ts";
+import type { ClosureWorking } from "./working.ts";
 
 /** Height of a hook tape for each number of rows, unless it was measured, mm. */
 export const ROWS_MM: Readonly<Record<number, number>> = { 1: 19, 2: 38, 3: 57 };

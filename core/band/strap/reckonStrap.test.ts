@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { tensionCurve } from "../../cloth/curve/tensionCurve.ts";
 import { cupVolumeCm3 } from "../../cups/cup/cup.ts";
-import { NEW_STRAP } from "../../cups/workings.ts";
 import { byId } from "../../testing/byId.ts";
 import { BREAST, sampleBody } from "../../testing/sampleBody.ts";
 import { reckonStrap, type StrapFacts } from "./reckonStrap.ts";
+import { NEW_STRAP } from "./working.ts";
 
 const ELASTIC = { id: 7, name: "Plush", forceN: tensionCurve([[0.5, 4]]) };
 

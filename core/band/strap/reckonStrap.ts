@@ -1,12 +1,12 @@
+import type { ShelfElastic } from "../../calculation/besideJob.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
 import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
 import { strainAt, type TensionCurve, testedTo } from "../../cloth/curve/tensionCurve.ts";
 import { cupVolumeCm3 } from "../../cups/cup/cup.ts";
 import { CUP_SIDES, type CupSide } from "../../cups/cupSide.ts";
-import type { StrapWorking } from "../../cups/workings.ts";
 import { term } from "../../explain/term.ts";
-import type { ShelfElastic } from "../band/madeBand.ts";
 import { ADJUSTER_MM, HALTER_UP_TO_CM3, NARROW_OVER_N_PER_CM, strapCutMm, WEIGHT_N_PER_CM3 } from "./strap.ts";
+import type { StrapWorking } from "./working.ts";
 
 /** What straps are reckoned from beside the working. */
 export interface StrapFacts {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { NEW_WIRE, type WireWorking } from "../../cups/workings.ts";
 import { byId } from "../../testing/byId.ts";
 import { BREAST, sampleBody } from "../../testing/sampleBody.ts";
 import { reckonWire } from "./reckonWire.ts";
+import { NEW_WIRE, type WireWorking } from "./working.ts";
 
 describe("a wire that is too long", () => {
   const working = {

@@ -2,10 +2,10 @@ import { measuredValue } from "../../body/sheetValues.ts";
 import { known, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
 import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
 import { CUP_SIDES, type CupSide } from "../../cups/cupSide.ts";
-import type { WireWorking } from "../../cups/workings.ts";
 import { term } from "../../explain/term.ts";
 import { WIRE_MOVEMENT_MM, type WireFit, type WireInput, wireFit } from "./wireFit.ts";
 import { type WireSide, wireSides } from "./wireSides.ts";
+import type { WireWorking } from "./working.ts";
 
 /** A wire and a root width may differ by this much, mm. */
 export const DIAMETER_TOLERANCE_MM = 3;

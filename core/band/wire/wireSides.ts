@@ -1,5 +1,5 @@
 import type { CupSide } from "../../cups/cupSide.ts";
-import type { WireWorking } from "../../cups/workings.ts";
+import type { WireWorking } from "./working.ts";
 
 /** What is entered for one wire and its channel, mm; null where not given. */
 export interface WireEntries {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { byId } from "../../testing/byId.ts";
 import { BREAST, sampleBody } from "../../testing/sampleBody.ts";
-import { NEW_CUP } from "../workings.ts";
 import { cupVolumeCm3 } from "./cup.ts";
 import { cupSection } from "./cupSection.ts";
 import { reckonCup } from "./reckonCup.ts";
+import { NEW_CUP } from "./working.ts";
 
 describe("cups", () => {
   const facts = { cupStrain: 0, settingsName: "settings as shipped" };

@@ -4,8 +4,8 @@ import { known, type Reckoned, type Reckoning, reckoned } from "../../calculatio
 import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
 import { term } from "../../explain/term.ts";
 import { CUP_SIDES, type CupSide } from "../cupSide.ts";
-import type { CupWorking } from "../workings.ts";
 import { cupSeamMm, cupVolumeCm3, MEASURE_DIFFERS_OVER_MM, VOLUME_DIFFERS_OVER } from "./cup.ts";
+import type { CupWorking } from "./working.ts";
 
 /** Measures of a breast that two sides are compared by. */
 export const BREAST_CODES = [

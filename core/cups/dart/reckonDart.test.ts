@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { byId } from "../../testing/byId.ts";
 import { sampleBody } from "../../testing/sampleBody.ts";
-import { NEW_DART } from "../workings.ts";
 import { dartShape } from "./dartShape.ts";
 import { reckonDart } from "./reckonDart.ts";
+import { NEW_DART } from "./working.ts";
 
 describe("a dart", () => {
   const working = { ...NEW_DART, widthMm: 22, toApexMm: 118, newToApexMm: 92, stopMm: 25 };

@@ -2,8 +2,8 @@ import { known, type Reckoned, type Reckoning, reckoned } from "../../calculatio
 import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
 import { term } from "../../explain/term.ts";
 import { SEAM_TOLERANCE_MM } from "../../torso/wrap/bodyWrap.ts";
-import type { DartWorking } from "../workings.ts";
 import { dartFromGap, type TurnedDart } from "./dartFromGap.ts";
+import type { DartWorking } from "./working.ts";
 
 /** Where a sewn dart point stops before the apex, mm: small breasts, and full ones or stiff cloth. */
 export const DART_STOP_MM = { small: 12, full: 25 } as const;

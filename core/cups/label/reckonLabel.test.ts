@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { byId } from "../../testing/byId.ts";
 import { sampleBody } from "../../testing/sampleBody.ts";
-import { NEW_LABEL } from "../workings.ts";
 import { braLabels } from "./labels.ts";
 import { reckonLabel } from "./reckonLabel.ts";
+import { NEW_LABEL } from "./working.ts";
 
 describe("labels", () => {
   it("have sisters: one band up, one letter down, in every market", () => {

@@ -1,8 +1,8 @@
 import { type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
 import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
 import { term } from "../../explain/term.ts";
-import type { LabelWorking } from "../workings.ts";
 import { type BraLabels, braLabels, cupBustMm, type InchRule } from "./labels.ts";
+import type { LabelWorking } from "./working.ts";
 
 /** How far up and down the ladder of sister sizes goes. */
 const SISTERS = [-2, -1, 0, 1, 2] as const;

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { byId } from "../../testing/byId.ts";
 import { sampleBody } from "../../testing/sampleBody.ts";
-import { NEW_BUST_ROOM } from "../workings.ts";
 import { type BustRoomFacts, reckonBustRoom } from "./reckonBustRoom.ts";
+import { NEW_BUST_ROOM } from "./working.ts";
 
 describe("bust room", () => {
   const facts: BustRoomFacts = {

@@ -3,9 +3,9 @@ import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
 import { NEAR_LIMIT_SHARE } from "../../ease/consequences.ts";
 import type { Term } from "../../explain/explanation.ts";
 import { term } from "../../explain/term.ts";
-import type { BustRoomWorking } from "../workings.ts";
 import { type BustRoom, type BustRoomInput, bustRoom } from "./bustRoom.ts";
 import { type RoomWay, roomWays } from "./roomWays.ts";
+import type { BustRoomWorking } from "./working.ts";
 
 /** What bust room is reckoned from beside the working. */
 export interface BustRoomFacts {

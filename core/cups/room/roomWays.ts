@@ -1,4 +1,4 @@
-import type { BustRoomWorking, RoomSchool, Tissue } from "../workings.ts";
+import type { BustRoomWorking, RoomSchool, Tissue } from "./working.ts";
 
 /** One way of giving bust room, and what it does. mm. */
 export interface RoomWay {

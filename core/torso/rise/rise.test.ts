@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { sampleBody } from "../../testing/sampleBody.ts";
-import { NEW_RISE, type RiseWorking } from "../workings.ts";
 import { girthAtHeight } from "./edgeByHeight.ts";
 import { reckonRise } from "./rise.ts";
 import type { RiseFacts } from "./riseNeed.ts";
+import { NEW_RISE, type RiseWorking } from "./working.ts";
 
 const facts = (own: Partial<RiseFacts> = {}): RiseFacts => ({
   body: sampleBody({

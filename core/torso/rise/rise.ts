@@ -2,9 +2,9 @@ import type { MeasureCode } from "../../body/measure.ts";
 import { type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
 import { type Wants, wantsOf } from "../../calculation/wants.ts";
 import { term } from "../../explain/term.ts";
-import type { RiseWorking } from "../workings.ts";
 import { dropOf, isTooDeep, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import { topEdge } from "./topEdge.ts";
+import type { RiseWorking } from "./working.ts";
 
 const bodyMm = term("body", "length");
 const patternMm = term("garment", "length");

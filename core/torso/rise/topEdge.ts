@@ -1,9 +1,9 @@
 import { type Reckoned, reckoned } from "../../calculation/reckoning.ts";
 import { type Wants, wantsOf } from "../../calculation/wants.ts";
 import { term } from "../../explain/term.ts";
-import type { RiseWorking } from "../workings.ts";
 import { girthAtHeight, type LevelGirth } from "./edgeByHeight.ts";
 import { dropOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
+import type { RiseWorking } from "./working.ts";
 
 /** Cut of a waist elastic over its edge where nothing else is chosen. */
 export const WAIST_ELASTIC_RATIO = 0.92;

@@ -1,11 +1,11 @@
 import { spreadWords, trunkName } from "../../body/trunk.ts";
+import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
 import { type Reckoned, reckoned } from "../../calculation/reckoning.ts";
 import type { Term } from "../../explain/explanation.ts";
 import { term } from "../../explain/term.ts";
-import { TRUNK_PART_NAMES, type TrunkWorking } from "../workings.ts";
 import type { ComparedTrunk } from "./comparedTrunk.ts";
 import type { TrunkFacts } from "./trunkFacts.ts";
-import { TRUNK_PARTS, type TrunkPart } from "./trunkLoop.ts";
+import { TRUNK_PART_NAMES, type TrunkWorking } from "./working.ts";
 
 const bodyMm = term("body", "length");
 const patternMm = term("garment", "length");

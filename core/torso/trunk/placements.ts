@@ -1,5 +1,6 @@
-import type { TrunkWorking } from "../workings.ts";
-import { TRUNK_PARTS, type TrunkPart, type TrunkPlacing } from "./trunkLoop.ts";
+import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
+import type { TrunkPlacing } from "./trunkLoop.ts";
+import type { TrunkWorking } from "./working.ts";
 
 /** A piece that lies on another and takes every change of it. */
 export interface LinkedPiece {

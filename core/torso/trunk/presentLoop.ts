@@ -1,7 +1,9 @@
+import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
+import type { ChartLoops } from "../../calculation/besideJob.ts";
 import type { Wants } from "../../calculation/wants.ts";
-import type { TrunkWorking } from "../workings.ts";
-import type { ChartLoops, TrunkFacts } from "./trunkFacts.ts";
-import { TRUNK_PARTS, type TrunkLoop, type TrunkPart } from "./trunkLoop.ts";
+import type { TrunkFacts } from "./trunkFacts.ts";
+import type { TrunkLoop } from "./trunkLoop.ts";
+import type { TrunkWorking } from "./working.ts";
 
 /** The loop a pattern has, and what it is. */
 export interface PresentLoop {

@@ -2,9 +2,9 @@ import { describe, expect, it } from "vitest";
 import { trunkStrain } from "../../ease/trunkStrain.ts";
 import { ok } from "../../result.ts";
 import { sampleBody } from "../../testing/sampleBody.ts";
-import { NEW_TRUNK, type TrunkWorking } from "../workings.ts";
 import { reckonTrunk } from "./trunk.ts";
 import type { TrunkFacts } from "./trunkFacts.ts";
+import { NEW_TRUNK, type TrunkWorking } from "./working.ts";
 
 const PARTS = { front_waist: 430, crotch_front: 320, crotch_back: 370, back_waist: 400 };
 

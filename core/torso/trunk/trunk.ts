@@ -1,15 +1,16 @@
 import { bodyTrunk } from "../../body/trunk.ts";
+import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
 import { known, type Lack, type Reckoning } from "../../calculation/reckoning.ts";
 import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
 import type { AlongStretch } from "../../ease/planLengths.ts";
 import { trunkStrainOn } from "../../ease/trunkStrain.ts";
-import type { TrunkWorking } from "../workings.ts";
 import type { ComparedTrunk } from "./comparedTrunk.ts";
 import { explainTrunk } from "./explainTrunk.ts";
 import { type Placement, placementsOf } from "./placements.ts";
 import { presentOf } from "./presentLoop.ts";
 import type { TrunkFacts } from "./trunkFacts.ts";
-import { placeTrunkLength, TRUNK_PARTS, type TrunkPart, type TrunkPlacing } from "./trunkLoop.ts";
+import { placeTrunkLength, type TrunkPlacing } from "./trunkLoop.ts";
+import type { TrunkWorking } from "./working.ts";
 
 /** A trunk with its placements. */
 export interface TrunkReckoning extends Reckoning {

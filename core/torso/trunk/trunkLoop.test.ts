@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { placeTrunkLength, TRUNK_PARTS } from "./trunkLoop.ts";
+import { TRUNK_PARTS } from "../../body/trunkPart.ts";
+import { placeTrunkLength } from "./trunkLoop.ts";
 
 const flat = { lengthStrain: 0, girthStrain: 0, contraction: 0, freedom: 0.5 };
 const body = { frontWaist: 430, crotchFront: 320, crotchBack: 370, backWaist: 400, trunkLoop: 1545 };

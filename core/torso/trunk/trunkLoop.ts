@@ -1,10 +1,5 @@
+import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
 import { lengthCut } from "../../ease/lengthCut.ts";
-
-/** The four parts of the trunk loop, from the shoulder down the front and up the back. */
-export const TRUNK_PARTS = ["frontWaist", "crotchFront", "crotchBack", "backWaist"] as const;
-
-/** One of {@link TRUNK_PARTS}. */
-export type TrunkPart = (typeof TRUNK_PARTS)[number];
 
 /** Less than this is left as it is, mm, as shipped. */
 export const LEAVE_UNDER_MM = 10;

@@ -1,6 +1,6 @@
+import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
 import { ZONE_NAMES, type Zone } from "../../ease/zones.ts";
-import { TRUNK_PARTS, type TrunkPart } from "../trunk/trunkLoop.ts";
-import { TRUNK_PART_NAMES } from "../workings.ts";
+import { TRUNK_PART_NAMES } from "../trunk/working.ts";
 
 /** Girths a wrap can give, from the top down. */
 export const WRAP_ZONES = [

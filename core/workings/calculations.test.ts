@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { STYLES } from "../ease/styles/index.ts";
-import { hasRise, hasTrunk, isWorkingId, WORKING_IDS, workingsOf } from "./workings.ts";
+import { hasTrunk } from "../torso/trunk/hasTrunk.ts";
+import { CALCULATIONS, isWorkingId, WORKING_IDS, workingsOf } from "./calculations.ts";
 
 const needed = (id: string) => {
   const style = STYLES.find((one) => one.id === id);
@@ -31,7 +32,7 @@ describe("the calculations a style needs", () => {
     expect(runs).toContain("onePiece");
     expect(runs).toContain("bodysuit");
     expect(runs).not.toContain("swimTop");
-    expect(STYLES.filter((style) => hasRise(style) && !hasTrunk(style)).map(({ id }) => id)).toEqual([
+    expect(STYLES.filter((style) => CALCULATIONS.rise.appears(style) && !hasTrunk(style)).map(({ id }) => id)).toEqual([
       "brief",
       "bikiniBottom",
     ]);

@@ -1,0 +1,28 @@
+import type { TrunkPart } from "../body/trunkPart.ts";
+import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
+
+/** A body wrap as far as its trunk is concerned. */
+export interface WrapLoop {
+  readonly id: number;
+  readonly name: string;
+  readonly loop: Readonly<Partial<Record<TrunkPart | "trunkLoop", number>>>;
+}
+
+/** The trunk loops of a graded pattern's chart. mm; null where a size does not state it. */
+export interface ChartLoops {
+  readonly sizes: readonly {
+    readonly name: string;
+    readonly bodyMm: number | null;
+    readonly finishedMm: number | null;
+  }[];
+  /** The size that was chosen at the waist, in the middle of the trunk; null where none was. */
+  readonly chosen: string | null;
+}
+
+/** An elastic on the shelf as a band uses it. */
+export interface ShelfElastic {
+  readonly id: number;
+  readonly name: string;
+  /** Force, N, by its own strain; null where it has no load ladder. */
+  readonly forceN: TensionCurve | null;
+}

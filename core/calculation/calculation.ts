@@ -1,0 +1,33 @@
+import type { Style } from "../ease/styles/style.ts";
+import type { FieldsOf, UnfieldedValue } from "./field.ts";
+import type { JobFacts } from "./jobFacts.ts";
+import type { Reckoning } from "./reckoning.ts";
+
+/** The step of a job that shows a calculation. */
+export type CalculationStep = "torso" | "cups" | "band";
+
+/** What of a style decides whether a calculation is needed. */
+export type CalculatedStyle = Pick<Style, "lengths" | "zones" | "family">;
+
+/**
+ * One calculation of a job: what the maker enters, what it rests on, how it is done. Rail, forms, keeping, freezing, files
+ * and the tests over all calculations come from this; adding one is adding a folder and a line in `core/workings/calculations.ts`.
+ */
+export interface Calculation<Working extends object, Facts, Result extends Reckoning> {
+  readonly step: CalculationStep;
+  /** Before anything is entered; what an older version did not keep yet is as here. */
+  readonly fresh: Working;
+  readonly fields: FieldsOf<Working>;
+  /** Values that have no field of their own. */
+  readonly unfielded?: Readonly<Record<string, UnfieldedValue>>;
+  /** True where a style needs it. */
+  readonly appears: (style: CalculatedStyle) => boolean;
+  /** Takes what it rests on from the job; null parts are lacking, never assumed. */
+  readonly facts: (job: JobFacts) => Facts;
+  readonly reckon: (working: Working, facts: Facts) => Result;
+}
+
+/** A calculation whose types are told by its parts. */
+export const calculation = <Working extends object, Facts, Result extends Reckoning>(
+  own: Calculation<Working, Facts, Result>,
+): Calculation<Working, Facts, Result> => own;

@@ -1,0 +1,38 @@
+import type { LayupStretch } from "../cloth/layupStretch.ts";
+import type { ZoneChoice } from "../ease/easeChoice.ts";
+import type { StylePlan } from "../ease/planStyle.ts";
+import type { SchoolId } from "../ease/schools/school.ts";
+import type { EaseSettings } from "../ease/settings.ts";
+import type { Style } from "../ease/styles/style.ts";
+import type { Zone } from "../ease/zones.ts";
+import type { ChartLoops, ShelfElastic, WrapLoop } from "./besideJob.ts";
+import type { BodyFacts } from "./wants.ts";
+
+/** What is read beside a job for its calculations. */
+export interface BesideJob {
+  /** How explanations name sheet and settings. */
+  readonly sheetName: string;
+  readonly settingsName: string;
+  readonly isForm: boolean;
+  readonly wraps: readonly WrapLoop[];
+  readonly elastics: readonly ShelfElastic[];
+  /** Finished bust of the graded pattern at its chosen size, mm, with its words; null where there is none. */
+  readonly chartBust: { readonly mm: number; readonly words: string } | null;
+  readonly chartLoops: ChartLoops | null;
+}
+
+/** A job as its calculations see it: what was decided, planned and read so far. */
+export interface JobFacts {
+  readonly style: Style;
+  readonly settings: EaseSettings;
+  /** Null while no school was chosen. */
+  readonly school: SchoolId | null;
+  readonly zones: Readonly<Partial<Record<Zone, ZoneChoice>>>;
+  /** Null until there is a sheet and a tested cloth. */
+  readonly plan: StylePlan | null;
+  readonly stretch: LayupStretch | null;
+  /** Names of the layers, the outermost first. */
+  readonly layerNames: readonly string[];
+  readonly body: BodyFacts | null;
+  readonly beside: BesideJob;
+}

@@ -1,0 +1,39 @@
+import { type TObject, Type } from "typebox";
+import { type FieldsOf, LONGEST_TEXT, type UnfieldedValue, type WorkingField } from "./field.ts";
+
+/**
+ * The schema of a kept working, from its fields: numbers may be null, choices are among theirs, nothing else is let in.
+ * Limits of single fields are not repeated: what was kept under other limits stays readable.
+ */
+export const workingSchema = <Working extends object>(
+  fields: FieldsOf<Working>,
+  unfielded: Readonly<Record<string, UnfieldedValue>> = {},
+): TObject =>
+  Type.Object(
+    {
+      ...Object.fromEntries(
+        Object.entries<WorkingField | undefined>(fields).flatMap(([name, field]) =>
+          field ? [[name, schemaOf(field)] as const] : [],
+        ),
+      ),
+      ...Object.fromEntries(Object.keys(unfielded).map((name) => [name, AMOUNTS])),
+    },
+    { additionalProperties: false },
+  );
+
+const AMOUNTS = Type.Record(Type.String({ maxLength: LONGEST_TEXT }), Type.Number());
+
+function schemaOf(field: WorkingField) {
+  switch (field.as) {
+    case "check":
+      return Type.Boolean();
+    case "text":
+      return Type.String({ maxLength: LONGEST_TEXT });
+    case "choice":
+      return Type.Enum(field.choices.map(({ value }) => value));
+    case "pick":
+      return Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]);
+    default:
+      return Type.Union([Type.Number(), Type.Null()]);
+  }
+}

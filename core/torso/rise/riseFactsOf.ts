@@ -1,0 +1,39 @@
+import { chosenAt } from "../../calculation/chosenAt.ts";
+import type { JobFacts } from "../../calculation/jobFacts.ts";
+import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
+import type { Result } from "../../result.ts";
+import { hasTrunk } from "../trunk/hasTrunk.ts";
+import type { PlannedRise, RiseFacts } from "./riseNeed.ts";
+
+/** What rises rest on: the planned rises of the chosen school, and the girths their top edge lies on. */
+export function riseFactsOf({ style, school, plan, body }: JobFacts): RiseFacts {
+  const lengths = school ? plan?.lengths[school] : undefined;
+  const answer = (id: string) => lengths?.find((length) => length.id === id)?.answer;
+  const front = answer("frontRise");
+  const garment = (["waist", "highHip", "hip"] as const).flatMap((zone) => {
+    const mm = chosenAt(plan, zone)?.garmentMm;
+    return mm === undefined ? [] : [[zone, mm] as const];
+  });
+  return {
+    body,
+    drops: style.drops,
+    front: riseOf(front, "crotch_front", body),
+    back: riseOf(answer("backRise"), "crotch_back", body),
+    noPlan: front
+      ? front.ok
+        ? null
+        : front.problem.message
+      : "Needs a chosen school: it decides the stretch along the body.",
+    garment: Object.fromEntries(garment),
+    ownTopEdge: !hasTrunk(style),
+  };
+}
+
+function riseOf(
+  answer: Result<{ readonly bodyMm: number; readonly cutMm: number }> | undefined,
+  code: "crotch_front" | "crotch_back",
+  body: BodyFacts | null,
+): PlannedRise | null {
+  const bodyMm = wantsOf(body).length(code);
+  return answer?.ok && bodyMm !== null ? { bodyMm, cutPerMm: answer.value.cutMm / answer.value.bodyMm } : null;
+}

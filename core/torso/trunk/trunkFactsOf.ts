@@ -1,0 +1,37 @@
+import { chosenAt } from "../../calculation/chosenAt.ts";
+import type { JobFacts } from "../../calculation/jobFacts.ts";
+import { alongStretchBy } from "../../ease/planLengths.ts";
+import type { Zone } from "../../ease/zones.ts";
+import type { TrunkFacts } from "./trunkFacts.ts";
+
+/** What a trunk rests on: the strains of the plan that draw it in, and the stretch along the body by the chosen school. */
+export function trunkFactsOf({
+  style,
+  settings,
+  school,
+  plan,
+  stretch,
+  layerNames,
+  body,
+  beside,
+}: JobFacts): TrunkFacts {
+  const strainAt = (zone: Zone) => chosenAt(plan, zone)?.strain ?? null;
+  return {
+    body,
+    strains: { bust: strainAt("bust"), waist: strainAt("waist"), hip: strainAt("hip") },
+    along:
+      school && plan && stretch
+        ? alongStretchBy(school, {
+            style,
+            settings,
+            along: { usableAlong: stretch.usableAlong, contraction: stretch.contraction },
+          })
+        : null,
+    freedom: settings.drawInFreedom,
+    leaveUnderMm: settings.leaveLengthUnderMm,
+    settingsName: beside.settingsName,
+    innerLayers: layerNames.slice(1),
+    wraps: beside.wraps,
+    chart: beside.chartLoops,
+  };
+}

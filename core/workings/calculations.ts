@@ -1,0 +1,81 @@
+import { bandCalculation } from "../band/band/calculation.ts";
+import { closureCalculation } from "../band/hooks/calculation.ts";
+import { strapCalculation } from "../band/strap/calculation.ts";
+import { wireCalculation } from "../band/wire/calculation.ts";
+import type { CalculatedStyle, Calculation, CalculationStep } from "../calculation/calculation.ts";
+import type { WorkingField } from "../calculation/field.ts";
+import type { JobFacts } from "../calculation/jobFacts.ts";
+import type { Reckoning } from "../calculation/reckoning.ts";
+import { cupCalculation } from "../cups/cup/calculation.ts";
+import { dartCalculation } from "../cups/dart/calculation.ts";
+import { labelCalculation } from "../cups/label/calculation.ts";
+import { bustRoomCalculation } from "../cups/room/calculation.ts";
+import { riseCalculation } from "../torso/rise/calculation.ts";
+import { trunkCalculation } from "../torso/trunk/calculation.ts";
+
+/** Every calculation of a job in the order of the work, under the name it is kept by. */
+export const CALCULATIONS = {
+  trunk: trunkCalculation,
+  rise: riseCalculation,
+  bustRoom: bustRoomCalculation,
+  dart: dartCalculation,
+  cup: cupCalculation,
+  label: labelCalculation,
+  band: bandCalculation,
+  strap: strapCalculation,
+  closure: closureCalculation,
+  wire: wireCalculation,
+} as const;
+
+type All = typeof CALCULATIONS;
+
+/** One of the calculations. */
+export type WorkingId = keyof All;
+
+/** What the maker enters for the calculations of one job, beside its body and its cloth. */
+export type Workings = { readonly [Id in WorkingId]: All[Id]["fresh"] };
+
+/** What each calculation of a job is reckoned from beside what the maker enters. */
+export type WorkingFacts = { readonly [Id in WorkingId]: ReturnType<All[Id]["facts"]> };
+
+/** What each calculation comes to. */
+export type Reckonings = { readonly [Id in WorkingId]: ReturnType<All[Id]["reckon"]> };
+
+/** All calculations, in the order of the work. */
+export const WORKING_IDS = Object.keys(CALCULATIONS) as readonly WorkingId[];
+
+/** A calculation where it does not matter which. */
+export const calculationOf = (id: WorkingId): Calculation<object, unknown, Reckoning> =>
+  CALCULATIONS[id] as unknown as Calculation<object, unknown, Reckoning>;
+
+const byId = <Value>(of: (one: Calculation<object, unknown, Reckoning>) => Value): Record<WorkingId, Value> =>
+  Object.fromEntries(WORKING_IDS.map((id) => [id, of(calculationOf(id))])) as Record<WorkingId, Value>;
+
+/** All workings of a job before anything is entered. */
+export const NEW_WORKINGS = byId(({ fresh }) => fresh) as Workings;
+
+/** True for a text that names a calculation. */
+export const isWorkingId = (text: string | undefined): text is WorkingId =>
+  text !== undefined && Object.hasOwn(CALCULATIONS, text);
+
+/** The calculations a style needs: torso for what runs down the body, cups for what covers a bust, bands for bras. */
+export const workingsOf = (style: CalculatedStyle): readonly WorkingId[] =>
+  WORKING_IDS.filter((id) => CALCULATIONS[id].appears(style));
+
+/** The calculations of a style that a step shows. */
+export const workingsOfStep = (style: CalculatedStyle, step: CalculationStep): readonly WorkingId[] =>
+  workingsOf(style).filter((id) => CALCULATIONS[id].step === step);
+
+/** The fields of a calculation with their names. */
+export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, WorkingField])[] =>
+  Object.entries(CALCULATIONS[id].fields as Record<string, WorkingField>);
+
+/** Gathers the facts of all calculations of a job. */
+export const workingFacts = (job: JobFacts): WorkingFacts => byId(({ facts }) => facts(job)) as WorkingFacts;
+
+/** Does one calculation of a job: on the server from what is kept, in the browser from what is being typed. */
+export const reckonWorking = <Id extends WorkingId>(
+  id: Id,
+  working: Workings[Id],
+  facts: WorkingFacts[Id],
+): Reckonings[Id] => calculationOf(id).reckon(working, facts) as Reckonings[Id];

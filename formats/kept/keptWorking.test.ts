@@ -1,0 +1,41 @@
+import { describe, expect, it } from "vitest";
+import { calculationOf, NEW_WORKINGS, WORKING_IDS } from "../../core/workings/calculations.ts";
+import { readKeptWorking } from "./keptWorking.ts";
+
+describe("a kept working", () => {
+  it.each(WORKING_IDS)("%s is read as it was kept, before anything is entered", (id) => {
+    expect(readKeptWorking(id, NEW_WORKINGS[id])).toEqual({ ok: true, value: NEW_WORKINGS[id] });
+  });
+
+  it.each(WORKING_IDS)("%s of an older version, with nothing in it, is as before anything is entered", (id) => {
+    expect(readKeptWorking(id, {})).toEqual({ ok: true, value: NEW_WORKINGS[id] });
+  });
+
+  it.each(WORKING_IDS)("%s has a field or a schema for every value: none escapes reading", (id) => {
+    const { fields, unfielded = {}, fresh } = calculationOf(id);
+    expect(Object.keys({ ...fields, ...unfielded }).sort()).toEqual(Object.keys(fresh).sort());
+  });
+
+  // Seeded: every field of every calculation, given each of these, is refused or read, never kept as something else.
+  const ODD = [{}, [], "x".repeat(201), Number.NaN, -0.5, true, "12 mm"] as const;
+  it.each(WORKING_IDS)("%s with odd values is read or refused with a sentence, never something else", (id) => {
+    for (const name of Object.keys(NEW_WORKINGS[id])) {
+      for (const odd of ODD) {
+        const kept = JSON.parse(JSON.stringify({ ...NEW_WORKINGS[id], [name]: odd }));
+        const read = readKeptWorking(id, kept);
+        if (read.ok) expect(read.value).toEqual(kept);
+        else expect(read.problem.message).toMatch(/^The calculation “\w+”: Expected /);
+      }
+    }
+  });
+
+  it.each([null, 3, "wire", []])("%j is no working", (kept) =>
+    expect(readKeptWorking("wire", kept)).toMatchObject({ ok: false, problem: { code: "working-invalid" } }),
+  );
+
+  it("with an entry nobody knows is refused: it would be lost at the next save", () =>
+    expect(readKeptWorking("wire", { wires: 2 })).toMatchObject({
+      ok: false,
+      problem: { message: expect.stringContaining("only known keys") },
+    }));
+});
