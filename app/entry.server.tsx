@@ -12,6 +12,7 @@ import {
 import { nonceContext } from "./.server/http/context.ts";
 import { logUnexpected } from "./.server/http/logUnexpected.ts";
 import { plainFailure } from "./.server/http/plainFailure.ts";
+import { baseStyles } from "./theme/baseStyles.server.tsx";
 import { NonceContext } from "./theme/NonceContext.ts";
 import { collectedStyles, styleCache } from "./theme/styleCache.ts";
 
@@ -46,7 +47,8 @@ export default async function handleRequest(
     </NonceContext.Provider>,
     nonce,
   );
-  return new Response(page.replace("</head>", `${collectedStyles(cache)}</head>`), { status, headers });
+  const styles = `<link rel="stylesheet" href="${baseStyles().address}">${collectedStyles(cache)}`;
+  return new Response(page.replace("</head>", `${styles}</head>`), { status, headers });
 }
 
 function renderWhole(element: React.ReactElement, nonce: string): Promise<string> {

@@ -1,6 +1,5 @@
 import "@fontsource-variable/besley/wght.css";
 import "@fontsource-variable/hanken-grotesk/wght.css";
-import CssBaseline from "@mui/material/CssBaseline";
 import InitColorSchemeScript from "@mui/material/InitColorSchemeScript";
 import { ThemeProvider } from "@mui/material/styles";
 import { type ReactNode, useContext } from "react";
@@ -33,8 +32,8 @@ export function Layout({ children }: { children: ReactNode }) {
       </head>
       <body data-hydrated={useHydrated() || undefined}>
         <InitColorSchemeScript attribute="data-bench-light" defaultMode="light" nonce={nonce} />
-        <ThemeProvider theme={theme} defaultMode="light">
-          <CssBaseline />
+        {/* Its variables and the base of every page are served as one file, made once: `theme/baseStyles.server.tsx`. */}
+        <ThemeProvider theme={theme} defaultMode="light" disableStyleSheetGeneration>
           {children}
         </ThemeProvider>
         <ScrollRestoration nonce={nonce} />

@@ -1,6 +1,7 @@
 import TextField from "@mui/material/TextField";
 import { useId } from "react";
 import { useFieldState } from "./FormState.tsx";
+import { FIELD_BELOW } from "./TextInput.tsx";
 
 /** A text field that offers names from the shelf while one types. */
 export function ShelfInput({
@@ -30,6 +31,7 @@ export function ShelfInput({
         defaultValue={value}
         error={error !== undefined}
         helperText={error ?? hint}
+        sx={FIELD_BELOW}
         autoComplete="off"
         slotProps={{ htmlInput: { list } }}
       />

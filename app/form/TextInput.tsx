@@ -3,6 +3,9 @@ import { type ReactNode, useState } from "react";
 import type { Echo } from "./echo.ts";
 import { useFieldState } from "./FormState.tsx";
 
+/** A field of a form keeps its distance from the next, with a hint or without. */
+export const FIELD_BELOW = { mb: 2 } as const;
+
 interface TextInputProps {
   readonly name: string;
   readonly label: string;
@@ -53,6 +56,7 @@ export function TextInput({
       error={refused !== undefined}
       helperText={refused ?? understood ?? hint}
       onChange={echo ? (event) => setText(event.target.value) : undefined}
+      sx={FIELD_BELOW}
       multiline={lines > 1}
       minRows={lines}
       autoFocus={autoFocus}

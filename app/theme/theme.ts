@@ -1,4 +1,5 @@
 import { createTheme, type PaletteOptions, type Theme } from "@mui/material/styles";
+import { globalStyles } from "./globalStyles.ts";
 import { DARK, LIGHT, type Scheme } from "./palette.ts";
 
 declare module "@mui/material/styles" {
@@ -71,9 +72,9 @@ export const theme: Theme = createTheme({
     MuiOutlinedInput: {
       styleOverrides: { root: ({ theme: t }) => ({ backgroundColor: t.vars.palette.background.paper }) },
     },
-    // A hint belongs to its field and takes no room where there is none; the field keeps its distance from the next.
+    // A hint belongs to its field and takes no room where there is none.
     MuiFormHelperText: { styleOverrides: { root: { marginTop: 2, lineHeight: 1.35 } } },
-    MuiTextField: { defaultProps: { size: "small", fullWidth: true }, styleOverrides: { root: { marginBottom: 16 } } },
+    MuiTextField: { defaultProps: { size: "small", fullWidth: true } },
     MuiTableCell: { styleOverrides: { root: { padding: "7px 12px", fontSize: "0.95rem" }, head: { fontWeight: 650 } } },
     MuiAlert: {
       styleOverrides: {
@@ -96,26 +97,3 @@ export const theme: Theme = createTheme({
     MuiTooltip: { defaultProps: { arrow: true } },
   },
 });
-
-function globalStyles(t: Theme) {
-  return {
-    body: { fontVariantNumeric: "tabular-nums", fontFeatureSettings: '"tnum"' },
-    "a:not([class])": { color: t.vars.palette.primary.main, fontWeight: 600 },
-    'input[type="file"]': { font: "inherit", color: "inherit" },
-    'input[type="file"]::file-selector-button': {
-      font: "inherit",
-      fontWeight: 600,
-      minHeight: 40,
-      paddingInline: 16,
-      marginRight: 12,
-      color: t.vars.palette.primary.main,
-      backgroundColor: t.vars.palette.background.paper,
-      border: `1.5px solid ${t.vars.palette.divider}`,
-      borderRadius: t.shape.borderRadius,
-      cursor: "pointer",
-    },
-    ":focus-visible": { outline: `3px solid ${t.vars.palette.secondary.main}`, outlineOffset: 2 },
-    "@media (prefers-reduced-motion: reduce)": { "*": { transition: "none !important", animation: "none !important" } },
-    "@media print": { ".no-print": { display: "none !important" }, body: { background: "#fff" } },
-  };
-}

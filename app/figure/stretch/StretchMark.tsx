@@ -8,14 +8,8 @@ const SIZE = { width: 44, height: 16 };
 export function StretchMark({ step, withWord = false }: { step: StretchStep; withWord?: boolean }) {
   const word = STRETCH_STEPS.find((known) => known.step === step)?.word ?? step;
   return (
-    <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 0.75, verticalAlign: "middle" }}>
-      <Box
-        component="svg"
-        role="img"
-        aria-label={word}
-        viewBox={`-2 -2 ${SIZE.width + 4} ${SIZE.height + 4}`}
-        sx={{ width: 46, height: 19, flex: "none" }}
-      >
+    <span className="mark">
+      <svg role="img" aria-label={word} viewBox={`-2 -2 ${SIZE.width + 4} ${SIZE.height + 4}`} width={46} height={19}>
         <rect
           x={-1}
           y={-1}
@@ -31,9 +25,9 @@ export function StretchMark({ step, withWord = false }: { step: StretchStep; wit
           stroke={step === "broken" ? "var(--stz-palette-bench-onMulberry)" : "var(--stz-palette-bench-ink)"}
           strokeWidth={1.5}
         />
-      </Box>
+      </svg>
       {withWord ? <span>{word}</span> : null}
-    </Box>
+    </span>
   );
 }
 

@@ -7,7 +7,6 @@ import { createContext, type ReactNode, useContext, useMemo, useState } from "re
 import type { Explanation, NumberKind, Term } from "../../../core/explain/explanation.ts";
 import { substitute } from "../../../core/explain/substitute.ts";
 import { useLengths } from "../units/UnitContext.tsx";
-import { visuallyHidden } from "../visuallyHidden.ts";
 import { writeNumber } from "./writeNumber.ts";
 
 const WhyContext = createContext<(explanation: Explanation) => void>(() => undefined);
@@ -49,30 +48,17 @@ export function Why({
 }) {
   const show = useContext(WhyContext);
   return (
-    <Box
-      component="button"
+    <button
       type="button"
+      className="why"
       onClick={() => {
         const explanation = explain();
         if (explanation) show(explanation);
       }}
-      sx={{
-        position: "relative",
-        font: "inherit",
-        color: "inherit",
-        background: "none",
-        border: 0,
-        p: 0,
-        m: 0,
-        cursor: "pointer",
-        textAlign: "inherit",
-        borderBottom: "1.5px dotted transparent",
-        "&:hover, &:focus-visible": { borderBottomColor: "currentColor" },
-      }}
     >
       {children}
-      <Box component="span" sx={visuallyHidden}>{` ${label}: show the formula`}</Box>
-    </Box>
+      <span className="unseen">{` ${label}: show the formula`}</span>
+    </button>
   );
 }
 

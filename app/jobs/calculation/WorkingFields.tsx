@@ -7,7 +7,7 @@ import { fieldsOfWorking } from "../../../core/workings/calculations.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { useFieldState } from "../../form/FormState.tsx";
-import { TextInput } from "../../form/TextInput.tsx";
+import { FIELD_BELOW, TextInput } from "../../form/TextInput.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { suffixOf } from "./field.ts";
 import { fieldSpans } from "./fieldSpans.ts";
@@ -93,6 +93,7 @@ function PickInput({ name, label, options }: { name: string; label: string; opti
       defaultValue={value}
       error={error !== undefined}
       helperText={error}
+      sx={FIELD_BELOW}
       slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
     >
       <option value="">none</option>

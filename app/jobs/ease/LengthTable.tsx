@@ -16,7 +16,7 @@ import type { SchoolId } from "../../../core/ease/schools/school.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
-import { columnStyle } from "./columns.ts";
+import { columnClass, planTable } from "./columns.ts";
 
 interface LengthTableProps {
   readonly lengths: StylePlan["lengths"];
@@ -66,19 +66,19 @@ export function LengthTable({
         <Table
           size="small"
           aria-label="Lengths by school"
-          sx={{ "& th, & td": { px: 1.25, py: 0.6, verticalAlign: "top" }, "& tr:last-child > *": { borderBottom: 0 } }}
+          sx={{ ...planTable, "& .liked": { fontStyle: "italic" }, "& .cut": { fontWeight: 750 } }}
         >
           <TableHead>
             <TableRow>
-              <TableCell sx={{ color: "text.secondary" }}>length, {write.unit}</TableCell>
+              <TableCell className="quiet">length, {write.unit}</TableCell>
               <TableCell align="right">Body</TableCell>
               {shownSchools.map(({ id, name }) => (
-                <TableCell key={id} align="right" sx={columnStyle(id === chosen)}>
+                <TableCell key={id} align="right" className={columnClass(id === chosen)}>
                   {name}
                 </TableCell>
               ))}
               {comparable.map(({ name }) => (
-                <TableCell key={name} align="right" sx={{ color: "text.secondary", fontStyle: "italic" }}>
+                <TableCell key={name} align="right" className="liked quiet">
                   {name}
                 </TableCell>
               ))}
@@ -95,7 +95,7 @@ export function LengthTable({
                   const answer = lengths[school.id][index]?.answer;
                   if (!answer) return <TableCell key={school.id} />;
                   return (
-                    <TableCell key={school.id} align="right" sx={columnStyle(school.id === chosen)}>
+                    <TableCell key={school.id} align="right" className={columnClass(school.id === chosen)}>
                       {answer.ok ? (
                         <LengthCell
                           length={answer.value}
@@ -104,19 +104,15 @@ export function LengthTable({
                           others={othersOf(lengths, index, school.id)}
                         />
                       ) : (
-                        <Box
-                          component="span"
-                          title={write.told(answer.problem.message)}
-                          sx={{ color: "text.secondary" }}
-                        >
+                        <span className="quiet" title={write.told(answer.problem.message)}>
                           {SHORT_REASONS[answer.problem.code] ?? "not known"}
-                        </Box>
+                        </span>
                       )}
                     </TableCell>
                   );
                 })}
                 {comparable.map((garment) => (
-                  <TableCell key={garment.name} align="right" sx={{ fontStyle: "italic" }}>
+                  <TableCell key={garment.name} align="right" className="liked">
                     {likedLength(garment.lengthsMm, id, write)}
                   </TableCell>
                 ))}
@@ -166,9 +162,7 @@ function BodyCell({
     <TableCell align="right">
       {answer?.ok ? write.bare(answer.value.bodyMm) : "—"}
       {answer?.ok && answer.value.dropMm > 0 ? (
-        <Box sx={{ fontSize: "0.8rem", color: "text.secondary" }}>
-          {write.amount(answer.value.dropMm)} below the waist
-        </Box>
+        <div className="quiet small">{write.amount(answer.value.dropMm)} below the waist</div>
       ) : null}
     </TableCell>
   );
@@ -191,21 +185,17 @@ function LengthCell({
 }) {
   return (
     <>
-      <Box sx={{ fontWeight: 750 }}>
+      <div className="cut">
         <Why
           label={`${length.name}, ${school}`}
           explain={() => explainLength(length, school, { freedom, others }, sources)}
         >
           {write.bare(length.cutMm)}
         </Why>
-      </Box>
-      <Box sx={{ fontSize: "0.8rem", color: "text.secondary", whiteSpace: "nowrap" }}>
-        {write.difference(length.forStretchMm)} stretch
-      </Box>
+      </div>
+      <div className="quiet small uncut">{write.difference(length.forStretchMm)} stretch</div>
       {length.drawIn === "counted" ? (
-        <Box sx={{ fontSize: "0.8rem", color: "text.secondary", whiteSpace: "nowrap" }}>
-          {write.difference(length.forDrawInMm)} draw-in
-        </Box>
+        <div className="quiet small uncut">{write.difference(length.forDrawInMm)} draw-in</div>
       ) : null}
     </>
   );

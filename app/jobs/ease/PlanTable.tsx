@@ -1,4 +1,3 @@
-import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
@@ -17,7 +16,7 @@ import { TextLink } from "../../frame/TextLink.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
-import { columnStyle, consequencesIn, type PlanColumn, rules, tableWidth } from "./columns.ts";
+import { columnClass, consequencesIn, type PlanColumn, planTable, rules, tableWidth } from "./columns.ts";
 import { PressureMark } from "./PressureMark.tsx";
 import { schoolMark } from "./schoolMark.tsx";
 
@@ -41,17 +40,13 @@ export function PlanTable({ zones, columns, choice, shown, explain }: PlanTableP
       <Table
         size="small"
         aria-label="The plan: every zone by every school"
-        sx={{
-          ...tableWidth(columns),
-          "& th, & td": { px: 1.25, py: 0.75, verticalAlign: "top" },
-          "& tr:last-child > *": { borderBottom: 0 },
-        }}
+        sx={{ ...tableWidth(columns), ...planTable }}
       >
         <TableHead>
           <TableRow>
-            <TableCell sx={{ color: "text.secondary" }}>zone and body</TableCell>
+            <TableCell className="quiet">zone and body</TableCell>
             {columns.map((column) => (
-              <TableCell key={column.id} align="right" sx={columnStyle(choice.school === column.id)}>
+              <TableCell key={column.id} align="right" className={columnClass(choice.school === column.id)}>
                 {schoolMark(column.id, choice.school === column.id)} {column.name}
               </TableCell>
             ))}
@@ -64,9 +59,7 @@ export function PlanTable({ zones, columns, choice, shown, explain }: PlanTableP
                 <TextLink to={`?zone=${plan.zone}#zone`} preventScrollReset>
                   {ZONE_NAMES[plan.zone]}
                 </TextLink>
-                <Box sx={{ color: "text.secondary", fontSize: "0.85rem", whiteSpace: "nowrap" }}>
-                  body {lengths.length(plan.body.snugMm)}
-                </Box>
+                <div className="quiet small uncut">body {lengths.length(plan.body.snugMm)}</div>
               </TableCell>
               {columns.map((column) => (
                 <Cell key={column.id} plan={plan} column={column} choice={choice} explain={explain} />
@@ -92,37 +85,26 @@ function Cell({
   if (!found) {
     const answer = column.id === "own" ? null : plan.bySchool[column.id];
     return (
-      <TableCell align="right" sx={{ ...columnStyle(chosen), color: "text.secondary", fontSize: "0.85rem" }}>
+      <TableCell align="right" className={`${columnClass(chosen)} quiet small`}>
         {answer && !answer.ok ? <span title={answer.problem.message}>{shortReason(answer.problem.code)}</span> : "—"}
       </TableCell>
     );
   }
   return (
-    <TableCell align="right" sx={columnStyle(chosen)}>
-      <Box sx={{ fontSize: "1.15rem", fontWeight: 750, whiteSpace: "nowrap" }}>
+    <TableCell align="right" className={columnClass(chosen)}>
+      <div className="girth">
         <Why
           label={`${ZONE_NAMES[plan.zone]}, garment girth, ${column.name.toLowerCase()}${chosen ? ", chosen" : ""}`}
           explain={() => explain("garment", plan.zone, of)}
         >
           {lengths.bare(found.garmentMm)}
         </Why>
-      </Box>
-      <Box
-        sx={{
-          display: "flex",
-          flexWrap: "wrap",
-          gap: 0.75,
-          justifyContent: "flex-end",
-          alignItems: "center",
-          fontSize: "0.85rem",
-        }}
-      >
-        <Box component="span" sx={{ whiteSpace: "nowrap" }}>
-          {percent(found.strain)}
-        </Box>
+      </div>
+      <div className="beside small">
+        <span className="uncut">{percent(found.strain)}</span>
         <StretchMark step={stretchStepOf(found.shareUsed, found.strain)} />
         {found.pull ? <PressureMark band={found.pull.band} /> : null}
-      </Box>
+      </div>
     </TableCell>
   );
 }

@@ -12,13 +12,13 @@ export function PressureMark({ band, withWord = false }: { band: PressureBand; w
   const hard = band === "firm" || band === "stop";
   const ink = hard ? "var(--stz-palette-bench-caution)" : "var(--stz-palette-bench-ink)";
   return (
-    <Box component="span" sx={{ display: "inline-flex", alignItems: "center", gap: 0.5, verticalAlign: "middle" }}>
-      <Box
-        component="svg"
+    <span className="mark">
+      <svg
         role="img"
         aria-label={`pressure: ${word}`}
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
-        sx={{ width: 30, height: 16, flex: "none" }}
+        width={SIZE.width}
+        height={SIZE.height}
       >
         <path d={`M 1 ${SIZE.height - 2} H ${SIZE.width - 1}`} stroke={ink} strokeWidth={1.6} />
         {Array.from({ length: ARROWS[band] }, (_, index) => {
@@ -33,13 +33,13 @@ export function PressureMark({ band, withWord = false }: { band: PressureBand; w
             />
           );
         })}
-      </Box>
+      </svg>
       {withWord ? (
         <Box component="span" sx={hard ? { color: "warning.main", fontWeight: 700 } : {}}>
           {word}
         </Box>
       ) : null}
-    </Box>
+    </span>
   );
 }
 

@@ -17,7 +17,7 @@ import { ZONE_NAMES } from "../../../core/ease/zones.ts";
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
-import { columnStyle, consequencesIn, type PlanColumn, rules, tableWidth } from "./columns.ts";
+import { columnClass, consequencesIn, type PlanColumn, planTable, rules, tableWidth } from "./columns.ts";
 import type { ExplainPlan } from "./PlanTable.tsx";
 import { PressureMark } from "./PressureMark.tsx";
 import { schoolMark } from "./schoolMark.tsx";
@@ -61,16 +61,16 @@ export function ZoneDetail({ plan, columns, choice, version, explain }: ZoneDeta
           aria-label={`${name} by school`}
           sx={{
             ...tableWidth(columns),
+            ...planTable,
             "& th, & td": { px: 1, py: 0.45 },
             "& tbody th, & tbody td": { whiteSpace: "nowrap" },
-            "& tr:last-child > *": { borderBottom: 0 },
           }}
         >
           <TableHead>
             <TableRow>
-              <TableCell sx={{ color: "text.secondary" }}>garment, {lengths.unit}</TableCell>
+              <TableCell className="quiet">garment, {lengths.unit}</TableCell>
               {columns.map((column) => (
-                <TableCell key={column.id} align="right" sx={columnStyle(rules(choice, plan, column))}>
+                <TableCell key={column.id} align="right" className={columnClass(rules(choice, plan, column))}>
                   {schoolMark(column.id, rules(choice, plan, column))} {column.name}
                 </TableCell>
               ))}
@@ -88,7 +88,7 @@ export function ZoneDetail({ plan, columns, choice, version, explain }: ZoneDeta
             <TableRow className="no-print">
               <TableCell component="th">At this zone</TableCell>
               {columns.map((column) => (
-                <TableCell key={column.id} align="right" sx={columnStyle(rules(choice, plan, column))}>
+                <TableCell key={column.id} align="right" className={columnClass(rules(choice, plan, column))}>
                   <UseHere {...{ plan, column, choice, version }} />
                 </TableCell>
               ))}
@@ -131,10 +131,10 @@ function NumberCell({
   const lengths = useLengths();
   const found = consequencesIn(plan, column);
   const of = column.id === "own" ? "chosen" : column.id;
-  const big = row.number === "garment" ? { fontSize: "1.1rem", fontWeight: 750 } : {};
+  const big = row.number === "garment" ? " girth" : "";
   const assumed = (row.number === "front" || row.number === "back") && found?.halvesAssumed;
   return (
-    <TableCell align="right" sx={{ ...columnStyle(rules(choice, plan, column)), ...big }}>
+    <TableCell align="right" className={columnClass(rules(choice, plan, column)) + big}>
       {found ? (
         <>
           <Value
@@ -144,20 +144,18 @@ function NumberCell({
             {`${row.write(found, lengths)}${assumed ? " (half)" : ""}${found.pull?.beyondTest && BEYOND.includes(row.number) ? " *" : ""}`}
           </Value>
           {row.number === "shareUsed" ? (
-            <Box sx={{ lineHeight: 1 }}>
+            <div>
               <StretchMark step={stretchStepOf(found.shareUsed, found.strain)} />
-            </Box>
+            </div>
           ) : null}
           {row.number === "pressure" && found.pull ? (
-            <Box sx={{ lineHeight: 1, fontSize: "0.85rem" }}>
+            <div className="small">
               <PressureMark band={found.pull.band} withWord />
-            </Box>
+            </div>
           ) : null}
         </>
       ) : (
-        <Box component="span" sx={{ color: "text.secondary" }}>
-          —
-        </Box>
+        <span className="quiet">—</span>
       )}
     </TableCell>
   );

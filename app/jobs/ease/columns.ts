@@ -33,12 +33,20 @@ export const rules = (choice: EaseChoice, plan: ZonePlan, { id }: PlanColumn): b
 export const tableWidth = (columns: readonly PlanColumn[]) =>
   columns.length < 3 ? { width: "auto", minWidth: 420 } : {};
 
-/** The chosen column: sunken, between two lines. */
-export const columnStyle = (chosen: boolean) =>
-  chosen
-    ? {
-        bgcolor: "bench.sunken",
-        boxShadow: (t: Theme) =>
-          `inset 2px 0 ${t.vars.palette.primary.main}, inset -2px 0 ${t.vars.palette.primary.main}`,
-      }
-    : {};
+/** Class of a cell of the chosen column. */
+export const columnClass = (chosen: boolean): string => (chosen ? "chosen" : "");
+
+/** A table of the plan: the chosen column sunken between two lines, and the parts of its many cells by class. */
+export const planTable = {
+  "& th, & td": { px: 1.25, py: 0.75, verticalAlign: "top" },
+  "& tr:last-child > *": { borderBottom: 0 },
+  "& .chosen": {
+    bgcolor: "bench.sunken",
+    boxShadow: (t: Theme) => `inset 2px 0 ${t.vars.palette.primary.main}, inset -2px 0 ${t.vars.palette.primary.main}`,
+  },
+  "& .girth": { fontSize: "1.15rem", fontWeight: 750, whiteSpace: "nowrap" },
+  "& .quiet": { color: "text.secondary" },
+  "& .small": { fontSize: "0.85rem" },
+  "& .uncut": { whiteSpace: "nowrap" },
+  "& .beside": { display: "flex", flexWrap: "wrap", gap: 0.75, justifyContent: "flex-end", alignItems: "center" },
+} as const;

@@ -6,7 +6,6 @@ import { useState } from "react";
 import type { CheckId, CheckOutcome, CheckResult, FitCheck } from "../../../core/fitting/checks.ts";
 import { plainField } from "../../form/plainField.ts";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
-import { visuallyHidden } from "../../frame/visuallyHidden.ts";
 import { startTimer } from "./timers/timerStore.ts";
 import { clock, useTimers } from "./timers/useTimers.ts";
 
@@ -107,7 +106,7 @@ function CheckRow({ check, outcome, note, leftS, fixed, onTime, onSay }: CheckRo
           </Button>
         )}
         <Box component="fieldset" disabled={fixed} sx={{ border: 0, p: 0, m: 0, display: "flex", gap: 0.5 }}>
-          <legend style={visuallyHidden}>{name}</legend>
+          <legend className="unseen">{name}</legend>
           {OUTCOMES.map(({ id: value, words }) => (
             <Button
               key={value}

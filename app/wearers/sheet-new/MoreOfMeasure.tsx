@@ -42,7 +42,7 @@ export function MoreOfMeasure({ place, name, texts, errorOf, onText, onFocus }: 
         gridColumn: "1 / -1",
         display: "grid",
         gridTemplateColumns: { xs: "1fr 1fr", md: "1fr 1fr 1.4fr" },
-        columnGap: 1,
+        gap: 1,
         pl: 2,
         pt: 1,
         mb: 1,
