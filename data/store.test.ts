@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import type { Prototype } from "../core/fitting/prototype.ts";
 import { newJob } from "../core/job/job.ts";
 import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleChange, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
-import { DataFileMissingError } from "./dataFileErrors.ts";
+import { DataFileMissingError } from "./db/dataFileErrors.ts";
 import { openStore, type Store } from "./store.ts";
 import { temporaryFolder, temporaryStore } from "./testing/temporaryStore.ts";
 

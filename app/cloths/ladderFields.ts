@@ -6,7 +6,7 @@ import {
   stepTension,
 } from "../../core/cloth/loadLadder.ts";
 import { parseForce } from "../../core/units/parseForce.ts";
-import { draftName } from "../../data/draftNames.ts";
+import { draftName } from "../../data/drafts/draftNames.ts";
 import type { Fields } from "../form/unsaved.ts";
 import { parseSwatchLength } from "./swatchLength.ts";
 

@@ -15,7 +15,7 @@ import { proposeFor } from "../../core/fitting/proposeFor.ts";
 import type { Prototype, PrototypeKind, SewnRing } from "../../core/fitting/prototype.ts";
 import { freezePlan } from "../../core/job/freezePlan.ts";
 import type { Job } from "../../core/job/job.ts";
-import type { NewFinding } from "../fittings.ts";
+import type { NewFinding } from "../fitting/fittings.ts";
 import type { Repositories } from "../store.ts";
 
 /** Starts the next prototype of a demo job, with every change decided so far. */

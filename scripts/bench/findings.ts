@@ -6,9 +6,9 @@ import { classRange } from "../../core/cloth/stretchClass.ts";
 import { FINDING_KINDS } from "../../core/fitting/findings/index.ts";
 import { findingWords } from "../../core/fitting/findingWords.ts";
 import { sampleFrozen } from "../../core/testing/sampleJob.ts";
-import type { FindingQuery } from "../../data/findingSearch.ts";
-import { openDatabase } from "../../data/openDatabase.ts";
-import { insertAll } from "../../data/saving.ts";
+import { openDatabase } from "../../data/db/openDatabase.ts";
+import { insertAll } from "../../data/db/saving.ts";
+import type { FindingQuery } from "../../data/fitting/findingSearch.ts";
 import { storeOver } from "../../data/store.ts";
 import { type Figure, quantile } from "./report.ts";
 

@@ -3,8 +3,8 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Knex } from "knex";
 import { SAMPLE_CLOTH, SAMPLE_TEST } from "../../core/testing/sampleJob.ts";
-import { openDatabase } from "../../data/openDatabase.ts";
-import { insertAll } from "../../data/saving.ts";
+import { openDatabase } from "../../data/db/openDatabase.ts";
+import { insertAll } from "../../data/db/saving.ts";
 import { type Store, storeOver } from "../../data/store.ts";
 import { type Figure, quantile } from "./report.ts";
 

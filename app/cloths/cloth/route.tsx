@@ -4,7 +4,7 @@ import { redirect } from "react-router";
 import { startDirection, untestedDirections } from "../../../core/cloth/direction.ts";
 import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
 import { summariseTests } from "../../../core/cloth/summary.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -10,7 +10,7 @@ import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { explainLayupTension } from "../../../core/cloth/explainLadder.ts";
 import { judgeLayup, layupTensionAt } from "../../../core/cloth/layup.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { judgedLayers, shelfChoices } from "../../.server/read/layupContext.ts";

@@ -4,7 +4,7 @@ import { cuttingTable } from "../../../core/fitting/cuttingTable.ts";
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import { jobChanges, openFindings, toCut, waitingFindings } from "../../../core/fitting/jobChanges.ts";
 import { spotsOf } from "../../../core/fitting/spots.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
 import { cutSoFar, type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";

@@ -8,7 +8,7 @@ import type { Finding } from "../../../core/fitting/fitting.ts";
 import { jobChanges } from "../../../core/fitting/jobChanges.ts";
 import { ticked } from "../../../core/fitting/linkedLines.ts";
 import { spotOf } from "../../../core/fitting/spots.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob } from "../../.server/read/jobContext.ts";

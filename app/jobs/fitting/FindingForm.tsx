@@ -9,7 +9,7 @@ import { findingKindOf, isFindingKindId, kindsAt } from "../../../core/fitting/f
 import type { Finding } from "../../../core/fitting/fitting.ts";
 import { placeOf, sideAt, spotsNear, viewsOf } from "../../../core/fitting/places.ts";
 import { isSpotId, type Spot, type SpotId } from "../../../core/fitting/spots.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";

@@ -7,7 +7,7 @@ import { STYLES } from "../../../core/ease/styles/index.ts";
 import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
 import type { StyleId } from "../../../core/ease/styles/style.ts";
 import { newJob } from "../../../core/job/job.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

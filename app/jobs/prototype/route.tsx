@@ -11,7 +11,7 @@ import { ringName } from "../../../core/fitting/ringName.ts";
 import { ringKey } from "../../../core/fitting/rings.ts";
 import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
 import { formatDay } from "../../../core/units/day.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";

@@ -4,7 +4,7 @@ import { redirect } from "react-router";
 import { styleOf } from "../../../core/ease/styles/index.ts";
 import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
 import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { Figure } from "../../figure/Figure.tsx";

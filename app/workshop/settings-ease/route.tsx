@@ -5,7 +5,7 @@ import { Form, redirect } from "react-router";
 import { CLOTH_KINDS } from "../../../core/cloth/clothKind.ts";
 import { FAMILIES, FAMILY_NAMES } from "../../../core/ease/settings.ts";
 import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
-import { draftName } from "../../../data/draftNames.ts";
+import { draftName } from "../../../data/drafts/draftNames.ts";
 import { conflict, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import {

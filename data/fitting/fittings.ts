@@ -1,0 +1,217 @@
+import type { Knex } from "knex";
+import type { CheckResult } from "../../core/fitting/checks.ts";
+import { findingWords } from "../../core/fitting/findingWords.ts";
+import type { Finding, Fitting, FittingHead, Reading } from "../../core/fitting/fitting.ts";
+import type { OutcomeOfKind } from "../../core/fitting/learnShare.ts";
+import type { FrozenLayer } from "../../core/fitting/prototype.ts";
+import { insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import { judgementsOf } from "./changes.ts";
+import {
+  type ChangeRow,
+  type CheckRow,
+  changeFrom,
+  checkFrom,
+  type FindingRow,
+  type FittingRow,
+  findingFrom,
+  fittingFrom,
+  type ReadingRow,
+  readingFrom,
+} from "./fittingRows.ts";
+import { outcomesIn } from "./outcomes.ts";
+import type { Photo } from "./photos.ts";
+
+/** What is written down of a finding when it is put on the figure. */
+export type NewFinding = Omit<Finding, "id" | "version" | "change" | "judgement" | "photos">;
+
+/** What is written down of a reading. */
+export type NewReading = Omit<Reading, "id"> & { readonly fittingId: number };
+
+/** Fittings with their checks, readings, findings and photos. Removed findings can be brought back. */
+export interface FittingRepository {
+  /** In the order they took place. */
+  ofPrototypes(prototypeIds: readonly number[]): Promise<Fitting[]>;
+  add(fitting: FittingHead & { readonly prototypeId: number }): Promise<number>;
+  saveHead(fitting: FittingHead & { readonly id: number; readonly version: number }): Promise<boolean>;
+  addFinding(finding: NewFinding): Promise<number>;
+  saveFinding(finding: NewFinding & { id: number; version: number }): Promise<SaveOutcome<Finding>>;
+  /** Takes a finding off, or brings it back. False when its change is already cut into a prototype. */
+  setFindingRemoved(id: number, removed: boolean): Promise<boolean>;
+  addReading(reading: NewReading): Promise<number>;
+  setReadingRemoved(id: number, removed: boolean): Promise<void>;
+  saveCheck(fittingId: number, check: CheckResult): Promise<void>;
+  addPhoto(fittingId: number, findingId: number | null, photo: Photo): Promise<number>;
+  photo(id: number): Promise<(Photo & { readonly fittingId: number }) | null>;
+  setPhotoRemoved(id: number, removed: boolean): Promise<void>;
+  /** Photos of a fitting that belong to no finding, by id. */
+  loosePhotos(fittingId: number): Promise<number[]>;
+  /** The job a finding, a reading or a photo belongs to, removed ones included; null where there is none. */
+  jobOf(what: "finding" | "reading" | "photo", id: number): Promise<number | null>;
+  /**
+   * What the workshop's changes did, newest first, in prototypes of the real cloth whose usable stretch lies in a range.
+   * Amounts as worn.
+   */
+  outcomesIn(usable: { readonly from: number; readonly to: number }): Promise<OutcomeOfKind[]>;
+}
+
+/** Fittings over a connection or a transaction. */
+export function fittingRepository(db: Knex): FittingRepository {
+  const setRemoved = async (table: string, id: number, removed: boolean): Promise<void> => {
+    await db(table)
+      .where({ id })
+      .update({ removed: removed ? 1 : 0 });
+  };
+  return {
+    ofPrototypes: (ids) => read(db, ids),
+    add: ({ prototypeId, ...head }) => insertRow(db, "fittings", { prototype_id: prototypeId, ...headColumns(head) }),
+    saveHead: ({ id, version, ...head }) => updateVersion(db, "fittings", { id, version }, headColumns(head)),
+    addFinding: async (finding) => insertRow(db, "findings", await findingColumns(db, finding)),
+    async saveFinding(finding) {
+      const columns = await findingColumns(db, finding);
+      if (!(await isCut(db, finding.id)) && (await updateVersion(db, "findings", finding, columns))) {
+        const nothing = { change: null, judgement: null, photos: [] };
+        return { saved: true, value: { ...finding, version: finding.version + 1, ...nothing } };
+      }
+      const row: FindingRow | undefined = await db("findings").where({ id: finding.id }).first();
+      return { saved: false, theirs: row ? findingFrom(row, { change: null, judgement: null, photos: [] }) : null };
+    },
+    async setFindingRemoved(id, removed) {
+      if (await isCut(db, id)) return false;
+      await setRemoved("findings", id, removed);
+      return true;
+    },
+    addReading: ({ fittingId, zone, kind, side, text, newtons, heightMm, elasticsN, liftMm, note }) =>
+      insertRow(db, "readings", {
+        fitting_id: fittingId,
+        zone,
+        kind,
+        side,
+        typed: text,
+        newtons,
+        height_mm: heightMm,
+        elastics_n: elasticsN,
+        lift_mm: liftMm,
+        note,
+      }),
+    setReadingRemoved: (id, removed) => setRemoved("readings", id, removed),
+    saveCheck: async (fittingId, { check, outcome, note }) => {
+      await db("fitting_checks")
+        .insert({ fitting_id: fittingId, name: check, outcome, note })
+        .onConflict(["fitting_id", "name"])
+        .merge();
+    },
+    addPhoto: (fittingId, findingId, { type, bytes }) =>
+      insertRow(db, "fitting_photos", {
+        fitting_id: fittingId,
+        finding_id: findingId,
+        type,
+        bytes: Buffer.from(bytes),
+      }),
+    async photo(id) {
+      const row = await db("fitting_photos").where({ id, removed: 0 }).first();
+      return row ? { type: row.type, bytes: row.bytes, fittingId: row.fitting_id } : null;
+    },
+    setPhotoRemoved: (id, removed) => setRemoved("fitting_photos", id, removed),
+    loosePhotos: (fittingId) =>
+      db("fitting_photos")
+        .where({ fitting_id: fittingId, removed: 0 })
+        .whereNull("finding_id")
+        .orderBy("id")
+        .pluck("id"),
+    async jobOf(what, id) {
+      const row = await db(`${TABLES[what]} as thing`)
+        .join("fittings", "fittings.id", "thing.fitting_id")
+        .join("prototypes", "prototypes.id", "fittings.prototype_id")
+        .where("thing.id", id)
+        .first("prototypes.job_id");
+      return row?.job_id ?? null;
+    },
+    outcomesIn: (usable) => outcomesIn(db, usable),
+  };
+}
+
+const TABLES = { finding: "findings", reading: "readings", photo: "fitting_photos" } as const;
+
+const headColumns = ({ fittedOn, on, way, over, notes }: FittingHead) => ({
+  fitted_on: fittedOn,
+  worn_by: on,
+  way,
+  worn_over: over,
+  notes,
+});
+
+async function findingColumns(db: Knex, finding: NewFinding) {
+  const made = await db("fittings as t")
+    .join("prototypes as p", "p.id", "t.prototype_id")
+    .join("jobs as b", "b.id", "p.job_id")
+    .leftJoin("layups as l", "l.id", "b.layup_id")
+    .where("t.id", finding.fittingId)
+    .first("p.usable", "l.name as layup")
+    .select(
+      db.raw(
+        "json_extract(p.frozen, '$.cloth.name') as cloth_name, json_extract(p.frozen, '$.cloth.kind') as cloth_kind, json_extract(p.frozen, '$.layers') as layers",
+      ),
+    );
+  const usable = made?.usable ?? null;
+  const layers = (JSON.parse(made?.layers ?? "[]") as FrozenLayer[]).map(({ name }) => name);
+  const clothNames = [...new Set([made?.cloth_name ?? "", made?.layup ?? "", ...layers])].filter((name) => name !== "");
+  const foundIn = { clothNames, clothKind: made?.cloth_kind ?? "", usable: usable ?? 0 };
+  return {
+    fitting_id: finding.fittingId,
+    kind: finding.kind,
+    spot: finding.spot,
+    zone: finding.zone,
+    side: finding.side,
+    view: finding.view,
+    x: finding.x,
+    y: finding.y,
+    typed: finding.amountText,
+    amount_mm: finding.amountMm,
+    folded: finding.folded ? 1 : 0,
+    detail: JSON.stringify(finding.detail),
+    note: finding.note,
+    words: findingWords(finding, foundIn),
+    usable,
+  };
+}
+
+async function isCut(db: Knex, findingId: number): Promise<boolean> {
+  const row = await db("changes").where({ finding_id: findingId }).whereNotNull("cut_into").first("id");
+  return row !== undefined;
+}
+
+async function read(db: Knex, prototypeIds: readonly number[]): Promise<Fitting[]> {
+  const fittings: FittingRow[] = await db("fittings").whereIn("prototype_id", prototypeIds).orderBy("id");
+  const ids = fittings.map(({ id }) => id);
+  if (ids.length === 0) return [];
+  const findings: FindingRow[] = await db("findings").whereIn("fitting_id", ids).where("removed", 0).orderBy("id");
+  const changes: ChangeRow[] = await db("changes").whereIn(
+    "finding_id",
+    findings.map(({ id }) => id),
+  );
+  const judgements = await judgementsOf(
+    db,
+    changes.map(({ id }) => id),
+  );
+  const photos: { id: number; finding_id: number | null }[] = await db("fitting_photos")
+    .whereIn("fitting_id", ids)
+    .where("removed", 0)
+    .select("id", "finding_id");
+  const readings: ReadingRow[] = await db("readings").whereIn("fitting_id", ids).where({ removed: 0 }).orderBy("id");
+  const checks: CheckRow[] = await db("fitting_checks").whereIn("fitting_id", ids);
+  const whole = (row: FindingRow): Finding => {
+    const change = changes.find(({ finding_id }) => finding_id === row.id);
+    return findingFrom(row, {
+      change: change ? changeFrom(change) : null,
+      judgement: change ? (judgements.get(change.id) ?? null) : null,
+      photos: photos.filter(({ finding_id }) => finding_id === row.id).map(({ id }) => id),
+    });
+  };
+  return fittings.map((row) =>
+    fittingFrom(row, {
+      findings: findings.filter(({ fitting_id }) => fitting_id === row.id).map(whole),
+      readings: readings.filter(({ fitting_id }) => fitting_id === row.id).map(readingFrom),
+      checks: checks.filter(({ fitting_id }) => fitting_id === row.id).map(checkFrom),
+    }),
+  );
+}

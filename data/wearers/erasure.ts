@@ -1,0 +1,90 @@
+import type { Knex } from "knex";
+import { type DraftOwner, draftKindsOf } from "../drafts/draftNames.ts";
+import { eraseJobs, type UnderJobs, underJobs } from "../jobs/eraseJobs.ts";
+
+/** What erasing a wearer took away, for the maker to read. */
+export interface Erased {
+  readonly sheets: number;
+  readonly jobs: number;
+}
+
+/**
+ * Erases a wearer with everything that hangs on them: sheets, jobs, prototypes, fittings, findings, drafts. Run it in
+ * a transaction, then {@link finishScrub}.
+ */
+export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
+  const under = await underJobs(db, await db("jobs").where({ wearer_id: wearerId }).pluck("id"));
+  const { jobs } = under;
+  const liked: number[] = await db("liked_garments").where({ wearer_id: wearerId }).pluck("id");
+  const wraps: number[] = await db("body_wraps").where({ wearer_id: wearerId }).pluck("id");
+  await dropDrafts(db, { ...ownersUnder(under), wearer: [wearerId], liked, wrap: wraps });
+  await db("standing_changes").where({ wearer_id: wearerId }).delete();
+  await eraseJobs(db, under);
+  await db("body_wraps").where({ wearer_id: wearerId }).delete();
+  await db("liked_garments").where({ wearer_id: wearerId }).delete();
+  const sheets = await db("sheets").where({ wearer_id: wearerId }).delete();
+  await db("wearers").where({ id: wearerId }).delete();
+  await askForScrub(db);
+  return { sheets, jobs: jobs.length };
+}
+
+/**
+ * Takes away for good the jobs that were taken off before a time. Run it in a transaction, then {@link finishScrub}.
+ * @returns how many there were.
+ */
+export async function eraseRemovedJobs(db: Knex, before: string): Promise<number> {
+  const jobs: number[] = await db("jobs").where("removed_at", "<", before).pluck("id");
+  if (jobs.length === 0) return 0;
+  const under = await underJobs(db, jobs);
+  await dropDrafts(db, { ...ownersUnder(under), wearer: [], liked: [], wrap: [] });
+  await eraseJobs(db, under);
+  await askForScrub(db);
+  return jobs.length;
+}
+
+const ownersUnder = ({ jobs, prototypes, fittings, findings, changes }: UnderJobs) => ({
+  ...{ job: jobs, prototype: prototypes, fitting: fittings, finding: findings, change: changes },
+});
+
+async function dropDrafts(db: Knex, owners: Readonly<Record<DraftOwner, readonly number[]>>): Promise<void> {
+  for (const owner of Object.keys(owners) as DraftOwner[]) {
+    for (const id of owners[owner]) {
+      for (const form of draftKindsOf(owner)) {
+        await db("drafts").where("form", `${form}:${id}`).orWhere("form", "like", `${form}:${id}:%`).delete();
+      }
+    }
+  }
+  // A wearer not yet added may stand half-filled under no id.
+  await db("drafts").whereIn("form", draftKindsOf("anybody")).delete();
+}
+
+/** Setting that stands while an erasure has left traces in the file or its log. */
+const SCRUB_PENDING = "scrubPending";
+
+/** Notes that the file is to be written anew; in the transaction of the erasure, so that nothing can come between. */
+const askForScrub = async (db: Knex): Promise<void> => {
+  await db("settings").insert({ name: SCRUB_PENDING, value: "yes" }).onConflict("name").merge();
+};
+
+/**
+ * Writes the file anew without what was erased, and empties the log beside it, where an erasure asked for it: deleted
+ * rows are overwritten at once (`secure_delete`), but older pages may still lie in the write-ahead log. Outside of any
+ * transaction.
+ *
+ * @returns false where another program read along, so that the log could not be emptied: it is to be tried again.
+ */
+export async function finishScrub(db: Knex): Promise<boolean> {
+  const pending = await db("settings").where({ name: SCRUB_PENDING }).first("name");
+  if (!pending) return true;
+  if (!(await emptyLog(db))) return false;
+  await db.raw("vacuum");
+  if (!(await emptyLog(db))) return false;
+  await db("settings").where({ name: SCRUB_PENDING }).delete();
+  return true;
+}
+
+/** True when every page of the log is in the file, and the log is empty. */
+async function emptyLog(db: Knex): Promise<boolean> {
+  const [row] = (await db.raw("pragma wal_checkpoint(truncate)")) as { busy: number }[];
+  return row?.busy === 0;
+}
