@@ -1,12 +1,12 @@
 import { mkdirSync, renameSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
-import type { Prototype } from "../core/fitting/prototype.ts";
-import { newJob } from "../core/job/job.ts";
-import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleChange, sampleFinding, sampleFrozen } from "../core/testing/sampleJob.ts";
-import { DataFileMissingError } from "./db/dataFileErrors.ts";
+import type { Prototype } from "../core/fitting/index.ts";
+import { newJob } from "../core/job/index.ts";
+import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleChange, sampleFinding, sampleFrozen } from "../core/testing/index.ts";
+import { DataFileMissingError } from "./db/index.ts";
 import { openStore, type Store } from "./store.ts";
-import { temporaryFolder, temporaryStore } from "./testing/temporaryStore.ts";
+import { temporaryFolder, temporaryStore } from "./testing/index.ts";
 
 /** A wearer, a cloth and a job with prototype 1, its fitting and a finding. */
 async function withPrototype(store: Store) {

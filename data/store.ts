@@ -1,28 +1,64 @@
 import type { Knex } from "knex";
 import type { Result } from "../core/result.ts";
-import { type ClothRepository, clothRepository } from "./cloths/cloths.ts";
-import { type LayupRepository, layupRepository } from "./cloths/layups.ts";
-import { type IdentityRepository, identityRepository } from "./db/identities.ts";
-import { openDatabase, watchFile } from "./db/openDatabase.ts";
-import { isRefusal, RolledBack } from "./db/refusal.ts";
-import { type DraftRepository, draftRepository } from "./drafts/drafts.ts";
-import { type ChangeRepository, changeRepository } from "./fitting/changes.ts";
-import { type FindingQuery, type FoundFindings, searchFindings } from "./fitting/findingSearch.ts";
-import { type FittingRepository, fittingRepository } from "./fitting/fittings.ts";
-import { type PrototypeRepository, prototypeRepository } from "./fitting/prototypes.ts";
-import { type ReceivedRepository, receivedRepository } from "./fitting/received.ts";
-import { gatherEdits, type HistoryRepository, historyRepository } from "./history/history.ts";
-import { type JobRepository, jobRepository } from "./jobs/jobs.ts";
-import { type StandingRepository, standingRepository } from "./jobs/standing.ts";
-import { type WorkingRepository, workingRepository } from "./jobs/workings.ts";
-import { type SizeChartRepository, sizeChartRepository } from "./styles/sizeCharts.ts";
-import { type StyleRepository, styleRepository } from "./styles/styles.ts";
-import { type BodyWrapRepository, bodyWrapRepository } from "./wearers/bodyWraps.ts";
-import { type Erased, eraseRemovedJobs, eraseWearer, finishScrub } from "./wearers/erasure.ts";
-import { type LikedGarmentRepository, likedGarmentRepository } from "./wearers/likedGarments.ts";
-import { type SheetRepository, sheetRepository } from "./wearers/sheets.ts";
-import { type WearerRepository, wearerRepository } from "./wearers/wearers.ts";
-import { type SettingRepository, settingRepository } from "./workshop/settings.ts";
+import { type ClothRepository, clothRepository, type LayupRepository, layupRepository } from "./cloths/index.ts";
+
+import {
+  type IdentityRepository,
+  identityRepository,
+  isRefusal,
+  openDatabase,
+  RolledBack,
+  watchFile,
+} from "./db/index.ts";
+
+import { type DraftRepository, draftRepository } from "./drafts/index.ts";
+import {
+  type ChangeRepository,
+  changeRepository,
+  type FindingQuery,
+  type FittingRepository,
+  type FoundFindings,
+  fittingRepository,
+  type PrototypeRepository,
+  prototypeRepository,
+  type ReceivedRepository,
+  receivedRepository,
+  searchFindings,
+} from "./fitting/index.ts";
+
+import { gatherEdits, type HistoryRepository, historyRepository } from "./history/index.ts";
+import {
+  type JobRepository,
+  jobRepository,
+  type StandingRepository,
+  standingRepository,
+  type WorkingRepository,
+  workingRepository,
+} from "./jobs/index.ts";
+
+import {
+  type SizeChartRepository,
+  type StyleRepository,
+  sizeChartRepository,
+  styleRepository,
+} from "./styles/index.ts";
+
+import {
+  type BodyWrapRepository,
+  bodyWrapRepository,
+  type Erased,
+  eraseRemovedJobs,
+  eraseWearer,
+  finishScrub,
+  type LikedGarmentRepository,
+  likedGarmentRepository,
+  type SheetRepository,
+  sheetRepository,
+  type WearerRepository,
+  wearerRepository,
+} from "./wearers/index.ts";
+
+import { type SettingRepository, settingRepository } from "./workshop/index.ts";
 
 /** All repositories over one connection or transaction. */
 export interface Repositories {

@@ -1,7 +1,6 @@
 import { ComposedChart, Line, ReferenceLine, ResponsiveContainer, Scatter } from "recharts";
-import { sampleCurve } from "../../core/cloth/curve/sample.ts";
-import { type TensionCurve, testedTo } from "../../core/cloth/curve/tensionCurve.ts";
-import type { LadderResult } from "../../core/cloth/loadLadder.ts";
+import { type LadderResult, sampleCurve, type TensionCurve, testedTo } from "../../core/cloth/index.ts";
+
 import { chartInk, tick } from "./chartStyle.ts";
 import { type KeyLine, LineKey } from "./LineKey.tsx";
 import { StrainAxes, strainMargin } from "./StrainAxes.tsx";

@@ -1,5 +1,5 @@
 import { ComposedChart, Line, ReferenceLine, ResponsiveContainer } from "recharts";
-import { type LayupLayer, layupTensionAt } from "../../core/cloth/layup.ts";
+import { type LayupLayer, layupTensionAt } from "../../core/cloth/index.ts";
 import { chartInk, DASHES, tick } from "./chartStyle.ts";
 import { LineKey } from "./LineKey.tsx";
 import { StrainAxes, strainMargin } from "./StrainAxes.tsx";

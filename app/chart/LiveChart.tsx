@@ -1,5 +1,5 @@
 import { ComposedChart, Line, ResponsiveContainer, Scatter } from "recharts";
-import type { GaugeReading } from "../../core/gauge/line.ts";
+import type { GaugeReading } from "../../core/gauge/index.ts";
 import { chartInk } from "./chartStyle.ts";
 import { StrainAxes, strainMargin } from "./StrainAxes.tsx";
 

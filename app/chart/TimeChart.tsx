@@ -1,5 +1,5 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import { formatDay } from "../../core/units/day.ts";
+import { formatDay } from "../../core/units/index.ts";
 import { chartInk, DASHES, tick } from "./chartStyle.ts";
 import { LineKey } from "./LineKey.tsx";
 

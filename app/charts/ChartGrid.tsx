@@ -7,7 +7,7 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useContext, useState } from "react";
-import { CHART_MEASURE_NAMES, CHART_MEASURES, type ChartKind } from "../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURE_NAMES, CHART_MEASURES, type ChartKind } from "../../core/ease/index.ts";
 import { FormState } from "../form/FormState.tsx";
 import { NumberCell } from "../form/NumberTable.tsx";
 import { girthField, LEAST_ROWS, MOST_ROWS, sizeField } from "./chartFields.ts";

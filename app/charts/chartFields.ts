@@ -1,4 +1,4 @@
-import { CHART_MEASURES, type ChartKind, type ChartMeasure, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURES, type ChartKind, type ChartMeasure, type SizeChart } from "../../core/ease/index.ts";
 import { numberText, percentText } from "../form/numberField.ts";
 import type { Fields } from "../form/unsaved.ts";
 

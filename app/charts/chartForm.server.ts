@@ -1,11 +1,12 @@
-import { chartDoubts } from "../../core/ease/grade/chartDoubts.ts";
 import {
   CHART_MEASURES,
   type ChartKind,
   type ChartMeasure,
   type ChartSize,
+  chartDoubts,
   type SizeChart,
-} from "../../core/ease/grade/sizeChart.ts";
+} from "../../core/ease/index.ts";
+
 import { readGirth } from "../../formats/charts/chartCsv.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes } from "../form/fields.server.ts";

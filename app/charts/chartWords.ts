@@ -1,5 +1,4 @@
-import { type ChartDoubt, DOUBT_WORDS } from "../../core/ease/grade/chartDoubts.ts";
-import { ZONE_NAMES } from "../../core/ease/zones.ts";
+import { type ChartDoubt, DOUBT_WORDS, ZONE_NAMES } from "../../core/ease/index.ts";
 
 /** A doubt about a chart's columns in one sentence, with the numbers that raise it. */
 export const doubtSentence = ({ id, zone, size, bodyMm, finishedMm }: ChartDoubt): string =>

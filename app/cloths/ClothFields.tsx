@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { ELASTIC_KINDS } from "../../core/cloth/cloth.ts";
-import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
+import { CLOTH_KINDS, ELASTIC_KINDS } from "../../core/cloth/index.ts";
+
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
 import { useFieldState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";

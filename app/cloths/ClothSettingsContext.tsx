@@ -1,5 +1,5 @@
 import { createContext, useContext } from "react";
-import type { ClothSettings } from "../../core/cloth/settings.ts";
+import type { ClothSettings } from "../../core/cloth/index.ts";
 
 /** The workshop's own numbers of the swatch bench. There is no default: a page that judges a swatch provides them. */
 export const ClothSettingsContext = createContext<ClothSettings | null>(null);

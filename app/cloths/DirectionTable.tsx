@@ -4,11 +4,16 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import type { ClothKind } from "../../core/cloth/clothKind.ts";
-import { DIRECTION_NAMES } from "../../core/cloth/direction.ts";
-import { explainGrowth, explainRecovery, explainUsable } from "../../core/cloth/explainTest.ts";
-import type { DirectionSummary } from "../../core/cloth/summary.ts";
-import { formatDay } from "../../core/units/day.ts";
+import {
+  type ClothKind,
+  DIRECTION_NAMES,
+  type DirectionSummary,
+  explainGrowth,
+  explainRecovery,
+  explainUsable,
+} from "../../core/cloth/index.ts";
+
+import { formatDay } from "../../core/units/index.ts";
 import { percent } from "../frame/units/percent.ts";
 import { Why } from "../frame/why/WhyDrawer.tsx";
 import { useClothSettings } from "./ClothSettingsContext.tsx";

@@ -1,14 +1,19 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import type { ClothKind } from "../../core/cloth/clothKind.ts";
-import { LARGEST_QUIET_MOVE } from "../../core/cloth/curve/tensionCurve.ts";
-import type { TestResult } from "../../core/cloth/evaluateTest.ts";
-import { explainContraction } from "../../core/cloth/explainLadder.ts";
-import { explainGrowth, explainRecovery, explainUsable } from "../../core/cloth/explainTest.ts";
-import { stretchClassOf } from "../../core/cloth/stretchClass.ts";
-import type { DirectionSummary } from "../../core/cloth/summary.ts";
-import type { Explanation } from "../../core/explain/explanation.ts";
+import {
+  type ClothKind,
+  type DirectionSummary,
+  explainContraction,
+  explainGrowth,
+  explainRecovery,
+  explainUsable,
+  LARGEST_QUIET_MOVE,
+  stretchClassOf,
+  type TestResult,
+} from "../../core/cloth/index.ts";
+
+import type { Explanation } from "../../core/explain/index.ts";
 import { CurveChart } from "../chart/charts.ts";
 import { percent } from "../frame/units/percent.ts";
 import { Why } from "../frame/why/WhyDrawer.tsx";

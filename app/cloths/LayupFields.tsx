@@ -3,8 +3,8 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useContext, useId, useState } from "react";
-import { DIRECTIONS } from "../../core/cloth/direction.ts";
-import { LAYER_ROLES } from "../../core/cloth/layupRecord.ts";
+import { DIRECTIONS, LAYER_ROLES } from "../../core/cloth/index.ts";
+
 import { FormState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";
 import { clothChoice, layerFields, MOST_LAYERS } from "./layupFields.ts";

@@ -1,8 +1,7 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { SWATCH_STATES } from "../../core/cloth/cloth.ts";
-import type { ClothKind } from "../../core/cloth/clothKind.ts";
-import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../core/cloth/direction.ts";
+import { type ClothKind, DIRECTION_NAMES, DIRECTIONS, type Direction, SWATCH_STATES } from "../../core/cloth/index.ts";
+
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
 import { useFieldState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";

@@ -1,7 +1,6 @@
-import { type Cloth, ELASTIC_KINDS } from "../../core/cloth/cloth.ts";
-import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
-import { MOST_SHRINKAGE } from "../../core/cloth/shrinkage.ts";
-import { parseQuantity } from "../../core/units/parseQuantity.ts";
+import { CLOTH_KINDS, type Cloth, ELASTIC_KINDS, MOST_SHRINKAGE } from "../../core/cloth/index.ts";
+
+import { parseQuantity } from "../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../form/fields.server.ts";
 import type { Fields } from "../form/unsaved.ts";

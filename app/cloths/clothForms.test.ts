@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { Cloth } from "../../core/cloth/cloth.ts";
-import { SAMPLE_CLOTH } from "../../core/testing/sampleJob.ts";
+import type { Cloth } from "../../core/cloth/index.ts";
+import { SAMPLE_CLOTH } from "../../core/testing/index.ts";
 import type { Repositories } from "../../data/store.ts";
 import type { Fields } from "../form/unsaved.ts";
 import { clothFields, readCloth } from "./clothForm.server.ts";

@@ -1,12 +1,6 @@
-import {
-  evaluateLadder,
-  type LadderStep,
-  type LoadLadder,
-  type NeckIn,
-  stepTension,
-} from "../../core/cloth/loadLadder.ts";
-import { parseForce } from "../../core/units/parseForce.ts";
-import { draftName } from "../../data/drafts/draftNames.ts";
+import { evaluateLadder, type LadderStep, type LoadLadder, type NeckIn, stepTension } from "../../core/cloth/index.ts";
+import { parseForce } from "../../core/units/index.ts";
+import { draftName } from "../../data/drafts/index.ts";
 import type { Fields } from "../form/unsaved.ts";
 import { parseSwatchLength } from "./swatchLength.ts";
 

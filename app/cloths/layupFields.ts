@@ -1,4 +1,4 @@
-import type { KeptLayup } from "../../core/cloth/layupRecord.ts";
+import type { KeptLayup } from "../../core/cloth/index.ts";
 import type { Fields } from "../form/unsaved.ts";
 
 /** Most layers that are stitched together. */

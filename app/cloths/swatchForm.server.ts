@@ -1,7 +1,13 @@
-import { SWATCH_STATES, type SwatchTest } from "../../core/cloth/cloth.ts";
-import { DIRECTIONS } from "../../core/cloth/direction.ts";
-import { evaluateHandTest, HAND_TEST_PROBLEM_FIELDS, type HandTest } from "../../core/cloth/handTest.ts";
-import { parseDay } from "../../core/units/day.ts";
+import {
+  DIRECTIONS,
+  evaluateHandTest,
+  HAND_TEST_PROBLEM_FIELDS,
+  type HandTest,
+  SWATCH_STATES,
+  type SwatchTest,
+} from "../../core/cloth/index.ts";
+
+import { parseDay } from "../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes } from "../form/fields.server.ts";
 import type { Fields } from "../form/unsaved.ts";

@@ -1,5 +1,5 @@
 import { fail, type Result } from "../../core/result.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import { parseLength } from "../../core/units/index.ts";
 import { withItsUnit } from "../form/smallLength.ts";
 
 /** Reads a length of a swatch: a bare number is in millimetres, what a ruler beside a swatch reads. */

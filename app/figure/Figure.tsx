@@ -1,7 +1,15 @@
-import type { Zone } from "../../core/ease/zones.ts";
-import { garmentPath } from "../../core/figure/garment.ts";
-import type { TrunkView } from "../../core/figure/geometry.ts";
-import { ARM_PATHS, HAIR, HEAD_PATH, OUTLINES, TRAITS, TRUNK_PATH } from "../../core/figure/outline.ts";
+import type { Zone } from "../../core/ease/index.ts";
+import {
+  ARM_PATHS,
+  garmentPath,
+  HAIR,
+  HEAD_PATH,
+  OUTLINES,
+  TRAITS,
+  TRUNK_PATH,
+  type TrunkView,
+} from "../../core/figure/index.ts";
+
 import { FigureFrame, type FigureLayers } from "./FigureFrame.tsx";
 
 /** What the figure is drawn with. */

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import { type MouseEvent, type ReactNode, useId } from "react";
-import { FIELD, type FigureView, type Place } from "../../core/figure/geometry.ts";
+import { FIELD, type FigureView, type Place } from "../../core/figure/index.ts";
 import { bodyStyle } from "./bodyStyle.ts";
 import { placeTapped } from "./placeTapped.ts";
 

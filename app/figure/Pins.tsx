@@ -1,6 +1,5 @@
-import { FIELD, type FigureView, type Place } from "../../core/figure/geometry.ts";
-import { findingKindOf } from "../../core/fitting/findings/index.ts";
-import type { Finding } from "../../core/fitting/fitting.ts";
+import { FIELD, type FigureView, type Place } from "../../core/figure/index.ts";
+import { type Finding, findingKindOf } from "../../core/fitting/index.ts";
 
 /** A finding as a pin: its number, its kind, its place. */
 export interface Pin {

@@ -1,4 +1,4 @@
-import { SIDE_ARM_PATH, SIDE_HAIR, SIDE_HEAD_PATH, SIDE_PATH, SIDE_TRAITS } from "../../core/figure/sideOutline.ts";
+import { SIDE_ARM_PATH, SIDE_HAIR, SIDE_HEAD_PATH, SIDE_PATH, SIDE_TRAITS } from "../../core/figure/index.ts";
 import { FigureFrame, type FigureLayers } from "./FigureFrame.tsx";
 
 /** The figure from its left side. The arm is only hinted at, so that tapes on the trunk are seen. */

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import type { MeasureCode, Side } from "../../core/body/measure.ts";
-import { TAPE_VIEWS, type TapePath, type TapeView, tapeWays } from "../../core/figure/tapePaths.ts";
+import type { MeasureCode, Side } from "../../core/body/index.ts";
+import { TAPE_VIEWS, type TapePath, type TapeView, tapeWays } from "../../core/figure/index.ts";
 import { ChestCloseUp } from "./ChestCloseUp.tsx";
 import { Figure } from "./Figure.tsx";
 import { SideFigure } from "./SideFigure.tsx";

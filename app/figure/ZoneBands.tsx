@@ -1,7 +1,7 @@
 import { useId } from "react";
-import { STRETCH_STEPS, type StretchStep } from "../../core/ease/stretchStep.ts";
-import type { Zone } from "../../core/ease/zones.ts";
-import { LEVEL, legLine, levelLine, type TrunkView } from "../../core/figure/geometry.ts";
+import { STRETCH_STEPS, type StretchStep, type Zone } from "../../core/ease/index.ts";
+
+import { LEVEL, legLine, levelLine, type TrunkView } from "../../core/figure/index.ts";
 import { threadPath } from "./stretch/threadPath.ts";
 
 /** A zone with the step of the strain scale it stands at. */

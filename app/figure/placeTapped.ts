@@ -1,5 +1,5 @@
 import type { MouseEvent } from "react";
-import { FIELD, type FigureView, type Place } from "../../core/figure/geometry.ts";
+import { FIELD, type FigureView, type Place } from "../../core/figure/index.ts";
 
 /**
  * The place of a tap as parts of the drawing field, so that a pin stands where it was put at any size. The drawing is

@@ -1,7 +1,5 @@
-import { formatLengthWithUnit } from "../../core/units/formatLength.ts";
-import { type LengthUnit, otherUnit } from "../../core/units/length.ts";
-import { parseForce } from "../../core/units/parseForce.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import { formatLengthWithUnit, type LengthUnit, otherUnit, parseForce, parseLength } from "../../core/units/index.ts";
+
 import { parseSwatchLength } from "../cloths/swatchLength.ts";
 
 /** Says a typed reading back as it was understood; null while it cannot be read, or there is nothing to add. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { checksOf } from "../../core/fitting/checks.ts";
-import { spotsOf } from "../../core/fitting/spots.ts";
-import { sampleFinding, samplePrototype } from "../../core/testing/sampleJob.ts";
+import { checksOf, spotsOf } from "../../core/fitting/index.ts";
+
+import { sampleFinding, samplePrototype } from "../../core/testing/index.ts";
 import { readCloth } from "../cloths/clothForm.server.ts";
 import { readSwatchTest } from "../cloths/swatchForm.server.ts";
 import { readDecision, readJudgement } from "../jobs/fitting/decisionForm.server.ts";

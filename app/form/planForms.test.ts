@@ -1,11 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
-import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
-import { styleOf } from "../../core/ease/styles/index.ts";
-import { copyOf } from "../../core/ease/styles/ownStyle.ts";
-import type { ShippedStyleId, Style } from "../../core/ease/styles/style.ts";
-import { SAMPLE_CLOTH } from "../../core/testing/sampleJob.ts";
-import { temporaryStore } from "../../data/testing/temporaryStore.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
+import { copyOf, SHIPPED_EASE_SETTINGS, type ShippedStyleId, type Style, styleOf } from "../../core/ease/index.ts";
+
+import { SAMPLE_CLOTH } from "../../core/testing/index.ts";
+import { temporaryStore } from "../../data/testing/index.ts";
 import { chartFields, girthField, sizeField } from "../charts/chartFields.ts";
 import { readChart } from "../charts/chartForm.server.ts";
 import { importChart } from "../charts/import/chartImport.server.ts";

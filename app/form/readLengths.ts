@@ -1,5 +1,5 @@
-import type { LengthUnit } from "../../core/units/length.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import { type LengthUnit, parseLength } from "../../core/units/index.ts";
+
 import type { Fields } from "./unsaved.ts";
 
 /** Longest length of a garment, mm. */

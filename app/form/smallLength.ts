@@ -1,6 +1,5 @@
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import { type LengthUnit, parseLength } from "../../core/units/index.ts";
 
 /** Unit in which small amounts (a pinch, a swatch) are written without a unit: millimetres beside centimetres. */
 export const smallUnit = (unit: LengthUnit): "mm" | "in" => (unit === "cm" ? "mm" : "in");

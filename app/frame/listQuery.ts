@@ -1,4 +1,4 @@
-import type { ListQuery } from "../../data/db/saving.ts";
+import type { ListQuery } from "../../data/db/index.ts";
 
 /** Longest search text looked at. */
 const LONGEST_SEARCH = 120;

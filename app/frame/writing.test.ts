@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { STRETCH_STEPS } from "../../core/ease/stretchStep.ts";
-import { formatAmount, formatDifference, formatLength, formatLengthWithUnit } from "../../core/units/formatLength.ts";
+import { STRETCH_STEPS } from "../../core/ease/index.ts";
+import { formatAmount, formatDifference, formatLength, formatLengthWithUnit } from "../../core/units/index.ts";
 import { threadPath } from "../figure/stretch/threadPath.ts";
 import { renderFinding } from "../wearers/renderFinding.ts";
 import { percent } from "./units/percent.ts";

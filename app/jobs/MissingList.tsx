@@ -1,7 +1,7 @@
 import Alert from "@mui/material/Alert";
-import { nameOf } from "../../core/body/catalogue/index.ts";
-import { ZONE_NAMES } from "../../core/ease/zones.ts";
-import type { MissingThing } from "../../core/job/planJob.ts";
+import { nameOf } from "../../core/body/index.ts";
+import { ZONE_NAMES } from "../../core/ease/index.ts";
+import type { MissingThing } from "../../core/job/index.ts";
 import { TextLink } from "../frame/TextLink.tsx";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 

@@ -1,4 +1,4 @@
-import type { StretchStep } from "../../core/ease/stretchStep.ts";
+import type { StretchStep } from "../../core/ease/index.ts";
 
 /** Tones of Stenz's strain scale; the marks, not the tones, carry the meaning. */
 export type StretchTones = Readonly<Record<StretchStep, string>>;

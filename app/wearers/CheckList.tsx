@@ -6,11 +6,13 @@ import {
   ANSWER_WORDS,
   type AnswerWord,
   type CheckAnswer,
+  type CheckFinding,
   answers as isAnswerTo,
-} from "../../core/body/checks/answer.ts";
-import type { CheckFinding, Repair } from "../../core/body/checks/check.ts";
-import { formatLength, formatLengthWithUnit } from "../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
+  type Repair,
+} from "../../core/body/index.ts";
+
+import { formatLength, formatLengthWithUnit, type LengthUnit } from "../../core/units/index.ts";
+
 import { renderFinding } from "./renderFinding.ts";
 
 interface CheckListProps {

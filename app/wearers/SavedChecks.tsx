@@ -1,6 +1,6 @@
 import { useFetcher } from "react-router";
-import type { CheckAnswer } from "../../core/body/checks/answer.ts";
-import type { CheckFinding } from "../../core/body/checks/check.ts";
+import type { CheckAnswer, CheckFinding } from "../../core/body/index.ts";
+
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { answerField } from "./answerFields.ts";
 import { CheckList } from "./CheckList.tsx";

@@ -1,6 +1,5 @@
-import { isMeasureCode } from "../../core/body/catalogue/index.ts";
-import type { AnswerWord, CheckAnswer } from "../../core/body/checks/answer.ts";
-import { CHECK_RULES } from "../../core/body/checks/index.ts";
+import { type AnswerWord, CHECK_RULES, type CheckAnswer, isMeasureCode } from "../../core/body/index.ts";
+
 import type { Fields } from "../form/unsaved.ts";
 
 const PREFIX = "answer:";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { valueFromTakes } from "../../core/body/sheetValues.ts";
+import { valueFromTakes } from "../../core/body/index.ts";
 import { answerField, readAnswers } from "./answerFields.ts";
 import { fieldsOf, notTakenField, readMeasures, takeField, tapeField } from "./measureFields.ts";
 

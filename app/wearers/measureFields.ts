@@ -1,9 +1,17 @@
-import { CATALOGUE, sidesOf } from "../../core/body/catalogue/index.ts";
-import type { MeasureCode, Side } from "../../core/body/measure.ts";
-import type { NotTaken } from "../../core/body/sheet.ts";
-import { type MeasuredValue, MOST_TAKES, type Take, valueFromTakes } from "../../core/body/sheetValues.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import {
+  CATALOGUE,
+  type MeasureCode,
+  type MeasuredValue,
+  MOST_TAKES,
+  type NotTaken,
+  type Side,
+  sidesOf,
+  type Take,
+  valueFromTakes,
+} from "../../core/body/index.ts";
+
+import { type LengthUnit, parseLength } from "../../core/units/index.ts";
+
 import type { Fields } from "../form/unsaved.ts";
 
 /** Longest length looked at, mm: room for a slip of ten times, which the checks then offer to repair. */

@@ -1,6 +1,5 @@
-import type { CheckFinding } from "../../core/body/checks/check.ts";
-import { formatLengthWithUnit } from "../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
+import type { CheckFinding } from "../../core/body/index.ts";
+import { formatLengthWithUnit, type LengthUnit } from "../../core/units/index.ts";
 
 /** Writes a check's sentence with its lengths in a unit. */
 export function renderFinding({ template, lengths }: CheckFinding, unit: LengthUnit): string {

@@ -1,5 +1,5 @@
-import { ofItsDay, type Sheet } from "../../core/body/sheet.ts";
-import { formatDay } from "../../core/units/day.ts";
+import { ofItsDay, type Sheet } from "../../core/body/index.ts";
+import { formatDay } from "../../core/units/index.ts";
 
 const ORDINALS = ["", "1st", "2nd", "3rd"];
 

@@ -1,4 +1,4 @@
-import type { Wearer } from "../../core/body/wearer.ts";
+import type { Wearer } from "../../core/body/index.ts";
 import { formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../form/fields.server.ts";
 import type { Fields } from "../form/unsaved.ts";

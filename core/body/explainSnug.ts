@@ -1,6 +1,6 @@
-import type { Explanation } from "../explain/explanation.ts";
-import { term } from "../explain/term.ts";
-import { formatDay } from "../units/day.ts";
+import { type Explanation, term } from "../explain/index.ts";
+
+import { formatDay } from "../units/index.ts";
 import { measureOf, nameOf } from "./catalogue/index.ts";
 import type { Sheet } from "./sheet.ts";
 import type { MeasuredValue } from "./sheetValues.ts";

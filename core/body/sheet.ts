@@ -1,4 +1,4 @@
-import type { LengthUnit } from "../units/length.ts";
+import type { LengthUnit } from "../units/index.ts";
 import type { CheckAnswer } from "./checks/answer.ts";
 import type { MeasureCode, Side } from "./measure.ts";
 import type { MeasuredValue, TapeSchool } from "./sheetValues.ts";

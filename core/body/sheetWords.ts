@@ -1,4 +1,4 @@
-import { formatDay } from "../units/day.ts";
+import { formatDay } from "../units/index.ts";
 import type { Sheet } from "./sheet.ts";
 
 /**

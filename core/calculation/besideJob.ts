@@ -1,5 +1,5 @@
-import type { TrunkPart } from "../body/trunkPart.ts";
-import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
+import type { TrunkPart } from "../body/index.ts";
+import type { TensionCurve } from "../cloth/index.ts";
 
 /** A body wrap as far as its trunk is concerned. */
 export interface WrapLoop {

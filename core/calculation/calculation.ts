@@ -1,4 +1,4 @@
-import type { Style } from "../ease/styles/style.ts";
+import type { Style } from "../ease/index.ts";
 import type { FieldsOf, UnfieldedValue } from "./field.ts";
 import type { JobFacts } from "./jobFacts.ts";
 import type { Reckoning } from "./reckoning.ts";

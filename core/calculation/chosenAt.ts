@@ -1,6 +1,4 @@
-import type { Consequences } from "../ease/consequences.ts";
-import type { StylePlan } from "../ease/planStyle.ts";
-import type { Zone } from "../ease/zones.ts";
+import type { Consequences, StylePlan, Zone } from "../ease/index.ts";
 
 /** What the girth chosen in a zone does; null where none was, or the style has no such zone. */
 export const chosenAt = (plan: StylePlan | null, zone: Zone): Consequences | null =>

@@ -1,10 +1,6 @@
-import type { LayupStretch } from "../cloth/layupStretch.ts";
-import type { ZoneChoice } from "../ease/easeChoice.ts";
-import type { StylePlan } from "../ease/planStyle.ts";
-import type { SchoolId } from "../ease/schools/school.ts";
-import type { EaseSettings } from "../ease/settings.ts";
-import type { Style } from "../ease/styles/style.ts";
-import type { Zone } from "../ease/zones.ts";
+import type { LayupStretch } from "../cloth/index.ts";
+import type { EaseSettings, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
+
 import type { ChartLoops, ShelfElastic, WrapLoop } from "./besideJob.ts";
 import type { BodyFacts } from "./wants.ts";
 

@@ -1,5 +1,5 @@
-import type { MeasureCode, Side } from "../body/measure.ts";
-import type { Explanation } from "../explain/explanation.ts";
+import type { MeasureCode, Side } from "../body/index.ts";
+import type { Explanation } from "../explain/index.ts";
 
 /** What a working still lacks before it gives a number. */
 export type Lack =

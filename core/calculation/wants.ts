@@ -1,7 +1,6 @@
-import { measureOf } from "../body/catalogue/index.ts";
-import type { MeasureCode, Side } from "../body/measure.ts";
-import { measuredValue } from "../body/sheetValues.ts";
-import { girthBodies, type PlannedBody } from "../ease/zoneBody.ts";
+import { type MeasureCode, measuredValue, measureOf, type Side } from "../body/index.ts";
+
+import { girthBodies, type PlannedBody } from "../ease/index.ts";
 import type { Lack } from "./reckoning.ts";
 
 /** The body a working is done on: a sheet, the finger under its tape and how it is named. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { evaluate } from "../testing/evaluate.ts";
-import { SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
+import { evaluate, SAMPLE_TEST, sampleHandTest } from "../testing/index.ts";
+
 import { countingTest, type SwatchTest, stateWords } from "./cloth.ts";
 import { adviseChoice } from "./directionChoice.ts";
 import { evaluateTest } from "./evaluateTest.ts";

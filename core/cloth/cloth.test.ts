@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SAMPLE_LADDER_TEST, SAMPLE_TEST, sampleHandTest } from "../testing/sampleJob.ts";
+import { SAMPLE_LADDER_TEST, SAMPLE_TEST, sampleHandTest } from "../testing/index.ts";
 import { countingTest, type SwatchTest } from "./cloth.ts";
 import { adviseDirection } from "./directionAdvice.ts";
 import { evaluateHandTest } from "./handTest.ts";

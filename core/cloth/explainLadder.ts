@@ -1,5 +1,5 @@
-import type { Explanation, Term } from "../explain/explanation.ts";
-import { subscript } from "../explain/subscript.ts";
+import { type Explanation, subscript, type Term } from "../explain/index.ts";
+
 import type { LayupTension } from "./layup.ts";
 import { type LadderStep, type LoadLadder, stepTension } from "./loadLadder.ts";
 

@@ -1,4 +1,4 @@
-import type { Explanation, Term } from "../explain/explanation.ts";
+import type { Explanation, Term } from "../explain/index.ts";
 import type { ClothKind } from "./clothKind.ts";
 import { type ClothSettings, clothSettingsWords } from "./settings.ts";
 import type { DirectionSummary } from "./summary.ts";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_TEST } from "../testing/sampleJob.ts";
+import { SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_TEST } from "../testing/index.ts";
 import { tensionAt } from "./curve/tensionCurve.ts";
 import { alongOf, type GarmentLayer, layupStretch, testLayers } from "./layupStretch.ts";
 import { SHIPPED_CLOTH_SETTINGS } from "./settings.ts";

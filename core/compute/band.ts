@@ -1,5 +1,5 @@
 import { type Static, Type } from "typebox";
-import { type BandCut, type BandInput, type BandPull, bandCut, bandLoad } from "../band/band/band.ts";
+import { type BandCut, type BandInput, type BandPull, bandCut, bandLoad } from "../band/index.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { givenCurve, givenCurveSchema } from "./givenCurve.ts";

@@ -1,8 +1,7 @@
 import { Type } from "typebox";
-import { wireFit } from "../band/wire/wireFit.ts";
-import { dartFromGap } from "../cups/dart/dartFromGap.ts";
-import { braLabels, cupBustMm, INCH_RULES, type InchRule } from "../cups/label/labels.ts";
-import { bustRoom } from "../cups/room/bustRoom.ts";
+import { wireFit } from "../band/index.ts";
+import { braLabels, bustRoom, cupBustMm, dartFromGap, INCH_RULES, type InchRule } from "../cups/index.ts";
+
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, stretch, wornStrain } from "./numbers.ts";

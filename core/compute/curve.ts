@@ -1,9 +1,15 @@
 import { type Static, Type } from "typebox";
-import { strainAt, type TensionThere, tensionAt } from "../cloth/curve/tensionCurve.ts";
-import { evaluateLadder, type LadderResult } from "../cloth/loadLadder.ts";
-import { SHIPPED_CLOTH_SETTINGS } from "../cloth/settings.ts";
-import { usableStretch } from "../cloth/usableStretch.ts";
-import { wearTensionAt } from "../cloth/wearTension.ts";
+import {
+  evaluateLadder,
+  type LadderResult,
+  SHIPPED_CLOTH_SETTINGS,
+  strainAt,
+  type TensionThere,
+  tensionAt,
+  usableStretch,
+  wearTensionAt,
+} from "../cloth/index.ts";
+
 import { fail, ok, type Result } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm } from "./numbers.ts";

@@ -1,9 +1,14 @@
 import { type Static, Type } from "typebox";
-import { planZone } from "../ease/planZone.ts";
-import { SCHOOL_IDS } from "../ease/schools/index.ts";
-import type { LikedGirth, SchoolId } from "../ease/schools/school.ts";
-import { FAMILIES, SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
-import { ZONES } from "../ease/zones.ts";
+import {
+  FAMILIES,
+  type LikedGirth,
+  planZone,
+  SCHOOL_IDS,
+  type SchoolId,
+  SHIPPED_EASE_SETTINGS,
+  ZONES,
+} from "../ease/index.ts";
+
 import { fail, ok, type Result } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { givenCurve, givenCurveSchema } from "./givenCurve.ts";

@@ -1,6 +1,6 @@
 import { type Static, Type } from "typebox";
-import { monotoneCubic } from "../cloth/curve/monotoneCubic.ts";
-import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
+import { monotoneCubic, type TensionCurve } from "../cloth/index.ts";
+
 import { fail, ok, type Result } from "../result.ts";
 
 /** A curve as a script gives it: points (strain, tension or force) without the origin. */

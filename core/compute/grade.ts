@@ -1,6 +1,6 @@
 import { Type } from "typebox";
-import { gradeSizes } from "../ease/grade/gradeSizes.ts";
-import { CHART_ZONES, type ChartZone } from "../ease/grade/sizeChart.ts";
+import { CHART_ZONES, type ChartZone, gradeSizes } from "../ease/index.ts";
+
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm } from "./numbers.ts";

@@ -1,6 +1,6 @@
 import { Type } from "typebox";
-import { judgeLayup, type LayupLayer, layupTensionAt } from "../cloth/layup.ts";
-import { usableStretch } from "../cloth/usableStretch.ts";
+import { judgeLayup, type LayupLayer, layupTensionAt, usableStretch } from "../cloth/index.ts";
+
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { evaluateGiven, givenHand, handSchema, ladderSchema, SCRIPT_REFERENCE } from "./curve.ts";

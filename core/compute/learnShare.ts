@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import { learnShare } from "../fitting/learnShare.ts";
+import { learnShare } from "../fitting/index.ts";
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm } from "./numbers.ts";

@@ -1,6 +1,6 @@
 import { Type } from "typebox";
-import { lengthCut } from "../ease/lengthCut.ts";
-import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
+import { lengthCut, SHIPPED_EASE_SETTINGS } from "../ease/index.ts";
+
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, part, wornStrain } from "./numbers.ts";

@@ -1,6 +1,6 @@
 import { Type } from "typebox";
 import { ok } from "../result.ts";
-import { parseLength } from "../units/parseLength.ts";
+import { parseLength } from "../units/index.ts";
 import { computeKind } from "./computeKind.ts";
 
 /** `parse`: a typed length to millimetres, or `{error: true}` with the reason for what is no length. */

@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import { passOver } from "../ease/passOver.ts";
+import { passOver } from "../ease/index.ts";
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, stretch } from "./numbers.ts";

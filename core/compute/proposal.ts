@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import { MOST_SHARE, propose } from "../fitting/propose.ts";
+import { MOST_SHARE, propose } from "../fitting/index.ts";
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm } from "./numbers.ts";

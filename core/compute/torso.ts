@@ -1,7 +1,7 @@
 import { Type } from "typebox";
-import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
+import { SHIPPED_EASE_SETTINGS } from "../ease/index.ts";
 import { ok } from "../result.ts";
-import { placeTrunkLength, type TrunkLoop } from "../torso/trunk/trunkLoop.ts";
+import { placeTrunkLength, type TrunkLoop } from "../torso/index.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, part, wornStrain } from "./numbers.ts";
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { bandCut, bandLoad } from "../band/band/band.ts";
-import { wireFit } from "../band/wire/wireFit.ts";
-import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
+import { bandCut, bandLoad, wireFit } from "../band/index.ts";
+
+import { tensionCurve } from "../cloth/index.ts";
 import { dartFromGap } from "./dart/dartFromGap.ts";
 import { braLabels, cupBustMm, INCH_RULES } from "./label/labels.ts";
 import { bustRoom } from "./room/bustRoom.ts";

@@ -1,5 +1,4 @@
-import type { CalculatedStyle } from "../calculation/calculation.ts";
-import { isBra } from "../calculation/isBra.ts";
+import { type CalculatedStyle, isBra } from "../calculation/index.ts";
 
 /** True for styles that cover a bust. */
 export const hasBust = (style: CalculatedStyle): boolean => style.zones.includes("bust") || isBra(style);

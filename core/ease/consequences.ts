@@ -1,4 +1,4 @@
-import { type TensionCurve, tensionAt } from "../cloth/curve/tensionCurve.ts";
+import { type TensionCurve, tensionAt } from "../cloth/index.ts";
 import { type PressureBand, pressureBandOf, pressureKpa } from "./pressure.ts";
 import type { Zone } from "./zones.ts";
 

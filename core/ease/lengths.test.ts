@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { evaluate } from "../testing/evaluate.ts";
-import { SAMPLE_SHEET } from "../testing/sampleJob.ts";
+import { evaluate, SAMPLE_SHEET } from "../testing/index.ts";
+
 import { explainLength } from "./explain/explainLength.ts";
 import { lengthCut } from "./lengthCut.ts";
 import { type LengthsInput, lengthStrainFor, planLengths } from "./planLengths.ts";

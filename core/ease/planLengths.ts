@@ -1,7 +1,5 @@
-import { nameOf } from "../body/catalogue/index.ts";
-import type { MeasureCode } from "../body/measure.ts";
-import { largerSide, measuredValue } from "../body/sheetValues.ts";
-import { type BodyTrunk, bodyTrunk } from "../body/trunk.ts";
+import { type BodyTrunk, bodyTrunk, largerSide, type MeasureCode, measuredValue, nameOf } from "../body/index.ts";
+
 import { fail, ok, type Result } from "../result.ts";
 import { type LengthCut, lengthCut } from "./lengthCut.ts";
 import { reductionFor } from "./schools/percent.ts";

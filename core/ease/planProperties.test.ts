@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { MeasuredValue } from "../body/sheetValues.ts";
-import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
-import { nextPlan } from "../fitting/nextPlan.ts";
-import { ringsOf } from "../fitting/rings.ts";
-import { SAMPLE_SHEET } from "../testing/sampleJob.ts";
+import type { MeasuredValue } from "../body/index.ts";
+import { tensionCurve } from "../cloth/index.ts";
+import { nextPlan, ringsOf } from "../fitting/index.ts";
+
+import { SAMPLE_SHEET } from "../testing/index.ts";
 import type { Consequences } from "./consequences.ts";
 import { NOTHING_CHOSEN } from "./easeChoice.ts";
 import { girthBy, planStyle } from "./planStyle.ts";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { MeasuredValue } from "../body/sheetValues.ts";
-import { SAMPLE_SHEET } from "../testing/sampleJob.ts";
+import type { MeasuredValue } from "../body/index.ts";
+import { SAMPLE_SHEET } from "../testing/index.ts";
 import { girthBy, planStyle } from "./planStyle.ts";
 import { SHIPPED_EASE_SETTINGS as settings } from "./settings.ts";
 import { brief } from "./styles/brief.ts";

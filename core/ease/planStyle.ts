@@ -1,4 +1,4 @@
-import type { MeasureCode } from "../body/measure.ts";
+import type { MeasureCode } from "../body/index.ts";
 import { brokenLimits, type LimitBroken } from "./brokenLimits.ts";
 import { type Consequences, consequencesOf } from "./consequences.ts";
 import { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";

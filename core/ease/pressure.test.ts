@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
+import { tensionCurve } from "../cloth/index.ts";
 import { consequencesOf } from "./consequences.ts";
 import { isLimb, pressureBandOf, pressureKpa, tensionForPressure } from "./pressure.ts";
 

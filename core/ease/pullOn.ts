@@ -1,4 +1,4 @@
-import type { MeasureCode } from "../body/measure.ts";
+import type { MeasureCode } from "../body/index.ts";
 import { type PassOver, passOver } from "./passOver.ts";
 import type { PullOnRing, Style } from "./styles/style.ts";
 import { girthBodies, type PlannedBody } from "./zoneBody.ts";

@@ -1,5 +1,4 @@
-import type { MeasureCode } from "../body/measure.ts";
-import { type MeasuredValue, measuredValue } from "../body/sheetValues.ts";
+import { type MeasureCode, type MeasuredValue, measuredValue } from "../body/index.ts";
 
 /** What the mean strain of a trunk loop is worked out from. Lengths in mm, strains as ratios. */
 export interface TrunkStrainInput {

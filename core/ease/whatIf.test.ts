@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
+import { tensionCurve } from "../cloth/index.ts";
 import { WHAT_IF_NUMBERS, type WhatIfAnswer, type WhatIfNumber, whatIf } from "./whatIf.ts";
 
 const wear = tensionCurve([

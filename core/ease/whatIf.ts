@@ -1,4 +1,4 @@
-import { strainAt, type TensionCurve } from "../cloth/curve/tensionCurve.ts";
+import { strainAt, type TensionCurve } from "../cloth/index.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { type Pull, pullOf, type Reach, reachOf } from "./consequences.ts";
 import { tensionForPressure } from "./pressure.ts";

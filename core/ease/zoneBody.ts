@@ -1,5 +1,12 @@
-import type { MeasureCode, Side } from "../body/measure.ts";
-import { largerSide, type MeasuredValue, measuredValue, type TapeSchool } from "../body/sheetValues.ts";
+import {
+  largerSide,
+  type MeasureCode,
+  type MeasuredValue,
+  measuredValue,
+  type Side,
+  type TapeSchool,
+} from "../body/index.ts";
+
 import { ZONE_MEASURES, type Zone } from "./zones.ts";
 
 /** The body a plan is made for. */

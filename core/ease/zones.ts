@@ -1,4 +1,4 @@
-import type { MeasureCode } from "../body/measure.ts";
+import type { MeasureCode } from "../body/index.ts";
 
 /** A level of the body at which a garment is judged, from the top down; arm and leg stand last. */
 export type Zone = "overbust" | "bust" | "underbust" | "waist" | "highHip" | "hip" | "leg" | "arm";

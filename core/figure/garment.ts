@@ -1,4 +1,4 @@
-import type { Zone } from "../ease/zones.ts";
+import type { Zone } from "../ease/index.ts";
 
 import { CENTRE, LEVEL, type TrunkView } from "./geometry.ts";
 

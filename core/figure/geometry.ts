@@ -1,4 +1,4 @@
-import type { Zone } from "../ease/zones.ts";
+import type { Zone } from "../ease/index.ts";
 
 /** The views that show the trunk from the front or the back. */
 export type TrunkView = "front" | "back";

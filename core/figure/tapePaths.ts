@@ -1,4 +1,4 @@
-import type { MeasureCode, Side } from "../body/measure.ts";
+import type { MeasureCode, Side } from "../body/index.ts";
 import { CENTRE, LEVEL, legLine, levelLine } from "./geometry.ts";
 import { type Point, smooth } from "./smooth.ts";
 

@@ -1,4 +1,4 @@
-import type { Zone } from "../ease/zones.ts";
+import type { Zone } from "../ease/index.ts";
 import type { FindingSide } from "./findingSide.ts";
 import type { Judgement } from "./judgement.ts";
 import type { SpotId } from "./spots.ts";

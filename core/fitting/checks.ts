@@ -1,4 +1,4 @@
-import type { Family } from "../ease/settings.ts";
+import type { Family } from "../ease/index.ts";
 
 /** What was tried in the garment. */
 export type CheckId = "stand" | "breathe" | "sit" | "bend" | "armsUp" | "stroke" | "squat" | "wear" | "wet" | "onOff";

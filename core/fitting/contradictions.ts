@@ -1,7 +1,5 @@
-import { type PassVerdict, passOver } from "../ease/passOver.ts";
-import type { RingVerdict } from "../ease/pullOn.ts";
-import type { StyleLimits } from "../ease/styles/style.ts";
-import type { Zone } from "../ease/zones.ts";
+import { type PassVerdict, passOver, type RingVerdict, type StyleLimits, type Zone } from "../ease/index.ts";
+
 import type { Change } from "./change.ts";
 import type { Judgement } from "./judgement.ts";
 import { type LengthAlong, lengthEffects, liesWithin } from "./lengthEffects.ts";

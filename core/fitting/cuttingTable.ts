@@ -1,4 +1,4 @@
-import { namesIn } from "../torso/trunk/placements.ts";
+import { namesIn } from "../torso/index.ts";
 import type { Change, ChangePart, ChangeTarget } from "./change.ts";
 import { type Course, type CoursesBefore, coursesOf } from "./cuttingCourse.ts";
 import { findingKindOf } from "./findings/index.ts";

@@ -1,6 +1,11 @@
-import { formatAmount, formatDifference, formatLengthWithUnit } from "../units/formatLength.ts";
-import type { LengthUnit } from "../units/length.ts";
-import { lengthsInText } from "../units/lengthsInText.ts";
+import {
+  formatAmount,
+  formatDifference,
+  formatLengthWithUnit,
+  type LengthUnit,
+  lengthsInText,
+} from "../units/index.ts";
+
 import type { CuttingLine } from "./cuttingTable.ts";
 
 /** How lengths are written where a cutting line is told. */

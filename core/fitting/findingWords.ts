@@ -1,5 +1,5 @@
-import { type StretchClass, stretchClassOf } from "../cloth/stretchClass.ts";
-import { ZONE_NAMES } from "../ease/zones.ts";
+import { type StretchClass, stretchClassOf } from "../cloth/index.ts";
+import { ZONE_NAMES } from "../ease/index.ts";
 import { findingKindOf } from "./findings/index.ts";
 import type { Finding } from "./fitting.ts";
 import { type SpotId, spotOf } from "./spots.ts";

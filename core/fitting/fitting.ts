@@ -1,5 +1,5 @@
-import type { Zone } from "../ease/zones.ts";
-import type { FigureView } from "../figure/geometry.ts";
+import type { Zone } from "../ease/index.ts";
+import type { FigureView } from "../figure/index.ts";
 import type { Change } from "./change.ts";
 import type { CheckResult } from "./checks.ts";
 import type { FindingSide } from "./findingSide.ts";

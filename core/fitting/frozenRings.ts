@@ -1,4 +1,4 @@
-import { consequencesOf } from "../ease/consequences.ts";
+import { consequencesOf } from "../ease/index.ts";
 import type { NextRing } from "./nextPlan.ts";
 import type { FrozenPlan } from "./prototype.ts";
 

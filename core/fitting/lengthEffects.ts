@@ -1,4 +1,4 @@
-import type { MeasureCode } from "../body/measure.ts";
+import type { MeasureCode } from "../body/index.ts";
 import type { ChangePart, ChangeTarget } from "./change.ts";
 
 /** What a change does to one length of the plan. */

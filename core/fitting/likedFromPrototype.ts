@@ -1,5 +1,5 @@
-import type { LikedGarment } from "../ease/liked/likedGarment.ts";
-import type { Zone } from "../ease/zones.ts";
+import type { LikedGarment, Zone } from "../ease/index.ts";
+
 import type { Prototype } from "./prototype.ts";
 
 /**

@@ -1,4 +1,4 @@
-import { namesIn } from "../torso/trunk/placements.ts";
+import { namesIn } from "../torso/index.ts";
 import type { LinkedLine } from "./change.ts";
 import type { FrozenLayer } from "./prototype.ts";
 

@@ -1,4 +1,4 @@
-import type { PlannedLengthAnswer } from "../ease/planLengths.ts";
+import type { PlannedLengthAnswer } from "../ease/index.ts";
 import { type LengthChanging, lengthEffects, liesWithin } from "./lengthEffects.ts";
 import type { FrozenLength } from "./prototype.ts";
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { sampleChange, sampleFinding, sampleFrozen, samplePrototype } from "../testing/sampleJob.ts";
+import { sampleChange, sampleFinding, sampleFrozen, samplePrototype } from "../testing/index.ts";
 import { sewingError } from "./asSewn.ts";
 import { changeStatus } from "./changeStatus.ts";
 import { decidedChanges } from "./decidedChanges.ts";

@@ -1,5 +1,5 @@
-import { type Consequences, consequencesOf, type WornCloth } from "../ease/consequences.ts";
-import { roundGirth } from "../ease/roundGirth.ts";
+import { type Consequences, consequencesOf, roundGirth, type WornCloth } from "../ease/index.ts";
+
 import type { DecidedChange } from "./decidedChange.ts";
 import { type PlannedRing, type RingId, sameRing } from "./rings.ts";
 

@@ -1,5 +1,5 @@
-import { CENTRE, FIELD, type FigureView, type Place } from "../figure/geometry.ts";
-import type { Point } from "../figure/smooth.ts";
+import { CENTRE, FIELD, type FigureView, type Place, type Point } from "../figure/index.ts";
+
 import type { FindingSide } from "./findingSide.ts";
 import { type Spot, type SpotId, spotOf } from "./spots.ts";
 

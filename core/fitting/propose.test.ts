@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { sampleFinding, samplePrototype } from "../testing/sampleJob.ts";
+import { sampleFinding, samplePrototype } from "../testing/index.ts";
 import { explainRemedy } from "./explain/explainProposal.ts";
 import { propose } from "./propose.ts";
 import { proposeFor, strainThere, usualSeams } from "./proposeFor.ts";

@@ -1,4 +1,4 @@
-import { shippedStyle } from "../ease/styles/index.ts";
+import { shippedStyle } from "../ease/index.ts";
 import { ok, type Result } from "../result.ts";
 import type { FindingAnswer, FindingFacts, FindingKind } from "./findings/findingKind.ts";
 import { findingKindOf } from "./findings/index.ts";

@@ -1,16 +1,10 @@
-import type { MeasureCode } from "../body/measure.ts";
-import type { Sheet } from "../body/sheet.ts";
-import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
-import type { TensionCurve } from "../cloth/curve/tensionCurve.ts";
-import type { Direction } from "../cloth/direction.ts";
-import type { ClothStretch } from "../cloth/evaluateTest.ts";
-import type { EaseChoice } from "../ease/easeChoice.ts";
-import type { Closure } from "../ease/pullOn.ts";
-import type { SchoolId } from "../ease/schools/school.ts";
-import type { EaseSettings } from "../ease/settings.ts";
-import type { Style, StyleId } from "../ease/styles/style.ts";
-import type { Zone } from "../ease/zones.ts";
-import type { Workings } from "../workings/calculations.ts";
+import type { MeasureCode, Sheet } from "../body/index.ts";
+
+import type { Cloth, ClothStretch, Direction, SwatchTest, TensionCurve } from "../cloth/index.ts";
+
+import type { Closure, EaseChoice, EaseSettings, SchoolId, Style, StyleId, Zone } from "../ease/index.ts";
+
+import type { Workings } from "../workings/index.ts";
 import type { ChangePart } from "./change.ts";
 import type { DecidedChange } from "./decidedChange.ts";
 import type { PlannedRing, RingId } from "./rings.ts";

@@ -1,4 +1,4 @@
-import { ZONE_NAMES } from "../ease/zones.ts";
+import { ZONE_NAMES } from "../ease/index.ts";
 import type { RingId } from "./rings.ts";
 
 /** Plain name of a ring: `Waist`, `Leg, left`. */

@@ -1,6 +1,4 @@
-import type { ZoneBody } from "../ease/zoneBody.ts";
-import type { ZonePlan } from "../ease/zonePlan.ts";
-import type { Zone } from "../ease/zones.ts";
+import type { Zone, ZoneBody, ZonePlan } from "../ease/index.ts";
 
 /** One ring of cloth that is sewn and measured: a zone, or one side of a zone that has two. */
 export interface RingId {

@@ -1,6 +1,5 @@
-import { ZONE_NAMES, type Zone } from "../ease/zones.ts";
-import { type FigureView, LEVEL } from "../figure/geometry.ts";
-import type { Point } from "../figure/smooth.ts";
+import { ZONE_NAMES, type Zone } from "../ease/index.ts";
+import { type FigureView, LEVEL, type Point } from "../figure/index.ts";
 
 /** A named place of a garment where something is seen: a girth zone, or an edge, length, line or point beside them. */
 export type SpotId =

@@ -1,4 +1,4 @@
-import { type TensionCurve, tensionAt } from "../cloth/curve/tensionCurve.ts";
+import { type TensionCurve, tensionAt } from "../cloth/index.ts";
 import { median } from "../median.ts";
 import type { Reading } from "./fitting.ts";
 import { judgedGirthMm, type Prototype } from "./prototype.ts";

@@ -1,4 +1,4 @@
-import { type Consequences, consequencesOf } from "../ease/consequences.ts";
+import { type Consequences, consequencesOf } from "../ease/index.ts";
 import { isSettled } from "./changeStatus.ts";
 import type { Fitting } from "./fitting.ts";
 import type { NextRing } from "./nextPlan.ts";

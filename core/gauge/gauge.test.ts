@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { evaluateLadder } from "../cloth/loadLadder.ts";
+import { evaluateLadder } from "../cloth/index.ts";
 import { gaugeLine, parseGaugeLine } from "./line.ts";
 import { practiceErrors } from "./practice.ts";
 import { HOLD_S, RAMP_S, READINGS_PER_S, READINGS_PER_STEP, type SimulatedStep, simulatedReading } from "./simulate.ts";

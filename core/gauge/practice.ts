@@ -1,4 +1,4 @@
-import { type LadderStep, type LoadLadder, stepTension } from "../cloth/loadLadder.ts";
+import { type LadderStep, type LoadLadder, stepTension } from "../cloth/index.ts";
 import { type StandInCloth, trueTension } from "./standIn.ts";
 
 /**

@@ -1,4 +1,4 @@
-import { type SwatchForm, stepTension } from "../cloth/loadLadder.ts";
+import { type SwatchForm, stepTension } from "../cloth/index.ts";
 import type { GaugeReading } from "./line.ts";
 import { returnStrain, type StandInCloth, trueStrain } from "./standIn.ts";
 

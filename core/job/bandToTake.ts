@@ -1,7 +1,6 @@
-import type { BandFacts } from "../band/band/madeBand.ts";
-import { reckonBand } from "../band/band/reckonBand.ts";
-import type { BandWorking } from "../band/band/working.ts";
-import { roundGirth } from "../ease/roundGirth.ts";
+import { type BandFacts, type BandWorking, reckonBand } from "../band/index.ts";
+
+import { roundGirth } from "../ease/index.ts";
 
 /** The girth of a band, rigid parts and wings, as a plan takes it: rounded to 1 mm; null while something is lacking. */
 export function bandToTake(working: BandWorking, facts: BandFacts): number | null {

@@ -1,13 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { NEW_WIRE } from "../band/wire/working.ts";
-import { tensionCurve } from "../cloth/curve/tensionCurve.ts";
-import { NEW_BUST_ROOM } from "../cups/room/working.ts";
+import { NEW_WIRE } from "../band/index.ts";
+import { tensionCurve } from "../cloth/index.ts";
+import { NEW_BUST_ROOM } from "../cups/index.ts";
 import { ok } from "../result.ts";
-import { evaluate } from "../testing/evaluate.ts";
-import { sampleBody } from "../testing/sampleBody.ts";
-import { NEW_TRUNK } from "../torso/trunk/working.ts";
-import type { WorkingFacts } from "../workings/calculations.ts";
-import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type Workings } from "../workings/calculations.ts";
+import { evaluate, sampleBody } from "../testing/index.ts";
+
+import { NEW_TRUNK } from "../torso/index.ts";
+import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type WorkingFacts, type Workings } from "../workings/index.ts";
 
 const body = sampleBody({
   overbust: 910,

@@ -1,11 +1,17 @@
-import { stretchOf } from "../cloth/evaluateTest.ts";
-import type { TestedLayer } from "../cloth/layupStretch.ts";
-import { tissueNotes } from "../cups/room/roomWays.ts";
-import { isComplete } from "../ease/planStyle.ts";
-import { cutLengths, nextLengths } from "../fitting/nextLengths.ts";
-import { nextPlan } from "../fitting/nextPlan.ts";
-import type { CarriedChange, FrozenLayer, FrozenPlan } from "../fitting/prototype.ts";
-import { ringsOf } from "../fitting/rings.ts";
+import { stretchOf, type TestedLayer } from "../cloth/index.ts";
+
+import { tissueNotes } from "../cups/index.ts";
+import { isComplete } from "../ease/index.ts";
+import {
+  type CarriedChange,
+  cutLengths,
+  type FrozenLayer,
+  type FrozenPlan,
+  nextLengths,
+  nextPlan,
+  ringsOf,
+} from "../fitting/index.ts";
+
 import { fail, ok, type Result } from "../result.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { nextPlan } from "../fitting/nextPlan.ts";
-import { ringsOf } from "../fitting/rings.ts";
-import { SAMPLE_JOB, SAMPLE_SHEET, sampleFrozen, sampleHandTest, sampleIngredients } from "../testing/sampleJob.ts";
+import { nextPlan, ringsOf } from "../fitting/index.ts";
+
+import { SAMPLE_JOB, SAMPLE_SHEET, sampleFrozen, sampleHandTest, sampleIngredients } from "../testing/index.ts";
 import { freezePlan } from "./freezePlan.ts";
 import { movedOn } from "./movedOn.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";

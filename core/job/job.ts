@@ -1,9 +1,5 @@
-import type { Direction } from "../cloth/direction.ts";
-import type { EaseChoice } from "../ease/easeChoice.ts";
-import type { LikedLength } from "../ease/liked/likedGarment.ts";
-import type { Closure } from "../ease/pullOn.ts";
-import type { StyleId } from "../ease/styles/style.ts";
-import type { Zone } from "../ease/zones.ts";
+import type { Direction } from "../cloth/index.ts";
+import type { Closure, EaseChoice, LikedLength, StyleId, Zone } from "../ease/index.ts";
 
 /** The end of a job. */
 export interface SignOff {

@@ -1,4 +1,4 @@
-import type { BesideJob, JobFacts } from "../calculation/jobFacts.ts";
+import type { BesideJob, JobFacts } from "../calculation/index.ts";
 import type { JobIngredients, PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { ringsOf } from "../fitting/rings.ts";
+import { ringsOf } from "../fitting/index.ts";
 import {
   SAMPLE_CLOTH,
   SAMPLE_JOB,
@@ -7,7 +7,7 @@ import {
   SAMPLE_TEST,
   sampleFrozen,
   sampleIngredients,
-} from "../testing/sampleJob.ts";
+} from "../testing/index.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
 import { stepsOf } from "./steps.ts";
 

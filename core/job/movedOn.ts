@@ -1,7 +1,5 @@
-import type { Zone } from "../ease/zones.ts";
-import { ringIn } from "../fitting/nextPlan.ts";
-import type { FrozenLength, FrozenRing } from "../fitting/prototype.ts";
-import type { PlannedRing, RingId } from "../fitting/rings.ts";
+import type { Zone } from "../ease/index.ts";
+import { type FrozenLength, type FrozenRing, type PlannedRing, type RingId, ringIn } from "../fitting/index.ts";
 
 /** A ring whose plan from body and cloth is no longer what a prototype froze. */
 export interface MovedRing extends RingId {

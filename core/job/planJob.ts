@@ -1,23 +1,21 @@
-import type { MeasureCode, Side } from "../body/measure.ts";
-import { missingMeasures } from "../body/missing.ts";
-import type { Sheet } from "../body/sheet.ts";
-import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
-import { scaledCurve } from "../cloth/curve/scaledCurve.ts";
-import type { Direction } from "../cloth/direction.ts";
+import { type MeasureCode, missingMeasures, type Sheet, type Side } from "../body/index.ts";
+
 import {
+  type Cloth,
+  type ClothSettings,
+  type Direction,
   type GarmentLayer,
   type LayupStretch,
   layupStretch,
+  type SwatchTest,
+  scaledCurve,
   type TestedLayer,
   testLayers,
-} from "../cloth/layupStretch.ts";
-import type { ClothSettings } from "../cloth/settings.ts";
-import { planStyle, type StylePlan } from "../ease/planStyle.ts";
-import type { LikedGirth } from "../ease/schools/school.ts";
-import type { EaseSettings } from "../ease/settings.ts";
-import type { Style } from "../ease/styles/style.ts";
-import type { Zone } from "../ease/zones.ts";
-import type { Workings } from "../workings/calculations.ts";
+} from "../cloth/index.ts";
+
+import { type EaseSettings, type LikedGirth, planStyle, type Style, type StylePlan, type Zone } from "../ease/index.ts";
+
+import type { Workings } from "../workings/index.ts";
 import type { Job } from "./job.ts";
 
 /** What a job is planned from, as far as it is there. */

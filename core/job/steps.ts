@@ -1,4 +1,4 @@
-import { isComplete } from "../ease/planStyle.ts";
+import { isComplete } from "../ease/index.ts";
 import type { MissingThing, PlannedJob } from "./planJob.ts";
 
 /** Steps of a job in the order of the work. */

@@ -1,7 +1,14 @@
-import type { Reckoning } from "../calculation/reckoning.ts";
-import type { Style } from "../ease/styles/style.ts";
-import type { WorkingFacts } from "../workings/calculations.ts";
-import { type Reckonings, reckonWorking, type WorkingId, type Workings, workingsOf } from "../workings/calculations.ts";
+import type { Reckoning } from "../calculation/index.ts";
+import type { Style } from "../ease/index.ts";
+import {
+  type Reckonings,
+  reckonWorking,
+  type WorkingFacts,
+  type WorkingId,
+  type Workings,
+  workingsOf,
+} from "../workings/index.ts";
+
 import type { Standing, Step } from "./steps.ts";
 
 /** The workings of a job and which of them were kept. */

@@ -1,4 +1,4 @@
-import type { Reckoning } from "../calculation/reckoning.ts";
+import type { Reckoning } from "../calculation/index.ts";
 
 /** Numbers of a reckoning by their ids. */
 export const byId = ({ numbers }: Pick<Reckoning, "numbers">): Record<string, number> =>

@@ -1,5 +1,4 @@
-import type { Explanation } from "../explain/explanation.ts";
-import { substitute } from "../explain/substitute.ts";
+import { type Explanation, substitute } from "../explain/index.ts";
 
 /**
  * Works an explanation's formula out from its own terms, as a reader with a calculator would. Tests compare it with

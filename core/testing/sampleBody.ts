@@ -1,5 +1,5 @@
-import type { MeasureCode } from "../body/measure.ts";
-import type { BodyFacts } from "../calculation/wants.ts";
+import type { MeasureCode } from "../body/index.ts";
+import type { BodyFacts } from "../calculation/index.ts";
 
 /** A body with measures in mm: `{ bust: 1000, root_width: [142, 136] }`; two numbers are left and right. */
 export const sampleBody = (

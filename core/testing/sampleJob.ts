@@ -1,15 +1,11 @@
-import type { Sheet } from "../body/sheet.ts";
-import type { Cloth, SwatchTest } from "../cloth/cloth.ts";
-import type { HandTest } from "../cloth/handTest.ts";
-import { SHIPPED_CLOTH_SETTINGS } from "../cloth/settings.ts";
-import { SHIPPED_EASE_SETTINGS } from "../ease/settings.ts";
-import { brief } from "../ease/styles/brief.ts";
-import type { Change } from "../fitting/change.ts";
-import type { Finding } from "../fitting/fitting.ts";
-import type { FrozenPlan, Prototype } from "../fitting/prototype.ts";
-import { freezePlan } from "../job/freezePlan.ts";
-import { type Job, newJob } from "../job/job.ts";
-import type { JobIngredients } from "../job/planJob.ts";
+import type { Sheet } from "../body/index.ts";
+import { type Cloth, type HandTest, SHIPPED_CLOTH_SETTINGS, type SwatchTest } from "../cloth/index.ts";
+
+import { brief, SHIPPED_EASE_SETTINGS } from "../ease/index.ts";
+
+import type { Change, Finding, FrozenPlan, Prototype } from "../fitting/index.ts";
+
+import { freezePlan, type Job, type JobIngredients, newJob } from "../job/index.ts";
 
 /** A complete brief for an invented wearer, for tests: a snug sheet, a jersey tested across, the share school chosen. */
 export const SAMPLE_SHEET: Sheet = {

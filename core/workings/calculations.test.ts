@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { STYLES } from "../ease/styles/index.ts";
-import { hasTrunk } from "../torso/trunk/hasTrunk.ts";
+import { STYLES } from "../ease/index.ts";
+import { hasTrunk } from "../torso/index.ts";
 import { CALCULATIONS, isWorkingId, WORKING_IDS, workingsOf } from "./calculations.ts";
 
 const needed = (id: string) => {

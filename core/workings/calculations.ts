@@ -1,17 +1,17 @@
-import { bandCalculation } from "../band/band/calculation.ts";
-import { closureCalculation } from "../band/hooks/calculation.ts";
-import { strapCalculation } from "../band/strap/calculation.ts";
-import { wireCalculation } from "../band/wire/calculation.ts";
-import type { CalculatedStyle, Calculation, CalculationStep } from "../calculation/calculation.ts";
-import type { WorkingField } from "../calculation/field.ts";
-import type { JobFacts } from "../calculation/jobFacts.ts";
-import type { Reckoning } from "../calculation/reckoning.ts";
-import { cupCalculation } from "../cups/cup/calculation.ts";
-import { dartCalculation } from "../cups/dart/calculation.ts";
-import { labelCalculation } from "../cups/label/calculation.ts";
-import { bustRoomCalculation } from "../cups/room/calculation.ts";
-import { riseCalculation } from "../torso/rise/calculation.ts";
-import { trunkCalculation } from "../torso/trunk/calculation.ts";
+import { bandCalculation, closureCalculation, strapCalculation, wireCalculation } from "../band/index.ts";
+
+import type {
+  CalculatedStyle,
+  Calculation,
+  CalculationStep,
+  JobFacts,
+  Reckoning,
+  WorkingField,
+} from "../calculation/index.ts";
+
+import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
+
+import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
 export const CALCULATIONS = {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
-import type { Sheet } from "../../core/body/sheet.ts";
-import { valueFromTakes } from "../../core/body/sheetValues.ts";
-import type { SwatchTest } from "../../core/cloth/cloth.ts";
-import { SAMPLE_CLOTH, SAMPLE_SHEET, SAMPLE_TEST } from "../../core/testing/sampleJob.ts";
-import { temporaryStore } from "../testing/temporaryStore.ts";
+import { type Sheet, valueFromTakes } from "../../core/body/index.ts";
+
+import type { SwatchTest } from "../../core/cloth/index.ts";
+import { SAMPLE_CLOTH, SAMPLE_SHEET, SAMPLE_TEST } from "../../core/testing/index.ts";
+import { temporaryStore } from "../testing/index.ts";
 
 const WEARER = { name: "Ilva", kind: "person", child: false, allergies: "latex", notes: "" } as const;
 

@@ -1,8 +1,16 @@
 import { createHash } from "node:crypto";
 import type { Knex } from "knex";
-import type { Cloth, SwatchTest } from "../../core/cloth/cloth.ts";
-import { newIdentity } from "../db/identities.ts";
-import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import type { Cloth, SwatchTest } from "../../core/cloth/index.ts";
+import {
+  insertRow,
+  type ListQuery,
+  newIdentity,
+  type Page,
+  pageByName,
+  type SaveOutcome,
+  updateVersion,
+} from "../db/index.ts";
+
 import { insertTest, type StepRow, type TestRow, testFrom } from "./swatchRows.ts";
 
 interface ClothRow {

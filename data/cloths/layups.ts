@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import type { KeptLayer, KeptLayup } from "../../core/cloth/layupRecord.ts";
+import type { KeptLayer, KeptLayup } from "../../core/cloth/index.ts";
 import {
   insertAll,
   insertRow,
@@ -8,7 +8,7 @@ import {
   pageByName,
   type SaveOutcome,
   updateVersion,
-} from "../db/saving.ts";
+} from "../db/index.ts";
 
 interface LayupRow {
   id: number;

@@ -1,8 +1,7 @@
 import type { Knex } from "knex";
-import type { SwatchTest } from "../../core/cloth/cloth.ts";
-import type { HandTest } from "../../core/cloth/handTest.ts";
-import type { LadderStep, LoadLadder } from "../../core/cloth/loadLadder.ts";
-import { insertAll, insertRow } from "../db/saving.ts";
+import type { HandTest, LadderStep, LoadLadder, SwatchTest } from "../../core/cloth/index.ts";
+
+import { insertAll, insertRow } from "../db/index.ts";
 
 /** A row of the swatch tests as the driver gives it. */
 export interface TestRow {

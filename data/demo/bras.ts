@@ -1,13 +1,9 @@
-import { NEW_BAND } from "../../core/band/band/working.ts";
-import { NEW_CLOSURE } from "../../core/band/hooks/working.ts";
-import { NEW_STRAP } from "../../core/band/strap/working.ts";
-import { NEW_WIRE } from "../../core/band/wire/working.ts";
-import { NEW_CUP } from "../../core/cups/cup/working.ts";
-import { NEW_DART } from "../../core/cups/dart/working.ts";
-import { NEW_LABEL } from "../../core/cups/label/working.ts";
-import { NEW_BUST_ROOM } from "../../core/cups/room/working.ts";
-import { newJob } from "../../core/job/job.ts";
-import type { WorkingId, Workings } from "../../core/workings/calculations.ts";
+import { NEW_BAND, NEW_CLOSURE, NEW_STRAP, NEW_WIRE } from "../../core/band/index.ts";
+
+import { NEW_BUST_ROOM, NEW_CUP, NEW_DART, NEW_LABEL } from "../../core/cups/index.ts";
+
+import { newJob } from "../../core/job/index.ts";
+import type { WorkingId, Workings } from "../../core/workings/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoPeople } from "./people.ts";
 import type { DemoShelf } from "./shelf.ts";

@@ -1,10 +1,10 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { evaluateTest } from "../../core/cloth/evaluateTest.ts";
-import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
-import { opposites } from "../../core/fitting/contradictions.ts";
-import { jobChanges } from "../../core/fitting/jobChanges.ts";
+import { evaluateTest, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
+
+import { jobChanges, opposites } from "../../core/fitting/index.ts";
+
 import { openStore, type Store } from "../store.ts";
-import { temporaryFolder } from "../testing/temporaryStore.ts";
+import { temporaryFolder } from "../testing/index.ts";
 import { addDemoWorkshop } from "./index.ts";
 
 describe("the demo workshop", () => {

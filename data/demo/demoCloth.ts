@@ -1,5 +1,5 @@
-import type { Cloth, NetLook, SwatchState } from "../../core/cloth/cloth.ts";
-import type { Direction } from "../../core/cloth/direction.ts";
+import type { Cloth, Direction, NetLook, SwatchState } from "../../core/cloth/index.ts";
+
 import type { DemoPull } from "./ladders.ts";
 
 /** One swatch of the demo: by hand, by ladder or both. */

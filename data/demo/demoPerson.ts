@@ -1,5 +1,4 @@
-import type { MeasureCode } from "../../core/body/measure.ts";
-import type { NotTaken, Sheet } from "../../core/body/sheet.ts";
+import type { MeasureCode, NotTaken, Sheet } from "../../core/body/index.ts";
 
 /** A sheet of the demo as the invented workshop typed it: several takes with a semicolon between, both sides with a slash. */
 export interface DemoSheet extends Omit<Sheet, "id" | "wearerId" | "values" | "notTaken" | "answers"> {

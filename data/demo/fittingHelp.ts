@@ -1,21 +1,27 @@
-import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/settings.ts";
-import { classRange } from "../../core/cloth/stretchClass.ts";
-import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
-import { styleOf } from "../../core/ease/styles/index.ts";
-import type { ShippedStyleId } from "../../core/ease/styles/style.ts";
-import type { Decision } from "../../core/fitting/change.ts";
-import { decidedChanges } from "../../core/fitting/decidedChanges.ts";
-import { withoutFormula } from "../../core/fitting/findings/findingKind.ts";
-import type { Finding, FittingHead, Reading } from "../../core/fitting/fitting.ts";
-import { learnByKind } from "../../core/fitting/learnShare.ts";
-import { linkedFor } from "../../core/fitting/linkedLines.ts";
-import type { Verdict } from "../../core/fitting/outcome.ts";
-import { placeOf } from "../../core/fitting/places.ts";
-import { proposeFor } from "../../core/fitting/proposeFor.ts";
-import type { Prototype, PrototypeKind, SewnRing } from "../../core/fitting/prototype.ts";
-import { freezePlan } from "../../core/job/freezePlan.ts";
-import type { Job } from "../../core/job/job.ts";
-import type { NewFinding } from "../fitting/fittings.ts";
+import { classRange, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
+
+import { SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../../core/ease/index.ts";
+
+import {
+  type Decision,
+  decidedChanges,
+  type Finding,
+  type FittingHead,
+  learnByKind,
+  linkedFor,
+  type Prototype,
+  type PrototypeKind,
+  placeOf,
+  proposeFor,
+  type Reading,
+  type SewnRing,
+  type Verdict,
+  withoutFormula,
+} from "../../core/fitting/index.ts";
+
+import { freezePlan, type Job } from "../../core/job/index.ts";
+
+import type { NewFinding } from "../fitting/index.ts";
 import type { Repositories } from "../store.ts";
 
 /** Starts the next prototype of a demo job, with every change decided so far. */

@@ -1,4 +1,4 @@
-import { newJob } from "../../core/job/job.ts";
+import { newJob } from "../../core/job/index.ts";
 import type { Repositories } from "../store.ts";
 import { decideOn, judge, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";

@@ -1,5 +1,5 @@
-import type { LadderStep, LoadLadder, SwatchForm } from "../../core/cloth/loadLadder.ts";
-import { returnStrain, type StandInCloth, trueStrain } from "../../core/gauge/standIn.ts";
+import type { LadderStep, LoadLadder, SwatchForm } from "../../core/cloth/index.ts";
+import { returnStrain, type StandInCloth, trueStrain } from "../../core/gauge/index.ts";
 
 /** How a swatch of the demo was pulled: its made-up cloth, its strip, its loads. */
 export interface DemoPull extends Pick<StandInCloth, "softness" | "stiffening" | "returned" | "kept"> {

@@ -1,7 +1,12 @@
-import type { ChartMeasure, ChartSize } from "../../core/ease/grade/sizeChart.ts";
-import { styleOf } from "../../core/ease/styles/index.ts";
-import { copyOf } from "../../core/ease/styles/ownStyle.ts";
-import type { ShippedStyleId, Style } from "../../core/ease/styles/style.ts";
+import {
+  type ChartMeasure,
+  type ChartSize,
+  copyOf,
+  type ShippedStyleId,
+  type Style,
+  styleOf,
+} from "../../core/ease/index.ts";
+
 import type { Repositories } from "../store.ts";
 import type { DemoPeople } from "./people.ts";
 import type { DemoShelf } from "./shelf.ts";

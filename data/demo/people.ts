@@ -1,8 +1,15 @@
-import { isMeasureCode, measureOf, sidesOf } from "../../core/body/catalogue/index.ts";
-import type { MeasureCode, Side } from "../../core/body/measure.ts";
-import type { Sheet } from "../../core/body/sheet.ts";
-import { type MeasuredValue, valueFromTakes } from "../../core/body/sheetValues.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import {
+  isMeasureCode,
+  type MeasureCode,
+  type MeasuredValue,
+  measureOf,
+  type Sheet,
+  type Side,
+  sidesOf,
+  valueFromTakes,
+} from "../../core/body/index.ts";
+
+import { parseLength } from "../../core/units/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoPerson, DemoSheet } from "./demoPerson.ts";
 import { PEOPLE } from "./peopleData.ts";

@@ -1,5 +1,5 @@
-import { checksOf } from "../../core/fitting/checks.ts";
-import { newJob } from "../../core/job/job.ts";
+import { checksOf } from "../../core/fitting/index.ts";
+import { newJob } from "../../core/job/index.ts";
 import type { Repositories } from "../store.ts";
 import { decideOn, judge, prototypeOf, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";

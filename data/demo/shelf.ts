@@ -1,4 +1,4 @@
-import type { HandTest } from "../../core/cloth/handTest.ts";
+import type { HandTest } from "../../core/cloth/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCloth, DemoSwatch } from "./demoCloth.ts";
 import { demoLadder } from "./ladders.ts";

@@ -1,7 +1,7 @@
 import type { Knex } from "knex";
-import type { Change, LinkedLine, OwnChange } from "../../core/fitting/change.ts";
-import type { Judgement } from "../../core/fitting/judgement.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import type { Change, Judgement, LinkedLine, OwnChange } from "../../core/fitting/index.ts";
+
+import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 import { type ChangeRow, changeColumns, changeFrom, type JudgementRow, judgementFrom } from "./fittingRows.ts";
 
 /** A change as it is decided: `version` 0 for the first word, else the version it starts from. */

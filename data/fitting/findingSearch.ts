@@ -1,8 +1,5 @@
 import type { Knex } from "knex";
-import type { Change } from "../../core/fitting/change.ts";
-import { kindTerm, spotTerm } from "../../core/fitting/findingWords.ts";
-import type { Finding } from "../../core/fitting/fitting.ts";
-import type { Judgement } from "../../core/fitting/judgement.ts";
+import { type Change, type Finding, type Judgement, kindTerm, spotTerm } from "../../core/fitting/index.ts";
 
 /** What is looked for among all findings of the workshop. Everything given must agree. */
 export interface FindingQuery {

@@ -1,7 +1,4 @@
-import type { Change } from "../../core/fitting/change.ts";
-import type { CheckResult } from "../../core/fitting/checks.ts";
-import type { Finding, Fitting, Reading } from "../../core/fitting/fitting.ts";
-import type { Judgement } from "../../core/fitting/judgement.ts";
+import type { Change, CheckResult, Finding, Fitting, Judgement, Reading } from "../../core/fitting/index.ts";
 
 /** Rows of the fitting tables as the driver gives them, and how each becomes a domain object. */
 export interface FittingRow {

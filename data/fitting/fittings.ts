@@ -1,10 +1,16 @@
 import type { Knex } from "knex";
-import type { CheckResult } from "../../core/fitting/checks.ts";
-import { findingWords } from "../../core/fitting/findingWords.ts";
-import type { Finding, Fitting, FittingHead, Reading } from "../../core/fitting/fitting.ts";
-import type { OutcomeOfKind } from "../../core/fitting/learnShare.ts";
-import type { FrozenLayer } from "../../core/fitting/prototype.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import {
+  type CheckResult,
+  type Finding,
+  type Fitting,
+  type FittingHead,
+  type FrozenLayer,
+  findingWords,
+  type OutcomeOfKind,
+  type Reading,
+} from "../../core/fitting/index.ts";
+
+import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 import { judgementsOf } from "./changes.ts";
 import {
   type ChangeRow,

@@ -1,7 +1,5 @@
 import type { Knex } from "knex";
-import type { Finding } from "../../core/fitting/fitting.ts";
-import type { OutcomeOfKind } from "../../core/fitting/learnShare.ts";
-import { PROTOTYPE_KINDS } from "../../core/fitting/prototype.ts";
+import { type Finding, type OutcomeOfKind, PROTOTYPE_KINDS } from "../../core/fitting/index.ts";
 
 /** Outcomes looked at: the newest say most about how the workshop works now. */
 const OUTCOMES_READ = 1000;

@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
-import type { Annotation, FrozenPlan, Prototype, SewnLength, SewnRing } from "../../core/fitting/prototype.ts";
-import { insertAll, insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import type { Annotation, FrozenPlan, Prototype, SewnLength, SewnRing } from "../../core/fitting/index.ts";
+import { insertAll, insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 interface PrototypeRow {
   id: number;

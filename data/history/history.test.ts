@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { placeOf } from "../../core/fitting/places.ts";
-import { tellEdit } from "../../core/job/history/tellEdit.ts";
+import { placeOf } from "../../core/fitting/index.ts";
+import { tellEdit } from "../../core/job/index.ts";
 import { addDemoWorkshop } from "../demo/index.ts";
-import type { NewFinding } from "../fitting/fittings.ts";
+import type { NewFinding } from "../fitting/index.ts";
 import { openStore, type Store } from "../store.ts";
 
 let store: Store;

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import type { EditedThing } from "../../core/job/history/tellEdit.ts";
+import type { EditedThing } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 
 /** Everything one action did to a job's record. */

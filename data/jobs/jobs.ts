@@ -1,7 +1,6 @@
 import type { Knex } from "knex";
-import type { Job } from "../../core/job/job.ts";
-import { newIdentity } from "../db/identities.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import type { Job } from "../../core/job/index.ts";
+import { insertRow, newIdentity, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 interface JobRow {
   id: number;

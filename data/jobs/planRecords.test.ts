@@ -1,10 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { styleOf } from "../../core/ease/styles/index.ts";
-import { copyOf } from "../../core/ease/styles/ownStyle.ts";
-import type { ShippedStyleId, Style } from "../../core/ease/styles/style.ts";
-import { newJob } from "../../core/job/job.ts";
-import { SAMPLE_CLOTH } from "../../core/testing/sampleJob.ts";
-import { temporaryStore } from "../testing/temporaryStore.ts";
+import { copyOf, type ShippedStyleId, type Style, styleOf } from "../../core/ease/index.ts";
+
+import { newJob } from "../../core/job/index.ts";
+import { SAMPLE_CLOTH } from "../../core/testing/index.ts";
+import { temporaryStore } from "../testing/index.ts";
 
 const person = { name: "Ilva", kind: "person", child: false, allergies: "", notes: "" } as const;
 const brief = styleOf("brief") as Style & { id: ShippedStyleId };

@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
-import type { StandingChange } from "../../core/fitting/standing.ts";
-import { insertRow } from "../db/saving.ts";
+import type { StandingChange } from "../../core/fitting/index.ts";
+import { insertRow } from "../db/index.ts";
 
 /** Standing changes of wearers and of patterns. */
 export interface StandingRepository {

@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
-import { NEW_WIRE } from "../../core/band/wire/working.ts";
-import { newJob } from "../../core/job/job.ts";
-import { temporaryStore } from "../testing/temporaryStore.ts";
+import { NEW_WIRE } from "../../core/band/index.ts";
+import { newJob } from "../../core/job/index.ts";
+import { temporaryStore } from "../testing/index.ts";
 import { bareWorkings, keptIds, workingsKept } from "./workings.ts";
 
 async function withJob() {

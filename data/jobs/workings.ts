@@ -1,8 +1,7 @@
 import type { Knex } from "knex";
-import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../../core/workings/calculations.ts";
+import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { readKeptWorking } from "../../formats/kept/keptWorking.ts";
-import { DamagedDataFileError } from "../db/dataFileErrors.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import { DamagedDataFileError, insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 /** All workings of a job as they are kept; version 0 where nothing was kept yet. */
 export type KeptWorkings = { readonly [Id in WorkingId]: KeptWorking<Id> };

@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
-import type { SizeChart } from "../../core/ease/grade/sizeChart.ts";
-import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import type { SizeChart } from "../../core/ease/index.ts";
+import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 interface SizeChartRow {
   id: number;

@@ -1,8 +1,14 @@
 import type { Knex } from "knex";
-import { shippedStyle } from "../../core/ease/styles/index.ts";
-import { type OwnStyle, ownStyleNumber, styleFromOwn } from "../../core/ease/styles/ownStyle.ts";
-import type { Style, StyleId } from "../../core/ease/styles/style.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import {
+  type OwnStyle,
+  ownStyleNumber,
+  type Style,
+  type StyleId,
+  shippedStyle,
+  styleFromOwn,
+} from "../../core/ease/index.ts";
+
+import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 interface OwnStyleRow {
   id: number;

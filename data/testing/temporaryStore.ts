@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Knex } from "knex";
 import { onTestFinished } from "vitest";
-import { openDatabase } from "../db/openDatabase.ts";
+import { openDatabase } from "../db/index.ts";
 import { type Store, storeOver } from "../store.ts";
 
 /** A folder that is gone when the test is. */

@@ -1,12 +1,9 @@
-import { ownStyleNumber } from "../../core/ease/styles/ownStyle.ts";
-import type { Change } from "../../core/fitting/change.ts";
-import type { Fitting } from "../../core/fitting/fitting.ts";
-import { jobChanges } from "../../core/fitting/jobChanges.ts";
-import type { Judgement } from "../../core/fitting/judgement.ts";
-import type { FrozenPlan } from "../../core/fitting/prototype.ts";
+import { ownStyleNumber } from "../../core/ease/index.ts";
+import { type Change, type Fitting, type FrozenPlan, type Judgement, jobChanges } from "../../core/fitting/index.ts";
+
 import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../../formats/jobs/jobDocument.ts";
-import type { ShelvedCloth } from "../cloths/cloths.ts";
-import { keptIds } from "../jobs/workings.ts";
+import type { ShelvedCloth } from "../cloths/index.ts";
+import { keptIds } from "../jobs/index.ts";
 import type { Repositories } from "../store.ts";
 import { mapFrozen, mapWorking, Numbering } from "./jobNumbers.ts";
 

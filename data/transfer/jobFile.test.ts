@@ -71,7 +71,7 @@ describe("a job as a file", () => {
   });
 
   it("has a published schema, and says what is wrong with a file", async () => {
-    const published = readFileSync(join(import.meta.dirname, "../docs/formats/job.schema.json"), "utf8");
+    const published = readFileSync(join(import.meta.dirname, "../../docs/formats/job.schema.json"), "utf8");
     expect(JSON.parse(published)).toEqual(JSON.parse(JSON.stringify(jobSchema)));
     const document = await exported(store, 7);
     const wrong = (own: object) => {

@@ -1,5 +1,5 @@
-import { ownStyleId } from "../../core/ease/styles/ownStyle.ts";
-import type { Job } from "../../core/job/job.ts";
+import { ownStyleId } from "../../core/ease/index.ts";
+import type { Job } from "../../core/job/index.ts";
 import type { ClothEntry, FittingEntry, JobDocument, PrototypeEntry } from "../../formats/jobs/jobDocument.ts";
 import type { Repositories } from "../store.ts";
 import { mapFrozen, mapWorking, type Referred, type Renumber } from "./jobNumbers.ts";

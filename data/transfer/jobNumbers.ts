@@ -1,7 +1,7 @@
-import type { PickedRecord } from "../../core/calculation/field.ts";
-import { ownStyleNumber } from "../../core/ease/styles/ownStyle.ts";
-import type { FrozenPlan } from "../../core/fitting/prototype.ts";
-import { fieldsOfWorking, type WorkingId, type Workings } from "../../core/workings/calculations.ts";
+import type { PickedRecord } from "../../core/calculation/index.ts";
+import { ownStyleNumber } from "../../core/ease/index.ts";
+import type { FrozenPlan } from "../../core/fitting/index.ts";
+import { fieldsOfWorking, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { OWN_STYLE } from "../../formats/jobs/jobDocument.ts";
 
 /** What a job's file refers to by number. */

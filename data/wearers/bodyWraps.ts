@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import type { BodyWrap } from "../../core/torso/wrap/bodyWrap.ts";
+import type { BodyWrap } from "../../core/torso/index.ts";
 import { type WearerRecords, wearerRecords } from "./wearerRecords.ts";
 
 interface BodyWrapRow {

@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
-import { type DraftOwner, draftKindsOf } from "../drafts/draftNames.ts";
-import { eraseJobs, type UnderJobs, underJobs } from "../jobs/eraseJobs.ts";
+import { type DraftOwner, draftKindsOf } from "../drafts/index.ts";
+import { eraseJobs, type UnderJobs, underJobs } from "../jobs/index.ts";
 
 /** What erasing a wearer took away, for the maker to read. */
 export interface Erased {

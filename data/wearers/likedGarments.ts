@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import type { LikedGarment } from "../../core/ease/liked/likedGarment.ts";
+import type { LikedGarment } from "../../core/ease/index.ts";
 import { type WearerRecords, wearerRecords } from "./wearerRecords.ts";
 
 interface LikedRow {

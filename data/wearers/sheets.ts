@@ -1,8 +1,14 @@
 import type { Knex } from "knex";
-import type { CheckAnswer } from "../../core/body/checks/answer.ts";
-import type { NotTaken, Sheet } from "../../core/body/sheet.ts";
-import { type MeasuredValue, takesOf, valueFromTakes } from "../../core/body/sheetValues.ts";
-import { insertAll, insertRow } from "../db/saving.ts";
+import {
+  type CheckAnswer,
+  type MeasuredValue,
+  type NotTaken,
+  type Sheet,
+  takesOf,
+  valueFromTakes,
+} from "../../core/body/index.ts";
+
+import { insertAll, insertRow } from "../db/index.ts";
 
 interface SheetRow {
   id: number;

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 /** Dated records that belong to a wearer: garments that fit, body wraps. */
 export interface WearerRecords<T> {

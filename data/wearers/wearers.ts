@@ -1,7 +1,14 @@
 import type { Knex } from "knex";
-import type { Wearer } from "../../core/body/wearer.ts";
-import { newIdentity } from "../db/identities.ts";
-import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "../db/saving.ts";
+import type { Wearer } from "../../core/body/index.ts";
+import {
+  insertRow,
+  type ListQuery,
+  newIdentity,
+  type Page,
+  pageByName,
+  type SaveOutcome,
+  updateVersion,
+} from "../db/index.ts";
 
 type NewWearer = Omit<Wearer, "id" | "version">;
 

@@ -7,10 +7,10 @@ import {
   type ChartSize,
   isChartMeasure,
   type SizeChart,
-} from "../../core/ease/grade/sizeChart.ts";
+} from "../../core/ease/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import { type LengthUnit, parseLength } from "../../core/units/index.ts";
+
 import { plainCell, writeCsv } from "../csv.ts";
 
 /** A column of a chart: what it says of which zone. */

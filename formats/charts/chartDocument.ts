@@ -1,5 +1,5 @@
 import { type Static, Type } from "typebox";
-import { CHART_MEASURES, type SizeChart } from "../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURES, type SizeChart } from "../../core/ease/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { validator } from "../validation.ts";
 import { MOST_SIZES } from "./chartCsv.ts";

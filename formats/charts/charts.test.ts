@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { CHART_MEASURES, type ChartSize } from "../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURES, type ChartSize } from "../../core/ease/index.ts";
 import { type ChartCsvOptions, chartToCsv, columnOf, readChartCsv } from "./chartCsv.ts";
 import { chartDocument, chartDocumentSchema, type ImportedChart, readChartDocument } from "./chartDocument.ts";
 

@@ -1,8 +1,8 @@
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
-import { cuttingTable } from "../../core/fitting/cuttingTable.ts";
-import type { Fitting } from "../../core/fitting/fitting.ts";
-import { sampleChange, sampleFinding, samplePrototype } from "../../core/testing/sampleJob.ts";
+import { cuttingTable, type Fitting } from "../../core/fitting/index.ts";
+
+import { sampleChange, sampleFinding, samplePrototype } from "../../core/testing/index.ts";
 import { cuttingTablePdf } from "../pdf/cuttingTablePdf.ts";
 import { fittingRecordPdf } from "../pdf/fittingRecordPdf.ts";
 import { fittingCsv } from "./fittingCsv.ts";

@@ -1,10 +1,14 @@
-import { ZONE_NAMES } from "../../core/ease/zones.ts";
-import { changeStatus } from "../../core/fitting/changeStatus.ts";
-import { checkOf } from "../../core/fitting/checks.ts";
-import { findingKindOf } from "../../core/fitting/findings/index.ts";
-import type { Finding, Fitting, Reading } from "../../core/fitting/fitting.ts";
-import type { Prototype } from "../../core/fitting/prototype.ts";
-import { spotOf } from "../../core/fitting/spots.ts";
+import { ZONE_NAMES } from "../../core/ease/index.ts";
+import {
+  changeStatus,
+  checkOf,
+  type Finding,
+  type Fitting,
+  findingKindOf,
+  type Prototype,
+  type Reading,
+  spotOf,
+} from "../../core/fitting/index.ts";
 
 /** The fitting record of a job: its prototypes with their fittings, in order. */
 export interface FittingRecord {

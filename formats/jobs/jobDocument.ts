@@ -1,18 +1,15 @@
-import type { Sheet } from "../../core/body/sheet.ts";
-import type { Wearer } from "../../core/body/wearer.ts";
-import type { Cloth, SwatchTest } from "../../core/cloth/cloth.ts";
-import type { KeptLayup } from "../../core/cloth/layupRecord.ts";
-import type { SizeChart } from "../../core/ease/grade/sizeChart.ts";
-import { isStyleId } from "../../core/ease/styles/index.ts";
-import type { OwnStyle } from "../../core/ease/styles/ownStyle.ts";
-import type { Change } from "../../core/fitting/change.ts";
-import type { Finding, Fitting, Reading } from "../../core/fitting/fitting.ts";
-import type { Judgement } from "../../core/fitting/judgement.ts";
-import type { Annotation, Prototype } from "../../core/fitting/prototype.ts";
-import type { Job } from "../../core/job/job.ts";
+import type { Sheet, Wearer } from "../../core/body/index.ts";
+
+import type { Cloth, KeptLayup, SwatchTest } from "../../core/cloth/index.ts";
+
+import { isStyleId, type OwnStyle, type SizeChart } from "../../core/ease/index.ts";
+
+import type { Annotation, Change, Finding, Fitting, Judgement, Prototype, Reading } from "../../core/fitting/index.ts";
+
+import type { Job } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { BodyWrap } from "../../core/torso/wrap/bodyWrap.ts";
-import type { WorkingId, Workings } from "../../core/workings/calculations.ts";
+import type { BodyWrap } from "../../core/torso/index.ts";
+import type { WorkingId, Workings } from "../../core/workings/index.ts";
 import { readKeptWorking } from "../kept/keptWorking.ts";
 import { validator } from "../validation.ts";
 import { jobSchema } from "./jobSchema.ts";

@@ -1,15 +1,13 @@
 import { type TSchema, Type } from "typebox";
-import { LONG_CODES } from "../../core/body/catalogue/codes.ts";
-import { CLOTH_KINDS } from "../../core/cloth/clothKind.ts";
-import { SCHOOL_IDS } from "../../core/ease/schools/index.ts";
-import { ZONES } from "../../core/ease/zones.ts";
-import { FIGURE_VIEWS } from "../../core/figure/geometry.ts";
-import { FINDING_KIND_IDS } from "../../core/fitting/findings/findingKind.ts";
-import { VERDICTS } from "../../core/fitting/outcome.ts";
-import { PROTOTYPE_KINDS } from "../../core/fitting/prototype.ts";
-import { SPOTS } from "../../core/fitting/spots.ts";
-import { WRAP_COUNTS } from "../../core/torso/wrap/bodyWrap.ts";
-import { WORKING_IDS } from "../../core/workings/calculations.ts";
+import { LONG_CODES } from "../../core/body/index.ts";
+import { CLOTH_KINDS } from "../../core/cloth/index.ts";
+import { SCHOOL_IDS, ZONES } from "../../core/ease/index.ts";
+
+import { FIGURE_VIEWS } from "../../core/figure/index.ts";
+import { FINDING_KIND_IDS, PROTOTYPE_KINDS, SPOTS, VERDICTS } from "../../core/fitting/index.ts";
+
+import { WRAP_COUNTS } from "../../core/torso/index.ts";
+import { WORKING_IDS } from "../../core/workings/index.ts";
 
 const text = (maxLength = 4000) => Type.String({ maxLength });
 const word = () => Type.String({ minLength: 1, maxLength: 200 });

@@ -1,10 +1,10 @@
 import { Type } from "typebox";
-import type { Sheet } from "../../core/body/sheet.ts";
-import type { Wearer } from "../../core/body/wearer.ts";
-import type { LikedGarment } from "../../core/ease/liked/likedGarment.ts";
-import type { StandingChange } from "../../core/fitting/standing.ts";
+import type { Sheet, Wearer } from "../../core/body/index.ts";
+
+import type { LikedGarment } from "../../core/ease/index.ts";
+import type { StandingChange } from "../../core/fitting/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { BodyWrap } from "../../core/torso/wrap/bodyWrap.ts";
+import type { BodyWrap } from "../../core/torso/index.ts";
 import { validator } from "../validation.ts";
 import { type ClothEntry, type JobDocument, readJobDocument } from "./jobDocument.ts";
 import { clothSchema, sheetSchema, wearerSchema, wrapSchema } from "./jobSchema.ts";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { calculationOf, NEW_WORKINGS, WORKING_IDS } from "../../core/workings/calculations.ts";
+import { calculationOf, NEW_WORKINGS, WORKING_IDS } from "../../core/workings/index.ts";
 import { readKeptWorking } from "./keptWorking.ts";
 
 describe("a kept working", () => {

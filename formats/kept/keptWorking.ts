@@ -1,6 +1,6 @@
-import { workingSchema } from "../../core/calculation/workingSchema.ts";
+import { workingSchema } from "../../core/calculation/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
-import { calculationOf, WORKING_IDS, type WorkingId, type Workings } from "../../core/workings/calculations.ts";
+import { calculationOf, WORKING_IDS, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { validator } from "../validation.ts";
 
 const VALIDATORS = new Map(

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE, placesOf } from "../../core/body/catalogue/index.ts";
-import { tapeWays } from "../../core/figure/tapePaths.ts";
+import { CATALOGUE, placesOf } from "../../core/body/index.ts";
+import { tapeWays } from "../../core/figure/index.ts";
 import { blankSheetPdf } from "./blankSheet.ts";
 
 const pagesOf = (pdf: Buffer): number => pdf.toString("latin1").match(/\/Type \/Page\b/g)?.length ?? 0;

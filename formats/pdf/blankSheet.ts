@@ -1,4 +1,4 @@
-import { measureOf, nameOf, type SheetPlace } from "../../core/body/catalogue/index.ts";
+import { measureOf, nameOf, type SheetPlace } from "../../core/body/index.ts";
 import { INK, MARGIN, type Paper, pdfOf, SOFT } from "./pages.ts";
 import { drawTape, PICTURE } from "./tapePicture.ts";
 

@@ -1,7 +1,7 @@
-import { type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../core/fitting/cuttingTable.ts";
-import { asideWords } from "../../core/fitting/cuttingWords.ts";
-import { formatAmount } from "../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
+import { asideWords, type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../core/fitting/index.ts";
+
+import { formatAmount, type LengthUnit } from "../../core/units/index.ts";
+
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "./pages.ts";
 
 /** What stands on a printed cutting table. */

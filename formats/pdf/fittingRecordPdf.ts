@@ -1,9 +1,14 @@
-import type { Fitting } from "../../core/fitting/fitting.ts";
-import { judgedGirthMm, PROTOTYPE_KINDS, type Prototype } from "../../core/fitting/prototype.ts";
-import { ringName } from "../../core/fitting/ringName.ts";
-import { formatDay } from "../../core/units/day.ts";
-import { formatAmount, formatDifference, formatLengthWithUnit, type InchStep } from "../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
+import { type Fitting, judgedGirthMm, PROTOTYPE_KINDS, type Prototype, ringName } from "../../core/fitting/index.ts";
+
+import {
+  formatAmount,
+  formatDay,
+  formatDifference,
+  formatLengthWithUnit,
+  type InchStep,
+  type LengthUnit,
+} from "../../core/units/index.ts";
+
 import { type FittingRecord, type RecordLine, recordLines } from "../fittings/fittingRecord.ts";
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "./pages.ts";
 

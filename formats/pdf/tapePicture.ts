@@ -1,8 +1,19 @@
-import type { MeasureCode, Side } from "../../core/body/measure.ts";
-import { FIELD } from "../../core/figure/geometry.ts";
-import { ARM_PATHS, HAIR, HEAD_PATH, OUTLINES, TRUNK_PATH } from "../../core/figure/outline.ts";
-import { SIDE_HAIR, SIDE_HEAD_PATH, SIDE_PATH } from "../../core/figure/sideOutline.ts";
-import { TAPE_VIEWS, type TapePath, type TapeView, tapeWays } from "../../core/figure/tapePaths.ts";
+import type { MeasureCode, Side } from "../../core/body/index.ts";
+import {
+  ARM_PATHS,
+  FIELD,
+  HAIR,
+  HEAD_PATH,
+  OUTLINES,
+  SIDE_HAIR,
+  SIDE_HEAD_PATH,
+  SIDE_PATH,
+  TAPE_VIEWS,
+  type TapePath,
+  type TapeView,
+  TRUNK_PATH,
+  tapeWays,
+} from "../../core/figure/index.ts";
 
 /** Room of one picture, points. */
 export const PICTURE = { width: 62, height: 72 } as const;

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
-import { isMeasureCode } from "../../core/body/catalogue/index.ts";
-import type { Sheet } from "../../core/body/sheet.ts";
-import { parseDay } from "../../core/units/day.ts";
+import { isMeasureCode, type Sheet } from "../../core/body/index.ts";
+
+import { parseDay } from "../../core/units/index.ts";
 import { plainCell, writeCsv } from "../csv.ts";
 import { entryOf, type ImportedSheet, type SheetEntry, valueFrom } from "./sheetDocument.ts";
 

@@ -1,11 +1,21 @@
 import { type Static, Type } from "typebox";
-import { LONG_CODES } from "../../core/body/catalogue/codes.ts";
-import { isMeasureCode, measureOf, sidesOf } from "../../core/body/catalogue/index.ts";
-import { type NotTaken, type Sheet, WORN_UNDER } from "../../core/body/sheet.ts";
-import { type MeasuredValue, measuredValue, takesOf, valueFromTakes } from "../../core/body/sheetValues.ts";
+import {
+  isMeasureCode,
+  LONG_CODES,
+  type MeasuredValue,
+  measuredValue,
+  measureOf,
+  type NotTaken,
+  type Sheet,
+  sidesOf,
+  takesOf,
+  valueFromTakes,
+  WORN_UNDER,
+} from "../../core/body/index.ts";
+
 import { fail, ok, type Result } from "../../core/result.ts";
-import { parseDay } from "../../core/units/day.ts";
-import { parseLength } from "../../core/units/parseLength.ts";
+import { parseDay, parseLength } from "../../core/units/index.ts";
+
 import { validator } from "../validation.ts";
 
 const text = (most: number) => Type.String({ maxLength: most });

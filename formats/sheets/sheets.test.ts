@@ -1,10 +1,9 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
-import { CATALOGUE, placesOf } from "../../core/body/catalogue/index.ts";
-import type { Sheet } from "../../core/body/sheet.ts";
-import { valueFromTakes } from "../../core/body/sheetValues.ts";
-import { SAMPLE_SHEET } from "../../core/testing/sampleJob.ts";
+import { CATALOGUE, placesOf, type Sheet, valueFromTakes } from "../../core/body/index.ts";
+
+import { SAMPLE_SHEET } from "../../core/testing/index.ts";
 import { readSheetsCsv, sheetsToColumns, sheetsToRows } from "./sheetCsv.ts";
 import { readSheetsDocument, sheetsDocument, sheetsSchema } from "./sheetDocument.ts";
 

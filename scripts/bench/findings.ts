@@ -2,13 +2,13 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Knex } from "knex";
-import { classRange } from "../../core/cloth/stretchClass.ts";
-import { FINDING_KINDS } from "../../core/fitting/findings/index.ts";
-import { findingWords } from "../../core/fitting/findingWords.ts";
-import { sampleFrozen } from "../../core/testing/sampleJob.ts";
-import { openDatabase } from "../../data/db/openDatabase.ts";
-import { insertAll } from "../../data/db/saving.ts";
-import type { FindingQuery } from "../../data/fitting/findingSearch.ts";
+import { classRange } from "../../core/cloth/index.ts";
+import { FINDING_KINDS, findingWords } from "../../core/fitting/index.ts";
+
+import { sampleFrozen } from "../../core/testing/index.ts";
+import { insertAll, openDatabase } from "../../data/db/index.ts";
+
+import type { FindingQuery } from "../../data/fitting/index.ts";
 import { storeOver } from "../../data/store.ts";
 import { type Figure, quantile } from "./report.ts";
 

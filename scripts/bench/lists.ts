@@ -2,9 +2,9 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Knex } from "knex";
-import { SAMPLE_CLOTH, SAMPLE_TEST } from "../../core/testing/sampleJob.ts";
-import { openDatabase } from "../../data/db/openDatabase.ts";
-import { insertAll } from "../../data/db/saving.ts";
+import { SAMPLE_CLOTH, SAMPLE_TEST } from "../../core/testing/index.ts";
+import { insertAll, openDatabase } from "../../data/db/index.ts";
+
 import { type Store, storeOver } from "../../data/store.ts";
 import { type Figure, quantile } from "./report.ts";
 

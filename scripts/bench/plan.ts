@@ -1,8 +1,7 @@
 import { Bench } from "tinybench";
-import { planStyle } from "../../core/ease/planStyle.ts";
-import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
-import { brief as briefStyle } from "../../core/ease/styles/brief.ts";
-import { SAMPLE_SHEET } from "../../core/testing/sampleJob.ts";
+import { brief as briefStyle, planStyle, SHIPPED_EASE_SETTINGS } from "../../core/ease/index.ts";
+
+import { SAMPLE_SHEET } from "../../core/testing/index.ts";
 import type { Figure } from "./report.ts";
 import { spreadsheetFigures } from "./spreadsheet.ts";
 import { planTwelveZones } from "./twelveZones.ts";

@@ -1,11 +1,14 @@
 import { HyperFormula, type RawCellContent } from "hyperformula";
-import type { TensionCurve } from "../../core/cloth/curve/tensionCurve.ts";
-import { girthBy } from "../../core/ease/planStyle.ts";
-import { fixedCutFor } from "../../core/ease/schools/fixed.ts";
-import { SCHOOL_IDS } from "../../core/ease/schools/index.ts";
-import { reductionFor } from "../../core/ease/schools/percent.ts";
-import { SHIPPED_EASE_SETTINGS as settings } from "../../core/ease/settings.ts";
-import type { ZonePlan } from "../../core/ease/zonePlan.ts";
+import type { TensionCurve } from "../../core/cloth/index.ts";
+import {
+  fixedCutFor,
+  girthBy,
+  reductionFor,
+  SCHOOL_IDS,
+  SHIPPED_EASE_SETTINGS as settings,
+  type ZonePlan,
+} from "../../core/ease/index.ts";
+
 import { type Figure, quantile } from "./report.ts";
 import { GIRTHS, LAYERS, LIKED_CURVE, likedGirthMm, planTwelveZones, RECOVERY, USABLE } from "./twelveZones.ts";
 

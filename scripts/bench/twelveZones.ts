@@ -1,13 +1,18 @@
-import { sumCurves } from "../../core/cloth/curve/sumCurves.ts";
-import { type TensionCurve, tensionCurve } from "../../core/cloth/curve/tensionCurve.ts";
-import { NOTHING_CHOSEN } from "../../core/ease/easeChoice.ts";
-import { planStyle, type StyleInput } from "../../core/ease/planStyle.ts";
-import type { LikedGirth } from "../../core/ease/schools/school.ts";
-import { SHIPPED_EASE_SETTINGS } from "../../core/ease/settings.ts";
-import { bodysuit } from "../../core/ease/styles/bodysuit.ts";
-import type { Style } from "../../core/ease/styles/style.ts";
-import type { ZonePlan } from "../../core/ease/zonePlan.ts";
-import { ZONE_MEASURES, ZONES, type Zone } from "../../core/ease/zones.ts";
+import { sumCurves, type TensionCurve, tensionCurve } from "../../core/cloth/index.ts";
+
+import {
+  bodysuit,
+  type LikedGirth,
+  NOTHING_CHOSEN,
+  planStyle,
+  SHIPPED_EASE_SETTINGS,
+  type Style,
+  type StyleInput,
+  ZONE_MEASURES,
+  ZONES,
+  type Zone,
+  type ZonePlan,
+} from "../../core/ease/index.ts";
 
 /** Three layers, six points each, N/m by strain in wear. */
 export const LAYERS: readonly TensionCurve[] = [

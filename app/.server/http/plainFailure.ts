@@ -1,4 +1,4 @@
-import { DataFileError } from "../../../data/db/dataFileErrors.ts";
+import { DataFileError } from "../../../data/db/index.ts";
 
 /** A failure that is foreseen, told as it is to whoever is at the bench. */
 export interface PlainFailure {

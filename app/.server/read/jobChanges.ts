@@ -1,6 +1,13 @@
-import { type Contradiction, limitsLeft, opposites, twice } from "../../../core/fitting/contradictions.ts";
-import { jobChanges } from "../../../core/fitting/jobChanges.ts";
-import { type ClosurePull, predictClosure } from "../../../core/fitting/tension.ts";
+import {
+  type ClosurePull,
+  type Contradiction,
+  jobChanges,
+  limitsLeft,
+  opposites,
+  predictClosure,
+  twice,
+} from "../../../core/fitting/index.ts";
+
 import { type JobContext, lengthsToday, ringsToday } from "./jobContext.ts";
 
 /** Where a job's changes do not agree: with one another, or with the limits of its style. */

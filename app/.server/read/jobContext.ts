@@ -1,29 +1,46 @@
 import type { RouterContextProvider } from "react-router";
-import type { Sheet } from "../../../core/body/sheet.ts";
-import { sheetWords } from "../../../core/body/sheetWords.ts";
-import type { Wearer } from "../../../core/body/wearer.ts";
-import type { Cloth, SwatchTest } from "../../../core/cloth/cloth.ts";
-import type { KeptLayup } from "../../../core/cloth/layupRecord.ts";
-import type { GarmentLayer } from "../../../core/cloth/layupStretch.ts";
-import type { ClothSettings } from "../../../core/cloth/settings.ts";
-import type { EaseSources } from "../../../core/ease/explain/question.ts";
-import { type LikedOnBody, likedByZone, likedOnBody } from "../../../core/ease/liked/likedOnBody.ts";
-import type { EaseSettings } from "../../../core/ease/settings.ts";
-import type { Style } from "../../../core/ease/styles/style.ts";
-import type { OwnChange } from "../../../core/fitting/change.ts";
-import type { CoursesBefore } from "../../../core/fitting/cuttingCourse.ts";
-import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
-import type { Finding, Fitting } from "../../../core/fitting/fitting.ts";
-import { openFindings } from "../../../core/fitting/jobChanges.ts";
-import { cutLengths, type NextLength, nextLengths } from "../../../core/fitting/nextLengths.ts";
-import { type NextRing, nextPlan } from "../../../core/fitting/nextPlan.ts";
-import type { Prototype } from "../../../core/fitting/prototype.ts";
-import { ringsOf } from "../../../core/fitting/rings.ts";
-import type { Job } from "../../../core/job/job.ts";
-import { type MovedRing, movedOn } from "../../../core/job/movedOn.ts";
-import { type JobIngredients, type JobPlan, type PlannedJob, planJob } from "../../../core/job/planJob.ts";
-import { type Step, stepsOf } from "../../../core/job/steps.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { type Sheet, sheetWords, type Wearer } from "../../../core/body/index.ts";
+
+import type { Cloth, ClothSettings, GarmentLayer, KeptLayup, SwatchTest } from "../../../core/cloth/index.ts";
+
+import {
+  type EaseSettings,
+  type EaseSources,
+  type LikedOnBody,
+  likedByZone,
+  likedOnBody,
+  type Style,
+} from "../../../core/ease/index.ts";
+
+import {
+  type CoursesBefore,
+  cutLengths,
+  decidedChanges,
+  type Finding,
+  type Fitting,
+  type NextLength,
+  type NextRing,
+  nextLengths,
+  nextPlan,
+  type OwnChange,
+  openFindings,
+  type Prototype,
+  ringsOf,
+} from "../../../core/fitting/index.ts";
+
+import {
+  type Job,
+  type JobIngredients,
+  type JobPlan,
+  type MovedRing,
+  movedOn,
+  type PlannedJob,
+  planJob,
+  type Step,
+  stepsOf,
+} from "../../../core/job/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, storeOf } from "../http/answers.ts";
 import { readWorkshopSettings, settingsWords } from "./workshopSettings.ts";

@@ -1,9 +1,13 @@
-import { countingTest } from "../../../core/cloth/cloth.ts";
-import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
-import type { LayupLayer } from "../../../core/cloth/layup.ts";
-import type { KeptLayer, KeptLayup } from "../../../core/cloth/layupRecord.ts";
-import type { ClothSettings } from "../../../core/cloth/settings.ts";
-import { wearCurve } from "../../../core/cloth/wearTension.ts";
+import {
+  type ClothSettings,
+  countingTest,
+  evaluateTest,
+  type KeptLayer,
+  type KeptLayup,
+  type LayupLayer,
+  wearCurve,
+} from "../../../core/cloth/index.ts";
+
 import type { Repositories } from "../../../data/store.ts";
 
 /** A layer as judged: what is kept of it, and what its counting test says. */

@@ -1,5 +1,5 @@
-import { STYLES } from "../../../core/ease/styles/index.ts";
-import { ownStyleId } from "../../../core/ease/styles/ownStyle.ts";
+import { ownStyleId, STYLES } from "../../../core/ease/index.ts";
+
 import type { Repositories } from "../../../data/store.ts";
 
 /** Names of all styles, shipped and own, by their id. */

@@ -1,8 +1,8 @@
 import { RouterContextProvider } from "react-router";
 import { beforeEach, describe, expect, it } from "vitest";
-import { workingSteps } from "../../../core/job/workingSteps.ts";
+import { workingSteps } from "../../../core/job/index.ts";
 import { addDemoWorkshop } from "../../../data/demo/index.ts";
-import { bareWorkings, keptIds } from "../../../data/jobs/workings.ts";
+import { bareWorkings, keptIds } from "../../../data/jobs/index.ts";
 import { openStore, type Store } from "../../../data/store.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { readWorking, workingFields } from "../../jobs/calculation/readWorking.ts";

@@ -1,15 +1,14 @@
 import type { RouterContextProvider } from "react-router";
-import { shelfElastic } from "../../../core/band/band/elasticForce.ts";
-import { sheetWords } from "../../../core/body/sheetWords.ts";
-import type { ChartLoops, WrapLoop } from "../../../core/calculation/besideJob.ts";
-import type { BesideJob } from "../../../core/calculation/jobFacts.ts";
-import { jobFacts } from "../../../core/job/jobFacts.ts";
-import type { Step } from "../../../core/job/steps.ts";
-import { workingSteps } from "../../../core/job/workingSteps.ts";
-import { hasTrunk } from "../../../core/torso/trunk/hasTrunk.ts";
-import { wrapLoop } from "../../../core/torso/wrap/bodyWrap.ts";
-import { type WorkingFacts, type WorkingId, workingFacts, workingsOf } from "../../../core/workings/calculations.ts";
-import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/jobs/workings.ts";
+import { shelfElastic } from "../../../core/band/index.ts";
+import { sheetWords } from "../../../core/body/index.ts";
+import type { BesideJob, ChartLoops, WrapLoop } from "../../../core/calculation/index.ts";
+
+import { jobFacts, type Step, workingSteps } from "../../../core/job/index.ts";
+
+import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
+
+import { type WorkingFacts, type WorkingId, workingFacts, workingsOf } from "../../../core/workings/index.ts";
+import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { workingFields } from "../../jobs/calculation/readWorking.ts";

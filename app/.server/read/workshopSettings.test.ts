@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
-import { SHIPPED_EASE_SETTINGS } from "../../../core/ease/settings.ts";
-import { temporaryStore } from "../../../data/testing/temporaryStore.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/index.ts";
+import { SHIPPED_EASE_SETTINGS } from "../../../core/ease/index.ts";
+import { temporaryStore } from "../../../data/testing/index.ts";
 import { checkEaseSettings, readWorkshopSettings, settingsWords } from "./workshopSettings.ts";
 
 const kept = async (ease: string) => {

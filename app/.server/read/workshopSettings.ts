@@ -1,8 +1,8 @@
 import { Type } from "typebox";
-import { CLOTH_KINDS } from "../../../core/cloth/clothKind.ts";
-import { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/settings.ts";
-import { type EaseSettings, SHIPPED_EASE_SETTINGS } from "../../../core/ease/settings.ts";
-import { easeSettingsSchema } from "../../../core/ease/settingsSchema.ts";
+import { CLOTH_KINDS, type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/index.ts";
+
+import { type EaseSettings, easeSettingsSchema, SHIPPED_EASE_SETTINGS } from "../../../core/ease/index.ts";
+
 import type { Repositories } from "../../../data/store.ts";
 import { validator } from "../../../formats/validation.ts";
 

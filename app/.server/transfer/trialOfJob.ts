@@ -1,16 +1,20 @@
-import { schoolOf } from "../../../core/ease/schools/index.ts";
-import { comparePrototypes } from "../../../core/fitting/comparePrototypes.ts";
-import { cuttingTable } from "../../../core/fitting/cuttingTable.ts";
-import { asideWords } from "../../../core/fitting/cuttingWords.ts";
-import { frozenRings } from "../../../core/fitting/frozenRings.ts";
-import { jobChanges } from "../../../core/fitting/jobChanges.ts";
-import { frozenLength } from "../../../core/fitting/nextLengths.ts";
-import { proposeFor } from "../../../core/fitting/proposeFor.ts";
-import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
-import { zoneCourses } from "../../../core/fitting/zoneCourse.ts";
+import { schoolOf } from "../../../core/ease/index.ts";
+import {
+  asideWords,
+  comparePrototypes,
+  cuttingTable,
+  frozenLength,
+  frozenRings,
+  jobChanges,
+  lengthsStepOn,
+  proposeFor,
+  stepOn,
+  zoneCourses,
+} from "../../../core/fitting/index.ts";
+
 import { fail, ok, type Result } from "../../../core/result.ts";
-import { formatDay } from "../../../core/units/day.ts";
-import { formatLength } from "../../../core/units/formatLength.ts";
+import { formatDay, formatLength } from "../../../core/units/index.ts";
+
 import type { Repositories } from "../../../data/store.ts";
 import { recordLines } from "../../../formats/fittings/fittingRecord.ts";
 import { closurePulls, contradictionsOf } from "../read/jobChanges.ts";

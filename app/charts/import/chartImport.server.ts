@@ -1,6 +1,5 @@
-import { chartDoubts, turnedOver } from "../../../core/ease/grade/chartDoubts.ts";
-import type { ChartKind } from "../../../core/ease/grade/sizeChart.ts";
-import { CHART_MEASURE_NAMES } from "../../../core/ease/grade/sizeChart.ts";
+import { CHART_MEASURE_NAMES, type ChartKind, chartDoubts, turnedOver } from "../../../core/ease/index.ts";
+
 import { readChartCsv } from "../../../formats/charts/chartCsv.ts";
 import { type ImportedChart, readChartDocument } from "../../../formats/charts/chartDocument.ts";
 import { readJson } from "../../../formats/json.ts";

@@ -1,6 +1,6 @@
 import Typography from "@mui/material/Typography";
-import type { Cloth } from "../../../core/cloth/cloth.ts";
-import { cutForShrinkage } from "../../../core/cloth/shrinkage.ts";
+import { type Cloth, cutForShrinkage } from "../../../core/cloth/index.ts";
+
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

@@ -1,7 +1,7 @@
 import Typography from "@mui/material/Typography";
-import type { ClothKind } from "../../../core/cloth/clothKind.ts";
-import type { DirectionSummary } from "../../../core/cloth/summary.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import type { ClothKind, DirectionSummary } from "../../../core/cloth/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { CurveChart } from "../../chart/charts.ts";
 import { useClothSettings } from "../ClothSettingsContext.tsx";
 

@@ -1,8 +1,13 @@
 import Typography from "@mui/material/Typography";
-import { type Cloth, type SwatchTest, stateWords } from "../../../core/cloth/cloth.ts";
-import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
-import type { ClothSettings } from "../../../core/cloth/settings.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import {
+  type Cloth,
+  type ClothSettings,
+  evaluateTest,
+  type SwatchTest,
+  stateWords,
+} from "../../../core/cloth/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { PlainList } from "../../frame/PlainList.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { percent } from "../../frame/units/percent.ts";

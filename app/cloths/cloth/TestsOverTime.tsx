@@ -1,8 +1,7 @@
 import Typography from "@mui/material/Typography";
-import { type Cloth, type SwatchTest, stateWords } from "../../../core/cloth/cloth.ts";
-import { DIRECTIONS } from "../../../core/cloth/direction.ts";
-import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { type Cloth, DIRECTIONS, evaluateTest, type SwatchTest, stateWords } from "../../../core/cloth/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { TimeChart } from "../../chart/charts.ts";
 
 import type { TimeSeries } from "../../chart/TimeChart.tsx";

@@ -1,10 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { startDirection, untestedDirections } from "../../../core/cloth/direction.ts";
-import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
-import { summariseTests } from "../../../core/cloth/summary.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { adviseDirection, startDirection, summariseTests, untestedDirections } from "../../../core/cloth/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -1,12 +1,14 @@
 import { setTimeout as wait } from "node:timers/promises";
-import { gaugeLine, parseGaugeLine } from "../../../core/gauge/line.ts";
 import {
+  gaugeLine,
+  parseGaugeLine,
   READINGS_PER_S,
   READINGS_PER_STEP,
   type SimulatedStep,
+  STAND_IN_CLOTHS,
   simulatedReading,
-} from "../../../core/gauge/simulate.ts";
-import { STAND_IN_CLOTHS } from "../../../core/gauge/standIn.ts";
+} from "../../../core/gauge/index.ts";
+
 import { GaugeError, parseGaugeAddress } from "../../.server/gauge/gaugeSource.ts";
 import { sharedGaugeLines } from "../../.server/gauge/sharedGauge.ts";
 import { storeOf } from "../../.server/http/answers.ts";

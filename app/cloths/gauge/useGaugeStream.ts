@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { type GaugeReading, parseGaugeLine } from "../../../core/gauge/line.ts";
+import { type GaugeReading, parseGaugeLine } from "../../../core/gauge/index.ts";
 
 /** Where a stream of readings stands. */
 export type StreamState = "idle" | "streaming" | "lost" | "done" | "refused";

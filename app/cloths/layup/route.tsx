@@ -8,9 +8,9 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { explainLayupTension } from "../../../core/cloth/explainLadder.ts";
-import { judgeLayup, layupTensionAt } from "../../../core/cloth/layup.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { explainLayupTension, judgeLayup, layupTensionAt } from "../../../core/cloth/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { judgedLayers, shelfChoices } from "../../.server/read/layupContext.ts";

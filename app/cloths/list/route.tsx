@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { summariseTests } from "../../../core/cloth/summary.ts";
+import { summariseTests } from "../../../core/cloth/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";

@@ -4,9 +4,9 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import type { Cloth } from "../../../core/cloth/cloth.ts";
-import { HOLD_S, RAMP_S } from "../../../core/gauge/simulate.ts";
-import { takeReading } from "../../../core/gauge/takeReading.ts";
+import type { Cloth } from "../../../core/cloth/index.ts";
+import { HOLD_S, RAMP_S, takeReading } from "../../../core/gauge/index.ts";
+
 import { LiveChart } from "../../chart/charts.ts";
 import { keepDraft } from "../../form/keepDraft.ts";
 import type { Fields } from "../../form/unsaved.ts";

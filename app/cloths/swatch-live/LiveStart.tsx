@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { type FormEvent, useState } from "react";
-import type { Cloth } from "../../../core/cloth/cloth.ts";
-import { STAND_IN_CLOTHS } from "../../../core/gauge/standIn.ts";
+import type { Cloth } from "../../../core/cloth/index.ts";
+import { STAND_IN_CLOTHS } from "../../../core/gauge/index.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { FormState } from "../../form/FormState.tsx";

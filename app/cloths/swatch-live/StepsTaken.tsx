@@ -1,10 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import type { ClothKind } from "../../../core/cloth/clothKind.ts";
-import { tensionCurve } from "../../../core/cloth/curve/tensionCurve.ts";
-import { evaluateLadder, stepTension } from "../../../core/cloth/loadLadder.ts";
-import { practiceErrors } from "../../../core/gauge/practice.ts";
-import { STAND_IN_CLOTHS, type StandInCloth, trueTension } from "../../../core/gauge/standIn.ts";
+import { type ClothKind, evaluateLadder, stepTension, tensionCurve } from "../../../core/cloth/index.ts";
+
+import { practiceErrors, STAND_IN_CLOTHS, type StandInCloth, trueTension } from "../../../core/gauge/index.ts";
+
 import { CurveChart } from "../../chart/charts.ts";
 import { numbered } from "../../frame/numbered.ts";
 import { percent } from "../../frame/units/percent.ts";

@@ -1,4 +1,4 @@
-import type { LadderStep } from "../../../core/cloth/loadLadder.ts";
+import type { LadderStep } from "../../../core/cloth/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { stepFields } from "../ladderFields.ts";
 

@@ -2,8 +2,8 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { redirect } from "react-router";
-import { startDirection, untestedDirections } from "../../../core/cloth/direction.ts";
-import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
+import { evaluateTest, startDirection, untestedDirections } from "../../../core/cloth/index.ts";
+
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";

@@ -9,13 +9,20 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { type SwatchTest, stateWords } from "../../../core/cloth/cloth.ts";
-import { DIRECTION_NAMES, DIRECTIONS } from "../../../core/cloth/direction.ts";
-import { evaluateTest } from "../../../core/cloth/evaluateTest.ts";
-import { explainStepStrain, explainStepTension } from "../../../core/cloth/explainLadder.ts";
-import { type LoadLadder, stepTension } from "../../../core/cloth/loadLadder.ts";
-import { stretchClassOf } from "../../../core/cloth/stretchClass.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import {
+  DIRECTION_NAMES,
+  DIRECTIONS,
+  evaluateTest,
+  explainStepStrain,
+  explainStepTension,
+  type LoadLadder,
+  type SwatchTest,
+  stateWords,
+  stepTension,
+  stretchClassOf,
+} from "../../../core/cloth/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";

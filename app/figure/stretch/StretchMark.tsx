@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { STRETCH_STEPS, type StretchStep } from "../../../core/ease/stretchStep.ts";
+import { STRETCH_STEPS, type StretchStep } from "../../../core/ease/index.ts";
 import { threadPath } from "./threadPath.ts";
 
 const SIZE = { width: 44, height: 16 };

@@ -1,4 +1,4 @@
-import type { StretchStep } from "../../../core/ease/stretchStep.ts";
+import type { StretchStep } from "../../../core/ease/index.ts";
 
 /** Height of the zigzag (part of the field) and number of its teeth: the further stretched, the flatter and fewer. */
 const THREAD: Readonly<Record<Exclude<StretchStep, "slack" | "broken">, { rise: number; teeth: number }>> = {

@@ -1,6 +1,6 @@
 import { data, redirect } from "react-router";
-import { isDraftName } from "../../../data/drafts/draftNames.ts";
-import { LARGEST_DRAFT } from "../../../data/drafts/drafts.ts";
+import { isDraftName, LARGEST_DRAFT } from "../../../data/drafts/index.ts";
+
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../fields.server.ts";

@@ -1,5 +1,4 @@
-import type { InchStep } from "../../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
+import type { InchStep, LengthUnit } from "../../../core/units/index.ts";
 
 /** How this browser shows lengths. */
 export interface ShownLengths {

@@ -4,9 +4,10 @@ import {
   formatDifference,
   formatLength,
   formatLengthWithUnit,
-} from "../../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
-import { lengthsInText } from "../../../core/units/lengthsInText.ts";
+  type LengthUnit,
+  lengthsInText,
+} from "../../../core/units/index.ts";
+
 import type { ShownLengths } from "../preferences/preferences.ts";
 
 /** How lengths are shown, switched in one place for all screens. */

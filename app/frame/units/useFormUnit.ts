@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { LengthUnit } from "../../../core/units/length.ts";
+import type { LengthUnit } from "../../../core/units/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { useLengths } from "./UnitContext.tsx";
 

@@ -4,8 +4,8 @@ import Button from "@mui/material/Button";
 import Drawer from "@mui/material/Drawer";
 import Typography from "@mui/material/Typography";
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
-import type { Explanation, NumberKind, Term } from "../../../core/explain/explanation.ts";
-import { substitute } from "../../../core/explain/substitute.ts";
+import { type Explanation, type NumberKind, substitute, type Term } from "../../../core/explain/index.ts";
+
 import { useLengths } from "../units/UnitContext.tsx";
 import { writeNumber } from "./writeNumber.ts";
 

@@ -1,4 +1,4 @@
-import type { NumberUnit } from "../../../core/explain/explanation.ts";
+import type { NumberUnit } from "../../../core/explain/index.ts";
 import { percent } from "../units/percent.ts";
 import type { LengthWriter } from "../units/UnitContext.tsx";
 

@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { MadeBand } from "../../../core/band/band/madeBand.ts";
+import type { MadeBand } from "../../../core/band/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";
 

@@ -4,7 +4,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import type { BandReckoning } from "../../../core/band/band/reckonBand.ts";
+import type { BandReckoning } from "../../../core/band/index.ts";
 import { ReckonedValue } from "../calculation/NumberList.tsx";
 import { PressureMark } from "../ease/PressureMark.tsx";
 

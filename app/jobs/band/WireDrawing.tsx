@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
-import type { FittedWire } from "../../../core/band/wire/reckonWire.ts";
-import { arcThrough, arcTo } from "../../../core/figure/arcThrough.ts";
+import type { FittedWire } from "../../../core/band/index.ts";
+import { arcThrough, arcTo } from "../../../core/figure/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";
 

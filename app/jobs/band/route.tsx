@@ -2,7 +2,7 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { Form, redirect } from "react-router";
-import { bandToTake } from "../../../core/job/bandToTake.ts";
+import { bandToTake } from "../../../core/job/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

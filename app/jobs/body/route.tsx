@@ -9,12 +9,18 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
-import { nameOf, placesOf } from "../../../core/body/catalogue/index.ts";
-import { checkSheet } from "../../../core/body/checks/index.ts";
-import { explainSnug } from "../../../core/body/explainSnug.ts";
-import { type Sheet, sheetBefore } from "../../../core/body/sheet.ts";
-import { type MeasuredValue, measuredValue } from "../../../core/body/sheetValues.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import {
+  checkSheet,
+  explainSnug,
+  type MeasuredValue,
+  measuredValue,
+  nameOf,
+  placesOf,
+  type Sheet,
+  sheetBefore,
+} from "../../../core/body/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";

@@ -1,6 +1,6 @@
 import Alert from "@mui/material/Alert";
-import { nameOf } from "../../../core/body/catalogue/index.ts";
-import type { Lack } from "../../../core/calculation/reckoning.ts";
+import { nameOf } from "../../../core/body/index.ts";
+import type { Lack } from "../../../core/calculation/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

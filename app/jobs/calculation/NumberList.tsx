@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { Reckoned } from "../../../core/calculation/reckoning.ts";
+import type { Reckoned } from "../../../core/calculation/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { writeNumber } from "../../frame/why/writeNumber.ts";

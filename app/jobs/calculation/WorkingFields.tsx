@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
-import type { WorkingField } from "../../../core/calculation/field.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
-import type { WorkingId } from "../../../core/workings/calculations.ts";
-import { fieldsOfWorking } from "../../../core/workings/calculations.ts";
+import type { WorkingField } from "../../../core/calculation/index.ts";
+import type { LengthUnit } from "../../../core/units/index.ts";
+import { fieldsOfWorking, type WorkingId } from "../../../core/workings/index.ts";
+
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { useFieldState } from "../../form/FormState.tsx";

@@ -2,8 +2,14 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type FormEvent, type ReactNode, useState } from "react";
-import type { WorkingFacts, WorkingId, Workings } from "../../../core/workings/calculations.ts";
-import { type Reckonings, reckonWorking } from "../../../core/workings/calculations.ts";
+import {
+  type Reckonings,
+  reckonWorking,
+  type WorkingFacts,
+  type WorkingId,
+  type Workings,
+} from "../../../core/workings/index.ts";
+
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

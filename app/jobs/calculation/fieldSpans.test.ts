@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { WorkingField } from "../../../core/calculation/field.ts";
+import type { WorkingField } from "../../../core/calculation/index.ts";
 import { fieldSpans } from "./fieldSpans.ts";
 
 const FIELDS: Readonly<Record<string, WorkingField>> = {

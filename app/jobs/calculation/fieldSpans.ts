@@ -1,4 +1,4 @@
-import type { WorkingField } from "../../../core/calculation/field.ts";
+import type { WorkingField } from "../../../core/calculation/index.ts";
 
 /** How much of the two columns of a form a field takes. */
 export type FieldSpan = "half" | "row";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { fieldsOfWorking, NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../../../core/workings/calculations.ts";
+import { fieldsOfWorking, NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../../../core/workings/index.ts";
 import { readWrap } from "../../wearers/wrap/readWrap.ts";
 import { edgeFields, wrapFields } from "../../wearers/wrap/wrapFields.ts";
 import { readWorking, workingFields } from "./readWorking.ts";

@@ -1,4 +1,4 @@
-import { fieldsOfWorking, NEW_WORKINGS, type WorkingId, type Workings } from "../../../core/workings/calculations.ts";
+import { fieldsOfWorking, NEW_WORKINGS, type WorkingId, type Workings } from "../../../core/workings/index.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { type FieldValue, fieldText, keptText, readField, unitOf } from "./field.ts";

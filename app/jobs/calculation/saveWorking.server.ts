@@ -1,5 +1,5 @@
 import { redirect } from "react-router";
-import { fieldsOfWorking, isWorkingId, type WorkingId } from "../../../core/workings/calculations.ts";
+import { fieldsOfWorking, isWorkingId, type WorkingId } from "../../../core/workings/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";

@@ -1,4 +1,4 @@
-import type { WorkingId } from "../../../core/workings/calculations.ts";
+import type { WorkingId } from "../../../core/workings/index.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 
 /** What came back unsaved, for the working it belongs to; a page has several. */

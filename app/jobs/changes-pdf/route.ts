@@ -1,5 +1,5 @@
-import { cuttingTable } from "../../../core/fitting/cuttingTable.ts";
-import { jobChanges, toCut } from "../../../core/fitting/jobChanges.ts";
+import { cuttingTable, jobChanges, toCut } from "../../../core/fitting/index.ts";
+
 import { cuttingTablePdf } from "../../../formats/pdf/cuttingTablePdf.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";

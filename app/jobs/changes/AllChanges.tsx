@@ -8,10 +8,8 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import type { ChangeStatus } from "../../../core/fitting/changeStatus.ts";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { JobChange } from "../../../core/fitting/jobChanges.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
+import { type ChangeStatus, findingKindOf, type JobChange, spotOf } from "../../../core/fitting/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 type ListedChange = JobChange & { readonly status: ChangeStatus };

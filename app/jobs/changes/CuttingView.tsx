@@ -1,9 +1,14 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import { type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../../core/fitting/cuttingTable.ts";
-import { asideWords } from "../../../core/fitting/cuttingWords.ts";
-import { explainPerEdge } from "../../../core/fitting/explain/explainProposal.ts";
+import {
+  asideWords,
+  type CuttingLine,
+  type CuttingPiece,
+  DOING_WORDS,
+  explainPerEdge,
+} from "../../../core/fitting/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 

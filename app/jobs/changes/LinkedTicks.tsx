@@ -3,10 +3,8 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { JobChange } from "../../../core/fitting/jobChanges.ts";
-import { holdsBack } from "../../../core/fitting/linkedLines.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
+import { findingKindOf, holdsBack, type JobChange, spotOf } from "../../../core/fitting/index.ts";
+
 import { plainField } from "../../form/plainField.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
+import { ZONE_NAMES, type Zone } from "../../../core/ease/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { smallUnit } from "../../form/smallLength.ts";

@@ -1,10 +1,16 @@
 import type { RouterContextProvider } from "react-router";
-import { changeStatus } from "../../../core/fitting/changeStatus.ts";
-import { cuttingTable } from "../../../core/fitting/cuttingTable.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { jobChanges, openFindings, toCut, waitingFindings } from "../../../core/fitting/jobChanges.ts";
-import { spotsOf } from "../../../core/fitting/spots.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import {
+  changeStatus,
+  cuttingTable,
+  type Finding,
+  jobChanges,
+  openFindings,
+  spotsOf,
+  toCut,
+  waitingFindings,
+} from "../../../core/fitting/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
 import { cutSoFar, type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";

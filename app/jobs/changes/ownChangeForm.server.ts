@@ -1,8 +1,13 @@
-import type { Style } from "../../../core/ease/styles/style.ts";
-import type { Change, ChangeTarget } from "../../../core/fitting/change.ts";
-import { linkedFor } from "../../../core/fitting/linkedLines.ts";
-import type { FrozenLayer } from "../../../core/fitting/prototype.ts";
-import { type SpotId, spotsOf } from "../../../core/fitting/spots.ts";
+import type { Style } from "../../../core/ease/index.ts";
+import {
+  type Change,
+  type ChangeTarget,
+  type FrozenLayer,
+  linkedFor,
+  type SpotId,
+  spotsOf,
+} from "../../../core/fitting/index.ts";
+
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";

@@ -3,12 +3,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { jobChanges } from "../../../core/fitting/jobChanges.ts";
-import { ticked } from "../../../core/fitting/linkedLines.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { type Finding, findingKindOf, jobChanges, spotOf, ticked } from "../../../core/fitting/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob } from "../../.server/read/jobContext.ts";

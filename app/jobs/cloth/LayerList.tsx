@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import type { Direction } from "../../../core/cloth/direction.ts";
+import type { Direction } from "../../../core/cloth/index.ts";
 import { PlainList } from "../../frame/PlainList.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { percent } from "../../frame/units/percent.ts";

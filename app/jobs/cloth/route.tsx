@@ -3,11 +3,16 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
-import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/direction.ts";
-import { adviseDirection } from "../../../core/cloth/directionAdvice.ts";
-import { adviseChoice } from "../../../core/cloth/directionChoice.ts";
-import { testLayers } from "../../../core/cloth/layupStretch.ts";
-import { summariseTests } from "../../../core/cloth/summary.ts";
+import {
+  adviseChoice,
+  adviseDirection,
+  DIRECTION_NAMES,
+  DIRECTIONS,
+  type Direction,
+  summariseTests,
+  testLayers,
+} from "../../../core/cloth/index.ts";
+
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";

@@ -8,15 +8,18 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { explainDerived } from "../../../core/ease/explain/derivations.ts";
-import { comparePrototypes } from "../../../core/fitting/comparePrototypes.ts";
-import { derivedFromRing } from "../../../core/fitting/explain/explainRing.ts";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import { ringKey } from "../../../core/fitting/rings.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { explainDerived } from "../../../core/ease/index.ts";
+import {
+  comparePrototypes,
+  derivedFromRing,
+  type Finding,
+  findingKindOf,
+  ringKey,
+  ringName,
+  spotOf,
+} from "../../../core/fitting/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";
 import { plainField } from "../../form/plainField.ts";

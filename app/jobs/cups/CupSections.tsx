@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
-import { cupSection } from "../../../core/cups/cup/cupSection.ts";
-import type { CupReckoning } from "../../../core/cups/cup/reckonCup.ts";
-import { CUP_SIDES } from "../../../core/cups/cupSide.ts";
+import { CUP_SIDES, type CupReckoning, cupSection } from "../../../core/cups/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";
 

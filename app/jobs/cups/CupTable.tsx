@@ -4,9 +4,9 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { measureOf } from "../../../core/body/catalogue/index.ts";
-import { BREAST_CODES, type CupReckoning } from "../../../core/cups/cup/reckonCup.ts";
-import { CUP_SIDES } from "../../../core/cups/cupSide.ts";
+import { measureOf } from "../../../core/body/index.ts";
+import { BREAST_CODES, CUP_SIDES, type CupReckoning } from "../../../core/cups/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { ReckonedValue } from "../calculation/NumberList.tsx";
 

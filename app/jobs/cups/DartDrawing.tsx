@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
-import { dartShape } from "../../../core/cups/dart/dartShape.ts";
-import type { DartReckoning } from "../../../core/cups/dart/reckonDart.ts";
-import type { DartWorking } from "../../../core/cups/dart/working.ts";
+import { type DartReckoning, type DartWorking, dartShape } from "../../../core/cups/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";
 

@@ -5,7 +5,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import type { LabelReckoning } from "../../../core/cups/label/reckonLabel.ts";
+import type { LabelReckoning } from "../../../core/cups/index.ts";
 
 const MARKETS = [
   { id: "en", name: "EN", rule: "by 5 cm" },

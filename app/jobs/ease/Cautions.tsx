@@ -1,7 +1,6 @@
 import Alert from "@mui/material/Alert";
-import type { LimitBroken } from "../../../core/ease/brokenLimits.ts";
-import { bandWords, pressureBandOf } from "../../../core/ease/pressure.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import { bandWords, type LimitBroken, pressureBandOf, ZONE_NAMES } from "../../../core/ease/index.ts";
+
 import { percent } from "../../frame/units/percent.ts";
 import { pressureBoth } from "../../frame/units/pull.ts";
 

@@ -4,7 +4,7 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import type { Job } from "../../../core/job/job.ts";
+import type { Job } from "../../../core/job/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 
 interface ElasticChoiceProps {

@@ -6,13 +6,17 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { explainLength } from "../../../core/ease/explain/explainLength.ts";
-import type { EaseSources } from "../../../core/ease/explain/question.ts";
-import { LIKED_LENGTHS, type LikedLength } from "../../../core/ease/liked/likedGarment.ts";
-import type { PlannedLength } from "../../../core/ease/planLengths.ts";
-import type { StylePlan } from "../../../core/ease/planStyle.ts";
-import { SCHOOLS } from "../../../core/ease/schools/index.ts";
-import type { SchoolId } from "../../../core/ease/schools/school.ts";
+import {
+  type EaseSources,
+  explainLength,
+  LIKED_LENGTHS,
+  type LikedLength,
+  type PlannedLength,
+  SCHOOLS,
+  type SchoolId,
+  type StylePlan,
+} from "../../../core/ease/index.ts";
+
 import { TextLink } from "../../frame/TextLink.tsx";
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

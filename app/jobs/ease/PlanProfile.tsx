@@ -1,12 +1,19 @@
 import Box from "@mui/material/Box";
 import { useId } from "react";
-import type { Pull } from "../../../core/ease/consequences.ts";
-import { FIRM_FROM_KPA, SNUG_FROM_KPA, STOP_OVER_KPA } from "../../../core/ease/pressure.ts";
-import { STRETCH_STEPS, type StretchStep, stretchStepOf } from "../../../core/ease/stretchStep.ts";
-import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
-import { garmentPath } from "../../../core/figure/garment.ts";
-import { FIELD, LEVEL } from "../../../core/figure/geometry.ts";
-import { TRUNK_PATH } from "../../../core/figure/outline.ts";
+import {
+  FIRM_FROM_KPA,
+  type Pull,
+  SNUG_FROM_KPA,
+  STOP_OVER_KPA,
+  STRETCH_STEPS,
+  type StretchStep,
+  stretchStepOf,
+  ZONE_NAMES,
+  type Zone,
+} from "../../../core/ease/index.ts";
+
+import { FIELD, garmentPath, LEVEL, TRUNK_PATH } from "../../../core/figure/index.ts";
+
 import { threadPath } from "../../figure/stretch/threadPath.ts";
 import { percent } from "../../frame/units/percent.ts";
 

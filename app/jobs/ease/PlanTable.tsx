@@ -4,13 +4,17 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import type { EaseChoice } from "../../../core/ease/easeChoice.ts";
-import type { EaseNumber } from "../../../core/ease/explain/numbers.ts";
-import type { EaseColumn } from "../../../core/ease/explain/question.ts";
-import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
-import type { ZonePlan } from "../../../core/ease/zonePlan.ts";
-import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
-import type { Explanation } from "../../../core/explain/explanation.ts";
+import {
+  type EaseChoice,
+  type EaseColumn,
+  type EaseNumber,
+  stretchStepOf,
+  ZONE_NAMES,
+  type Zone,
+  type ZonePlan,
+} from "../../../core/ease/index.ts";
+
+import type { Explanation } from "../../../core/explain/index.ts";
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { percent } from "../../frame/units/percent.ts";

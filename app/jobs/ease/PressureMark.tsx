@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { bandWords, PRESSURE_BANDS, type PressureBand } from "../../../core/ease/pressure.ts";
+import { bandWords, PRESSURE_BANDS, type PressureBand } from "../../../core/ease/index.ts";
 
 const SIZE = { width: 30, height: 16 };
 

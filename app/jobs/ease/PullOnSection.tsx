@@ -6,12 +6,17 @@ import Paper from "@mui/material/Paper";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { measureOf } from "../../../core/body/catalogue/index.ts";
-import { explainLeast, explainShortfall } from "../../../core/ease/explain/explainShortfall.ts";
-import type { StylePlan } from "../../../core/ease/planStyle.ts";
-import { CLOSURES, type RingVerdict } from "../../../core/ease/pullOn.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
-import type { Job } from "../../../core/job/job.ts";
+import { measureOf } from "../../../core/body/index.ts";
+import {
+  CLOSURES,
+  explainLeast,
+  explainShortfall,
+  type RingVerdict,
+  type StylePlan,
+  ZONE_NAMES,
+} from "../../../core/ease/index.ts";
+
+import type { Job } from "../../../core/job/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

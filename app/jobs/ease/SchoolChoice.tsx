@@ -2,10 +2,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import type { StylePlan } from "../../../core/ease/planStyle.ts";
-import { SCHOOLS } from "../../../core/ease/schools/index.ts";
-import type { School, SchoolId } from "../../../core/ease/schools/school.ts";
-import type { Job } from "../../../core/job/job.ts";
+import { SCHOOLS, type School, type SchoolId, type StylePlan } from "../../../core/ease/index.ts";
+
+import type { Job } from "../../../core/job/index.ts";
 import { schoolMark } from "./schoolMark.tsx";
 
 interface SchoolChoiceProps {

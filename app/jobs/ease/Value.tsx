@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
-import type { Explanation } from "../../../core/explain/explanation.ts";
+import type { Explanation } from "../../../core/explain/index.ts";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 
 /** A number of the plan that opens its formula, or a quiet word where there is none. */

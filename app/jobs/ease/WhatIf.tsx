@@ -6,19 +6,20 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Form } from "react-router";
-import { bandWords } from "../../../core/ease/pressure.ts";
-import { roundGirth } from "../../../core/ease/roundGirth.ts";
-import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
 import {
+  bandWords,
+  roundGirth,
+  stretchStepOf,
   WHAT_IF_NUMBERS,
   type WhatIfAnswer,
   type WhatIfNumber,
   type WhatIfZone,
   whatIf,
-} from "../../../core/ease/whatIf.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
-import { parseLength } from "../../../core/units/parseLength.ts";
+  ZONE_NAMES,
+} from "../../../core/ease/index.ts";
+
+import { type LengthUnit, parseLength } from "../../../core/units/index.ts";
+
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { PressureMark } from "./PressureMark.tsx";

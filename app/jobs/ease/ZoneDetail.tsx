@@ -9,11 +9,15 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { choiceFor, type EaseChoice } from "../../../core/ease/easeChoice.ts";
-import type { EaseNumber } from "../../../core/ease/explain/numbers.ts";
-import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
-import type { ZonePlan } from "../../../core/ease/zonePlan.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import {
+  choiceFor,
+  type EaseChoice,
+  type EaseNumber,
+  stretchStepOf,
+  ZONE_NAMES,
+  type ZonePlan,
+} from "../../../core/ease/index.ts";
+
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

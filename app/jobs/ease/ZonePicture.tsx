@@ -1,11 +1,9 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import type { TensionCurve } from "../../../core/cloth/curve/tensionCurve.ts";
-import type { EaseChoice } from "../../../core/ease/easeChoice.ts";
-import { isLimb } from "../../../core/ease/pressure.ts";
-import type { ZonePlan } from "../../../core/ease/zonePlan.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import type { TensionCurve } from "../../../core/cloth/index.ts";
+import { type EaseChoice, isLimb, ZONE_NAMES, type ZonePlan } from "../../../core/ease/index.ts";
+
 import { SchoolChart } from "../../chart/charts.ts";
 import { NumberBox } from "../../chart/NumberBox.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";

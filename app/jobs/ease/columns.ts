@@ -1,10 +1,13 @@
 import type { Theme } from "@mui/material/styles";
-import type { Consequences } from "../../../core/ease/consequences.ts";
-import { choiceFor, type EaseChoice } from "../../../core/ease/easeChoice.ts";
-import { girthBy } from "../../../core/ease/planStyle.ts";
-import { SCHOOLS } from "../../../core/ease/schools/index.ts";
-import type { SchoolId } from "../../../core/ease/schools/school.ts";
-import type { ZonePlan } from "../../../core/ease/zonePlan.ts";
+import {
+  type Consequences,
+  choiceFor,
+  type EaseChoice,
+  girthBy,
+  SCHOOLS,
+  type SchoolId,
+  type ZonePlan,
+} from "../../../core/ease/index.ts";
 
 /** One column of the plan: a school, or the girth of the maker's own. */
 export interface PlanColumn {

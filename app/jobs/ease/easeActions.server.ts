@@ -1,11 +1,15 @@
 import { data, redirect } from "react-router";
-import type { ZoneChoice } from "../../../core/ease/easeChoice.ts";
-import { CLOSURES } from "../../../core/ease/pullOn.ts";
-import { roundGirth } from "../../../core/ease/roundGirth.ts";
-import { isSchoolId } from "../../../core/ease/schools/index.ts";
-import type { Style } from "../../../core/ease/styles/style.ts";
-import { isZone, type Zone } from "../../../core/ease/zones.ts";
-import type { Job } from "../../../core/job/job.ts";
+import {
+  CLOSURES,
+  isSchoolId,
+  isZone,
+  roundGirth,
+  type Style,
+  type Zone,
+  type ZoneChoice,
+} from "../../../core/ease/index.ts";
+
+import type { Job } from "../../../core/job/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found } from "../../.server/http/answers.ts";

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { newJob } from "../../../core/job/job.ts";
-import { SAMPLE_CLOTH, SAMPLE_SHEET } from "../../../core/testing/sampleJob.ts";
+import { newJob } from "../../../core/job/index.ts";
+import { SAMPLE_CLOTH, SAMPLE_SHEET } from "../../../core/testing/index.ts";
 import type { Store } from "../../../data/store.ts";
-import { temporaryStore } from "../../../data/testing/temporaryStore.ts";
+import { temporaryStore } from "../../../data/testing/index.ts";
 import { changeEase } from "./easeActions.server.ts";
 
 let store: Store;

@@ -3,9 +3,8 @@ import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { useSearchParams } from "react-router";
-import { explainEase } from "../../../core/ease/explain/explainEase.ts";
-import { answeringSchools, girthBy, isComplete } from "../../../core/ease/planStyle.ts";
-import { isZone, ZONE_NAMES } from "../../../core/ease/zones.ts";
+import { answeringSchools, explainEase, girthBy, isComplete, isZone, ZONE_NAMES } from "../../../core/ease/index.ts";
+
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { easeSources, jobOfPage, withEverySchool } from "../../.server/read/jobContext.ts";

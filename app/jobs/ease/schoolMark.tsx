@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
-import { SCHOOL_IDS } from "../../../core/ease/schools/index.ts";
-import type { SchoolId } from "../../../core/ease/schools/school.ts";
+import { SCHOOL_IDS, type SchoolId } from "../../../core/ease/index.ts";
 
 /** The number of a school, as it stands over its column and on its flag in the picture. */
 export const schoolNumber = (id: SchoolId): string => String(SCHOOL_IDS.indexOf(id) + 1);

@@ -1,5 +1,5 @@
-import type { Consequences } from "../../../core/ease/consequences.ts";
-import type { EaseNumber } from "../../../core/ease/explain/numbers.ts";
+import type { Consequences, EaseNumber } from "../../../core/ease/index.ts";
+
 import { percent } from "../../frame/units/percent.ts";
 import { pressure, tension } from "../../frame/units/pull.ts";
 import type { LengthWriter } from "../../frame/units/UnitContext.tsx";

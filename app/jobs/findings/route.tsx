@@ -9,10 +9,10 @@ import TableRow from "@mui/material/TableRow";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { classRange, stretchClassOf } from "../../../core/cloth/stretchClass.ts";
-import { FINDING_KINDS, findingKindOf, isFindingKindId } from "../../../core/fitting/findings/index.ts";
-import { isSpotId, SPOTS, spotOf } from "../../../core/fitting/spots.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { classRange, stretchClassOf } from "../../../core/cloth/index.ts";
+import { FINDING_KINDS, findingKindOf, isFindingKindId, isSpotId, SPOTS, spotOf } from "../../../core/fitting/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { plainField } from "../../form/plainField.ts";

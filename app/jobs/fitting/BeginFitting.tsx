@@ -2,7 +2,7 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import type { Fitting } from "../../../core/fitting/fitting.ts";
+import type { Fitting } from "../../../core/fitting/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";

@@ -1,10 +1,8 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { LATER_STEPS } from "../../../core/fitting/change.ts";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import type { FindingProposal } from "../../../core/fitting/proposeFor.ts";
+import { type Finding, type FindingProposal, findingKindOf, LATER_STEPS } from "../../../core/fitting/index.ts";
+
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { smallUnit } from "../../form/smallLength.ts";

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
-import type { FindingField } from "../../../core/fitting/findings/findingKind.ts";
-import type { Spot } from "../../../core/fitting/spots.ts";
+import type { FindingField, Spot } from "../../../core/fitting/index.ts";
+
 import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";

@@ -1,6 +1,5 @@
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { isSpotId, spotOf } from "../../../core/fitting/spots.ts";
+import { type Finding, findingKindOf, isSpotId, spotOf } from "../../../core/fitting/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 /** What a finding's kind asked for beside its amount, in words: `it sits too high, off at the back 8 mm`. */

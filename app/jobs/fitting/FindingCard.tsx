@@ -3,14 +3,17 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import { useState } from "react";
 import { Form } from "react-router";
-import type { Change } from "../../../core/fitting/change.ts";
-import { changeStatus } from "../../../core/fitting/changeStatus.ts";
-import { explainPerEdge } from "../../../core/fitting/explain/explainProposal.ts";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { perEdge } from "../../../core/fitting/propose.ts";
-import type { FindingProposal } from "../../../core/fitting/proposeFor.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
+import {
+  type Change,
+  changeStatus,
+  explainPerEdge,
+  type Finding,
+  type FindingProposal,
+  findingKindOf,
+  perEdge,
+  spotOf,
+} from "../../../core/fitting/index.ts";
+
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

@@ -3,13 +3,23 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { useEffect, useRef, useState } from "react";
-import type { FigureView, Place } from "../../../core/figure/geometry.ts";
-import type { FindingSide } from "../../../core/fitting/findingSide.ts";
-import { findingKindOf, isFindingKindId, kindsAt } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { placeOf, sideAt, spotsNear, viewsOf } from "../../../core/fitting/places.ts";
-import { isSpotId, type Spot, type SpotId } from "../../../core/fitting/spots.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import type { FigureView, Place } from "../../../core/figure/index.ts";
+import {
+  type Finding,
+  type FindingSide,
+  findingKindOf,
+  isFindingKindId,
+  isSpotId,
+  kindsAt,
+  placeOf,
+  type Spot,
+  type SpotId,
+  sideAt,
+  spotsNear,
+  viewsOf,
+} from "../../../core/fitting/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";

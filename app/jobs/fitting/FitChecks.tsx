@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import type { CheckId, CheckOutcome, CheckResult, FitCheck } from "../../../core/fitting/checks.ts";
+import type { CheckId, CheckOutcome, CheckResult, FitCheck } from "../../../core/fitting/index.ts";
 import { plainField } from "../../form/plainField.ts";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { startTimer } from "./timers/timerStore.ts";

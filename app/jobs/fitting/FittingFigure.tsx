@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
-import type { Zone } from "../../../core/ease/zones.ts";
-import { FIGURE_VIEWS, type FigureView, type Place } from "../../../core/figure/geometry.ts";
+import type { Zone } from "../../../core/ease/index.ts";
+import { FIGURE_VIEWS, type FigureView, type Place } from "../../../core/figure/index.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { PendingPin, type Pin, Pins } from "../../figure/Pins.tsx";
 import { SideFigure } from "../../figure/SideFigure.tsx";

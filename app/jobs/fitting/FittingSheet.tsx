@@ -4,12 +4,10 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Form } from "react-router";
-import { FIGURE_VIEWS, type FigureView } from "../../../core/figure/geometry.ts";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { madeInRealCloth } from "../../../core/fitting/prototype.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { FIGURE_VIEWS, type FigureView } from "../../../core/figure/index.ts";
+import { type Finding, findingKindOf, madeInRealCloth, spotOf } from "../../../core/fitting/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { ChangeHead } from "./BeginFitting.tsx";

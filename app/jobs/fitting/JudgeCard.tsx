@@ -2,11 +2,17 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import { useState } from "react";
-import { explainEffect } from "../../../core/fitting/explain/explainEffect.ts";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Judgement } from "../../../core/fitting/judgement.ts";
-import { asWorn, effectiveness, type Outcome, VERDICTS } from "../../../core/fitting/outcome.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
+import {
+  asWorn,
+  effectiveness,
+  explainEffect,
+  findingKindOf,
+  type Judgement,
+  type Outcome,
+  spotOf,
+  VERDICTS,
+} from "../../../core/fitting/index.ts";
+
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { smallUnit } from "../../form/smallLength.ts";

@@ -4,12 +4,13 @@ import {
   explainPart,
   explainPerEdge,
   explainRemedy,
+  type Finding,
+  type FindingProposal,
+  perEdge,
+  type Remedy,
   shareWords,
-} from "../../../core/fitting/explain/explainProposal.ts";
-import type { Remedy } from "../../../core/fitting/findings/findingKind.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { perEdge } from "../../../core/fitting/propose.ts";
-import type { FindingProposal } from "../../../core/fitting/proposeFor.ts";
+} from "../../../core/fitting/index.ts";
+
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

@@ -3,10 +3,15 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Form } from "react-router";
-import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
-import { explainPull } from "../../../core/fitting/explain/explainPull.ts";
-import type { Fitting, Reading } from "../../../core/fitting/fitting.ts";
-import type { ClosurePull, NoPrediction } from "../../../core/fitting/tension.ts";
+import { ZONE_NAMES, type Zone } from "../../../core/ease/index.ts";
+import {
+  type ClosurePull,
+  explainPull,
+  type Fitting,
+  type NoPrediction,
+  type Reading,
+} from "../../../core/fitting/index.ts";
+
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { parseSmallLength, smallUnit } from "../../form/smallLength.ts";

@@ -1,9 +1,6 @@
 import { data, redirect } from "react-router";
-import { checksOf } from "../../../core/fitting/checks.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { jobChanges } from "../../../core/fitting/jobChanges.ts";
-import type { Prototype } from "../../../core/fitting/prototype.ts";
-import { spotsOf } from "../../../core/fitting/spots.ts";
+import { checksOf, type Finding, jobChanges, type Prototype, spotsOf } from "../../../core/fitting/index.ts";
+
 import type { Repositories } from "../../../data/store.ts";
 import type { Picture } from "../../../formats/pictures/picture.ts";
 import { conflict, found, idFrom, invalid, today } from "../../.server/http/answers.ts";

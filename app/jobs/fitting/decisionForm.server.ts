@@ -1,14 +1,23 @@
-import type { Change, ChangePart, Decision } from "../../../core/fitting/change.ts";
-import { LATER_STEPS } from "../../../core/fitting/change.ts";
-import { type Remedy, withoutFormula } from "../../../core/fitting/findings/findingKind.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import type { LearnedShares } from "../../../core/fitting/learnShare.ts";
-import { linkedFor } from "../../../core/fitting/linkedLines.ts";
-import { suggestVerdict, VERDICTS, type Verdict } from "../../../core/fitting/outcome.ts";
-import { MOST_SHARE } from "../../../core/fitting/propose.ts";
-import { type FindingProposal, proposeFor } from "../../../core/fitting/proposeFor.ts";
-import type { Prototype } from "../../../core/fitting/prototype.ts";
-import { parseQuantity } from "../../../core/units/parseQuantity.ts";
+import {
+  type Change,
+  type ChangePart,
+  type Decision,
+  type Finding,
+  type FindingProposal,
+  LATER_STEPS,
+  type LearnedShares,
+  linkedFor,
+  MOST_SHARE,
+  type Prototype,
+  proposeFor,
+  type Remedy,
+  suggestVerdict,
+  VERDICTS,
+  type Verdict,
+  withoutFormula,
+} from "../../../core/fitting/index.ts";
+
+import { parseQuantity } from "../../../core/units/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, version } from "../../form/fields.server.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";

@@ -1,10 +1,18 @@
-import { FIGURE_VIEWS } from "../../../core/figure/geometry.ts";
-import type { FindingDetail, FindingField, FindingKind } from "../../../core/fitting/findings/findingKind.ts";
-import { findingKindOf, isFindingKindId } from "../../../core/fitting/findings/index.ts";
-import type { Finding, FittingHead } from "../../../core/fitting/fitting.ts";
-import { isSpotId, type Spot } from "../../../core/fitting/spots.ts";
-import { parseDay } from "../../../core/units/day.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
+import { FIGURE_VIEWS } from "../../../core/figure/index.ts";
+import {
+  type Finding,
+  type FindingDetail,
+  type FindingField,
+  type FindingKind,
+  type FittingHead,
+  findingKindOf,
+  isFindingKindId,
+  isSpotId,
+  type Spot,
+} from "../../../core/fitting/index.ts";
+
+import { type LengthUnit, parseDay } from "../../../core/units/index.ts";
+
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
 import { parseSmallLength, smallUnit, withItsUnit } from "../../form/smallLength.ts";

@@ -1,4 +1,4 @@
-import type { Judgement } from "../../../core/fitting/judgement.ts";
+import type { Judgement } from "../../../core/fitting/index.ts";
 
 /** Tells one judgement of a change from another, so that of two windows the later does not overwrite unseen. */
 export const judgementKey = (judgement: Judgement | null): string =>

@@ -1,14 +1,18 @@
 import type { RouterContextProvider } from "react-router";
-import type { Zone } from "../../../core/ease/zones.ts";
-import type { Change } from "../../../core/fitting/change.ts";
-import { checksOf } from "../../../core/fitting/checks.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { frozenRings } from "../../../core/fitting/frozenRings.ts";
-import { waitingFindings } from "../../../core/fitting/jobChanges.ts";
-import { proposeFor, strainThere } from "../../../core/fitting/proposeFor.ts";
-import type { Prototype } from "../../../core/fitting/prototype.ts";
-import { spotsOf } from "../../../core/fitting/spots.ts";
-import { predictClosure } from "../../../core/fitting/tension.ts";
+import type { Zone } from "../../../core/ease/index.ts";
+import {
+  type Change,
+  checksOf,
+  type Finding,
+  frozenRings,
+  type Prototype,
+  predictClosure,
+  proposeFor,
+  spotsOf,
+  strainThere,
+  waitingFindings,
+} from "../../../core/fitting/index.ts";
+
 import { found, idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";
 import { learnedFor } from "../../.server/read/learnedShares.ts";

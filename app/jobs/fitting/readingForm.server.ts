@@ -1,7 +1,7 @@
-import { ZONE_NAMES, type Zone } from "../../../core/ease/zones.ts";
-import { type CheckResult, type FitCheck, isCheckId } from "../../../core/fitting/checks.ts";
-import type { Reading } from "../../../core/fitting/fitting.ts";
-import { parseForce } from "../../../core/units/parseForce.ts";
+import { ZONE_NAMES, type Zone } from "../../../core/ease/index.ts";
+import { type CheckResult, type FitCheck, isCheckId, type Reading } from "../../../core/fitting/index.ts";
+
+import { parseForce } from "../../../core/units/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, optionalLine } from "../../form/fields.server.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";

@@ -1,7 +1,7 @@
 import Alert from "@mui/material/Alert";
 import { data } from "react-router";
-import type { FittingHead } from "../../../core/fitting/fitting.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import type { FittingHead } from "../../../core/fitting/index.ts";
+import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob } from "../../.server/read/jobContext.ts";

@@ -1,4 +1,4 @@
-import type { Remedy } from "../../../core/fitting/findings/findingKind.ts";
+import type { Remedy } from "../../../core/fitting/index.ts";
 
 /** Name of the field for the amount of one part of a remedy. */
 export const partField = (partId: string): string => `amount.${partId}`;

@@ -1,7 +1,14 @@
-import type { FigureView } from "../../../core/figure/geometry.ts";
-import { type CheckResult, checkOf, isCheckId } from "../../../core/fitting/checks.ts";
-import { findingKindOf, isFindingKindId } from "../../../core/fitting/findings/index.ts";
-import { isSpotId, spotOf } from "../../../core/fitting/spots.ts";
+import type { FigureView } from "../../../core/figure/index.ts";
+import {
+  type CheckResult,
+  checkOf,
+  findingKindOf,
+  isCheckId,
+  isFindingKindId,
+  isSpotId,
+  spotOf,
+} from "../../../core/fitting/index.ts";
+
 import type { Pin } from "../../figure/Pins.tsx";
 import { useSendQueue } from "../../form/queue/SendQueue.tsx";
 import type { Sending } from "../../form/queue/sendingStore.ts";

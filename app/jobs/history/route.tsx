@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import { data, Form, redirect } from "react-router";
-import { tellEdit } from "../../../core/job/history/tellEdit.ts";
+import { tellEdit } from "../../../core/job/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";

@@ -3,8 +3,8 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import type { Repositories } from "../../../data/store.ts";
-import { assertImported } from "../../../data/transfer/assertImported.ts";
-import { importJob, type KnownHere, knownHere } from "../../../data/transfer/jobImport.ts";
+import { assertImported, importJob, type KnownHere, knownHere } from "../../../data/transfer/index.ts";
+
 import { type JobDocument, readJobDocument } from "../../../formats/jobs/jobDocument.ts";
 import { LARGEST_JOB_FILE } from "../../../formats/jobs/largestJobFile.ts";
 import { readJson } from "../../../formats/json.ts";

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import { NavLink } from "react-router";
-import type { Step, StepState } from "../../../core/job/steps.ts";
+import type { Step, StepState } from "../../../core/job/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 const STATE_WORDS: Readonly<Record<StepState, string>> = {

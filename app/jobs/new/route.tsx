@@ -3,11 +3,10 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { redirect } from "react-router";
-import { STYLES } from "../../../core/ease/styles/index.ts";
-import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
-import type { StyleId } from "../../../core/ease/styles/style.ts";
-import { newJob } from "../../../core/job/job.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { STYLES, type StyleId, styleFromOwn } from "../../../core/ease/index.ts";
+
+import { newJob } from "../../../core/job/index.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import type { Zone } from "../../../core/ease/zones.ts";
+import type { Zone } from "../../../core/ease/index.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { StretchLegend } from "../../figure/stretch/StretchMark.tsx";
 import { type BandZone, ZoneBands } from "../../figure/ZoneBands.tsx";

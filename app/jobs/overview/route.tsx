@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

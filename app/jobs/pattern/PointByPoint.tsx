@@ -6,9 +6,9 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { explainPoint } from "../../../core/ease/explain/explainPoint.ts";
-import { LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedLength } from "../../../core/ease/liked/likedGarment.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { explainPoint, LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedLength } from "../../../core/ease/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import { NumberCell } from "../../form/NumberTable.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";

@@ -1,8 +1,7 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import type { PatternZone } from "../../../core/ease/grade/gradePattern.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import { type PatternZone, ZONE_NAMES } from "../../../core/ease/index.ts";
 
 const LEFT = 86;
 const STEP_Y = 44;

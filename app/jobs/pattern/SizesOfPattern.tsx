@@ -7,10 +7,15 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { explainCost } from "../../../core/ease/explain/explainCost.ts";
-import { explainFinished, explainSizeEase } from "../../../core/ease/explain/explainSize.ts";
-import type { PatternSizes, PatternZone } from "../../../core/ease/grade/gradePattern.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import {
+  explainCost,
+  explainFinished,
+  explainSizeEase,
+  type PatternSizes,
+  type PatternZone,
+  ZONE_NAMES,
+} from "../../../core/ease/index.ts";
+
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { SizeLadder } from "./SizeLadder.tsx";

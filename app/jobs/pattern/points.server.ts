@@ -1,6 +1,6 @@
 import { redirect } from "react-router";
-import { LIKED_LENGTHS } from "../../../core/ease/liked/likedGarment.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { LIKED_LENGTHS } from "../../../core/ease/index.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, invalid } from "../../.server/http/answers.ts";
 import { readLengths } from "../../form/readLengths.ts";

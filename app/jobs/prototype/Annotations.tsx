@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import type { Prototype } from "../../../core/fitting/prototype.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import type { Prototype } from "../../../core/fitting/index.ts";
+import { formatDay } from "../../../core/units/index.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";

@@ -1,10 +1,13 @@
 import Typography from "@mui/material/Typography";
-import { expectedLossMm } from "../../../core/fitting/expectedLoss.ts";
-import { explainLoss } from "../../../core/fitting/explain/explainLoss.ts";
-import { usualSeams } from "../../../core/fitting/proposeFor.ts";
-import type { Prototype } from "../../../core/fitting/prototype.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import { ringKey } from "../../../core/fitting/rings.ts";
+import {
+  expectedLossMm,
+  explainLoss,
+  type Prototype,
+  ringKey,
+  ringName,
+  usualSeams,
+} from "../../../core/fitting/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 

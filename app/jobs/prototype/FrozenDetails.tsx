@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { schoolOf } from "../../../core/ease/schools/index.ts";
-import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
-import type { FrozenPlan } from "../../../core/fitting/prototype.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { schoolOf, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
+
+import type { FrozenPlan } from "../../../core/fitting/index.ts";
+import { formatDay } from "../../../core/units/index.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

@@ -4,13 +4,17 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { sewingError } from "../../../core/fitting/asSewn.ts";
-import { explainSewing } from "../../../core/fitting/explain/explainRing.ts";
-import { frozenLength } from "../../../core/fitting/nextLengths.ts";
-import type { Prototype } from "../../../core/fitting/prototype.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import { ringKey, sameRing } from "../../../core/fitting/rings.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
+import {
+  explainSewing,
+  frozenLength,
+  type Prototype,
+  ringKey,
+  ringName,
+  sameRing,
+  sewingError,
+} from "../../../core/fitting/index.ts";
+
+import type { LengthUnit } from "../../../core/units/index.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

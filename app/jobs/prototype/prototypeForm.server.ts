@@ -2,14 +2,14 @@ import {
   PROTOTYPE_KINDS,
   type Prototype,
   type PrototypeKind,
+  type RingId,
+  ringKey,
   type SewnLength,
   type SewnRing,
-} from "../../../core/fitting/prototype.ts";
-import { type RingId, ringKey } from "../../../core/fitting/rings.ts";
-import { parseDay } from "../../../core/units/day.ts";
-import { formatLength } from "../../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
-import { parseLength } from "../../../core/units/parseLength.ts";
+} from "../../../core/fitting/index.ts";
+
+import { formatLength, type LengthUnit, parseDay, parseLength } from "../../../core/units/index.ts";
+
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, version } from "../../form/fields.server.ts";
 import { withItsUnit } from "../../form/smallLength.ts";

@@ -1,17 +1,22 @@
 import Alert from "@mui/material/Alert";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { sheetWords } from "../../../core/body/sheetWords.ts";
-import { schoolOf } from "../../../core/ease/schools/index.ts";
-import { layersThickness } from "../../../core/fitting/expectedLoss.ts";
-import { frozenRings } from "../../../core/fitting/frozenRings.ts";
-import { frozenLength } from "../../../core/fitting/nextLengths.ts";
-import { madeInRealCloth, PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import { ringKey } from "../../../core/fitting/rings.ts";
-import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
-import { formatDay } from "../../../core/units/day.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { sheetWords } from "../../../core/body/index.ts";
+import { schoolOf } from "../../../core/ease/index.ts";
+import {
+  frozenLength,
+  frozenRings,
+  layersThickness,
+  lengthsStepOn,
+  madeInRealCloth,
+  PROTOTYPE_KINDS,
+  ringKey,
+  ringName,
+  stepOn,
+} from "../../../core/fitting/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";

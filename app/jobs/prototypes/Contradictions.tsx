@@ -1,8 +1,8 @@
 import Alert from "@mui/material/Alert";
-import { lengthNameOf } from "../../../core/ease/styles/index.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
-import type { Contradiction } from "../../../core/fitting/contradictions.ts";
-import { isSpotId, spotOf } from "../../../core/fitting/spots.ts";
+import { lengthNameOf, ZONE_NAMES } from "../../../core/ease/index.ts";
+
+import { type Contradiction, isSpotId, spotOf } from "../../../core/fitting/index.ts";
+
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

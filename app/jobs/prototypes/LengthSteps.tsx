@@ -6,9 +6,13 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { explainLengthNow, explainLengthStrain } from "../../../core/fitting/explain/explainLengthNow.ts";
-import type { LengthChanging } from "../../../core/fitting/lengthEffects.ts";
-import type { LengthStep } from "../../../core/fitting/stepOn.ts";
+import {
+  explainLengthNow,
+  explainLengthStrain,
+  type LengthChanging,
+  type LengthStep,
+} from "../../../core/fitting/index.ts";
+
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

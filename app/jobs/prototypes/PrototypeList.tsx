@@ -1,8 +1,7 @@
 import Typography from "@mui/material/Typography";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import { needsWord } from "../../../core/fitting/jobChanges.ts";
-import { PROTOTYPE_KINDS, type PrototypeKind } from "../../../core/fitting/prototype.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { type Finding, needsWord, PROTOTYPE_KINDS, type PrototypeKind } from "../../../core/fitting/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { PlainList } from "../../frame/PlainList.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 

@@ -2,7 +2,7 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { Form } from "react-router";
-import type { StandingChange } from "../../../core/fitting/standing.ts";
+import type { StandingChange } from "../../../core/fitting/index.ts";
 
 /** What this wearer, or this pattern, always needed: offered to be taken into the plan. */
 export function StandingList({ standing }: { standing: readonly StandingChange[] }) {

@@ -5,13 +5,17 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { explainDerived } from "../../../core/ease/explain/derivations.ts";
-import { stretchStepOf } from "../../../core/ease/stretchStep.ts";
-import { derivedFromRing, explainNow } from "../../../core/fitting/explain/explainRing.ts";
-import type { CarriedChange } from "../../../core/fitting/prototype.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import { ringKey } from "../../../core/fitting/rings.ts";
-import type { RingStep } from "../../../core/fitting/stepOn.ts";
+import { explainDerived, stretchStepOf } from "../../../core/ease/index.ts";
+
+import {
+  type CarriedChange,
+  derivedFromRing,
+  explainNow,
+  type RingStep,
+  ringKey,
+  ringName,
+} from "../../../core/fitting/index.ts";
+
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

@@ -2,20 +2,27 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { nameOf } from "../../../core/body/catalogue/index.ts";
-import { STALE_MEASURES, staleDays } from "../../../core/body/checks/stale.ts";
-import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
-import { jobChanges, openFindings, toCut } from "../../../core/fitting/jobChanges.ts";
-import { holdsBack } from "../../../core/fitting/linkedLines.ts";
-import { PROTOTYPE_KINDS } from "../../../core/fitting/prototype.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import { ringKey } from "../../../core/fitting/rings.ts";
-import { isTaken, ownFromStanding } from "../../../core/fitting/standing.ts";
-import { lengthsStepOn, stepOn } from "../../../core/fitting/stepOn.ts";
-import { freezePlan } from "../../../core/job/freezePlan.ts";
-import type { StepId } from "../../../core/job/steps.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
-import { workingsKept } from "../../../data/jobs/workings.ts";
+import { nameOf, STALE_MEASURES, staleDays } from "../../../core/body/index.ts";
+
+import {
+  decidedChanges,
+  holdsBack,
+  isTaken,
+  jobChanges,
+  lengthsStepOn,
+  openFindings,
+  ownFromStanding,
+  PROTOTYPE_KINDS,
+  ringKey,
+  ringName,
+  stepOn,
+  toCut,
+} from "../../../core/fitting/index.ts";
+
+import { freezePlan, type StepId } from "../../../core/job/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
+import { workingsKept } from "../../../data/jobs/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -1,4 +1,4 @@
-import { exportJob } from "../../../data/transfer/jobExport.ts";
+import { exportJob } from "../../../data/transfer/index.ts";
 import { fittingCsv } from "../../../formats/fittings/fittingCsv.ts";
 import { fittingRecordPdf } from "../../../formats/pdf/fittingRecordPdf.ts";
 import { found, idFrom, notFound, storeOf } from "../../.server/http/answers.ts";

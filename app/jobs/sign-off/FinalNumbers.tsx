@@ -4,15 +4,19 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { sheetWords } from "../../../core/body/sheetWords.ts";
-import { consequencesOf } from "../../../core/ease/consequences.ts";
-import { explainDerived } from "../../../core/ease/explain/derivations.ts";
-import { derivedFromRing } from "../../../core/fitting/explain/explainRing.ts";
-import type { NextRing } from "../../../core/fitting/nextPlan.ts";
-import { judgedGirthMm, type Prototype } from "../../../core/fitting/prototype.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import { ringKey } from "../../../core/fitting/rings.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { sheetWords } from "../../../core/body/index.ts";
+import { consequencesOf, explainDerived } from "../../../core/ease/index.ts";
+
+import {
+  derivedFromRing,
+  judgedGirthMm,
+  type NextRing,
+  type Prototype,
+  ringKey,
+  ringName,
+} from "../../../core/fitting/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { pressure } from "../../frame/units/pull.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

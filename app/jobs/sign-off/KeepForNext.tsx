@@ -3,10 +3,8 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { JobChange } from "../../../core/fitting/jobChanges.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
-import type { StandingChange } from "../../../core/fitting/standing.ts";
+import { findingKindOf, type JobChange, type StandingChange, spotOf } from "../../../core/fitting/index.ts";
+
 import { plainField } from "../../form/plainField.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { PlainList } from "../../frame/PlainList.tsx";

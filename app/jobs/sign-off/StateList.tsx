@@ -1,9 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import { findingKindOf } from "../../../core/fitting/findings/index.ts";
-import type { Finding } from "../../../core/fitting/fitting.ts";
-import type { SignOffState } from "../../../core/fitting/signOff.ts";
-import { spotOf } from "../../../core/fitting/spots.ts";
+import { type Finding, findingKindOf, type SignOffState, spotOf } from "../../../core/fitting/index.ts";
+
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 

@@ -1,11 +1,9 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { checksOf } from "../../../core/fitting/checks.ts";
-import { frozenRings } from "../../../core/fitting/frozenRings.ts";
-import { jobChanges } from "../../../core/fitting/jobChanges.ts";
-import { signOffState } from "../../../core/fitting/signOff.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { checksOf, frozenRings, jobChanges, signOffState } from "../../../core/fitting/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage, readJob } from "../../.server/read/jobContext.ts";

@@ -1,9 +1,7 @@
 import { redirect } from "react-router";
-import { checksOf } from "../../../core/fitting/checks.ts";
-import { jobChanges } from "../../../core/fitting/jobChanges.ts";
-import { likedFromPrototype } from "../../../core/fitting/likedFromPrototype.ts";
-import { signOffState } from "../../../core/fitting/signOff.ts";
-import { parseDay } from "../../../core/units/day.ts";
+import { checksOf, jobChanges, likedFromPrototype, signOffState } from "../../../core/fitting/index.ts";
+
+import { parseDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, invalid } from "../../.server/http/answers.ts";
 import type { JobContext } from "../../.server/read/jobContext.ts";

@@ -3,8 +3,8 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { type Placement, sideSeamStep } from "../../../core/torso/trunk/placements.ts";
-import type { TrunkPlacing } from "../../../core/torso/trunk/trunkLoop.ts";
+import { type Placement, sideSeamStep, type TrunkPlacing } from "../../../core/torso/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { tickField } from "./ticks.ts";
 

@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
-import type { TrunkPart } from "../../../core/body/trunkPart.ts";
-import type { Zone } from "../../../core/ease/zones.ts";
-import { LEVEL, levelLine } from "../../../core/figure/geometry.ts";
-import { TRUNK_LINES } from "../../../core/torso/trunk/trunkLines.ts";
-import type { TrunkPlacing } from "../../../core/torso/trunk/trunkLoop.ts";
+import type { TrunkPart } from "../../../core/body/index.ts";
+import type { Zone } from "../../../core/ease/index.ts";
+import { LEVEL, levelLine } from "../../../core/figure/index.ts";
+import { TRUNK_LINES, type TrunkPlacing } from "../../../core/torso/index.ts";
+
 import { Figure } from "../../figure/Figure.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

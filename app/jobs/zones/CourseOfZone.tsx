@@ -6,10 +6,10 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { explainDerived } from "../../../core/ease/explain/derivations.ts";
-import type { EaseSources } from "../../../core/ease/explain/question.ts";
-import { ringName } from "../../../core/fitting/ringName.ts";
-import type { RingCourse, RingStage } from "../../../core/fitting/zoneCourse.ts";
+import { type EaseSources, explainDerived } from "../../../core/ease/index.ts";
+
+import { type RingCourse, type RingStage, ringName } from "../../../core/fitting/index.ts";
+
 import { CourseChart } from "../../chart/charts.ts";
 import { SideBySide } from "../../frame/SideBySide.tsx";
 import { percent } from "../../frame/units/percent.ts";

@@ -3,12 +3,16 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { decidedChanges } from "../../../core/fitting/decidedChanges.ts";
-import { explainCalibration } from "../../../core/fitting/explain/explainPull.ts";
-import { ringKey } from "../../../core/fitting/rings.ts";
-import { lengthsStepOn } from "../../../core/fitting/stepOn.ts";
-import { calibrationOf, LEAST_READINGS } from "../../../core/fitting/tension.ts";
-import { zoneCourses } from "../../../core/fitting/zoneCourse.ts";
+import {
+  calibrationOf,
+  decidedChanges,
+  explainCalibration,
+  LEAST_READINGS,
+  lengthsStepOn,
+  ringKey,
+  zoneCourses,
+} from "../../../core/fitting/index.ts";
+
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { closurePulls } from "../../.server/read/jobChanges.ts";

@@ -1,10 +1,17 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { isStyleId, STYLES, styleOf } from "../../../core/ease/styles/index.ts";
-import { copyOf, styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
-import type { ShippedStyleId, Style } from "../../../core/ease/styles/style.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
+import {
+  copyOf,
+  isStyleId,
+  type ShippedStyleId,
+  STYLES,
+  type Style,
+  styleFromOwn,
+  styleOf,
+  ZONE_NAMES,
+} from "../../../core/ease/index.ts";
+
 import { notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";

@@ -1,10 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { styleOf } from "../../../core/ease/styles/index.ts";
-import { styleFromOwn } from "../../../core/ease/styles/ownStyle.ts";
-import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { styleFromOwn, styleOf, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { Figure } from "../../figure/Figure.tsx";

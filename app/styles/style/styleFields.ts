@@ -1,5 +1,5 @@
-import type { OwnStyle } from "../../../core/ease/styles/ownStyle.ts";
-import type { Drops } from "../../../core/ease/styles/style.ts";
+import type { Drops, OwnStyle } from "../../../core/ease/index.ts";
+
 import { numberText, percentText } from "../../form/numberField.ts";
 import type { Fields } from "../../form/unsaved.ts";
 

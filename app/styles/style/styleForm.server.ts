@@ -1,7 +1,6 @@
-import type { OwnStyle } from "../../../core/ease/styles/ownStyle.ts";
-import type { Drops } from "../../../core/ease/styles/style.ts";
-import { ZONES } from "../../../core/ease/zones.ts";
-import { parseLength } from "../../../core/units/parseLength.ts";
+import { type Drops, type OwnStyle, ZONES } from "../../../core/ease/index.ts";
+
+import { parseLength } from "../../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { formOf, line } from "../../form/fields.server.ts";
 import { type NumberWanted, readNumberField } from "../../form/numberField.ts";

@@ -1,6 +1,6 @@
-import type { ComparedMeasure } from "../../../core/body/compareSheets.ts";
-import type { MeasureCode } from "../../../core/body/measure.ts";
-import { CENTRE, LEVEL, levelLine } from "../../../core/figure/geometry.ts";
+import type { ComparedMeasure, MeasureCode } from "../../../core/body/index.ts";
+
+import { CENTRE, LEVEL, levelLine } from "../../../core/figure/index.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

@@ -9,9 +9,9 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import TextField from "@mui/material/TextField";
 import { useSearchParams } from "react-router";
-import { nameOf } from "../../../core/body/catalogue/index.ts";
-import { compareSheets } from "../../../core/body/compareSheets.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { compareSheets, nameOf } from "../../../core/body/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { PageHead } from "../../frame/PageHead.tsx";

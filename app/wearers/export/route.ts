@@ -1,4 +1,4 @@
-import { exportWearer } from "../../../data/transfer/wearerFile.ts";
+import { exportWearer } from "../../../data/transfer/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";

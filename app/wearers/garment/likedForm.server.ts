@@ -1,8 +1,8 @@
-import { DIRECTIONS } from "../../../core/cloth/direction.ts";
-import { LIKED_LENGTHS, type LikedGarment } from "../../../core/ease/liked/likedGarment.ts";
-import { ZONES } from "../../../core/ease/zones.ts";
-import { parseDay } from "../../../core/units/day.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
+import { DIRECTIONS } from "../../../core/cloth/index.ts";
+import { LIKED_LENGTHS, type LikedGarment, ZONES } from "../../../core/ease/index.ts";
+
+import { type LengthUnit, parseDay } from "../../../core/units/index.ts";
+
 import type { Repositories } from "../../../data/store.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { findCloth } from "../../cloths/findCloth.server.ts";

@@ -6,10 +6,9 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { explainLiking, type LikingNumber } from "../../../core/ease/explain/explainLiking.ts";
-import { likingOf, type ZoneLiking } from "../../../core/ease/liked/liking.ts";
-import { ZONE_NAMES } from "../../../core/ease/zones.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { explainLiking, type LikingNumber, likingOf, ZONE_NAMES, type ZoneLiking } from "../../../core/ease/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readLiked } from "../../.server/read/jobContext.ts";

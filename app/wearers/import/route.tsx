@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import type { Repositories } from "../../../data/store.ts";
-import { importWearer } from "../../../data/transfer/wearerFile.ts";
+import { importWearer } from "../../../data/transfer/index.ts";
 import type { JobDocument } from "../../../formats/jobs/jobDocument.ts";
 import { LARGEST_JOB_FILE } from "../../../formats/jobs/largestJobFile.ts";
 import { readWearerDocument, type WearerDocument } from "../../../formats/jobs/wearerDocument.ts";

@@ -1,4 +1,4 @@
-import { CATALOGUE, placesOf } from "../../../core/body/catalogue/index.ts";
+import { CATALOGUE, placesOf } from "../../../core/body/index.ts";
 import { blankSheetPdf } from "../../../formats/pdf/blankSheet.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";

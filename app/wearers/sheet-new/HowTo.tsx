@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { measureOf, nameOf, type SheetPlace } from "../../../core/body/catalogue/index.ts";
+import { measureOf, nameOf, type SheetPlace } from "../../../core/body/index.ts";
 
 /** How the measure in hand is taken; before any is in hand, how to begin. */
 export function HowTo({ place }: { place: SheetPlace | null }) {

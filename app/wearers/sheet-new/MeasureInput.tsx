@@ -2,12 +2,10 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
-import { nameOf, type SheetPlace } from "../../../core/body/catalogue/index.ts";
-import type { CheckFinding } from "../../../core/body/checks/check.ts";
-import type { MeasuredValue } from "../../../core/body/sheetValues.ts";
-import { formatLengthWithUnit } from "../../../core/units/formatLength.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
-import { parseLength } from "../../../core/units/parseLength.ts";
+import { type CheckFinding, type MeasuredValue, nameOf, type SheetPlace } from "../../../core/body/index.ts";
+
+import { formatLengthWithUnit, type LengthUnit, parseLength } from "../../../core/units/index.ts";
+
 import type { Fields } from "../../form/unsaved.ts";
 import { measureField, notTakenField, takeField } from "../measureFields.ts";
 import { renderFinding } from "../renderFinding.ts";

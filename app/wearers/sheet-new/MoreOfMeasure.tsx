@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { measureOf, nameOf, type SheetPlace } from "../../../core/body/catalogue/index.ts";
+import { measureOf, nameOf, type SheetPlace } from "../../../core/body/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { notTakenField, takeField, tapeField } from "../measureFields.ts";
 

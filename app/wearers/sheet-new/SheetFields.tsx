@@ -4,17 +4,19 @@ import Typography from "@mui/material/Typography";
 import { type KeyboardEvent, useContext, useMemo, useRef, useState } from "react";
 import {
   CATALOGUE,
+  type CheckFinding,
+  checkSheet,
   GROUP_NAMES,
+  type MeasureCode,
+  type MeasureGroup,
+  measuredValue,
   measureOf,
   nameOf,
   placesOf,
+  type Sheet,
   type SheetPlace,
-} from "../../../core/body/catalogue/index.ts";
-import type { CheckFinding } from "../../../core/body/checks/check.ts";
-import { checkSheet } from "../../../core/body/checks/index.ts";
-import type { MeasureCode, MeasureGroup } from "../../../core/body/measure.ts";
-import type { Sheet } from "../../../core/body/sheet.ts";
-import { measuredValue } from "../../../core/body/sheetValues.ts";
+} from "../../../core/body/index.ts";
+
 import { TapeFigures } from "../../figure/TapeFigure.tsx";
 import { FormState } from "../../form/FormState.tsx";
 import { TextInput } from "../../form/TextInput.tsx";

@@ -1,5 +1,5 @@
 import Box from "@mui/material/Box";
-import { WORN_UNDER } from "../../../core/body/sheet.ts";
+import { WORN_UNDER } from "../../../core/body/index.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";

@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
-import { isMeasureCode } from "../../../core/body/catalogue/index.ts";
-import type { MeasureCode } from "../../../core/body/measure.ts";
-import type { Style } from "../../../core/ease/styles/style.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { isMeasureCode, type MeasureCode } from "../../../core/body/index.ts";
+
+import type { Style } from "../../../core/ease/index.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";

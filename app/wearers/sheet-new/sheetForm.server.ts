@@ -1,5 +1,5 @@
-import { type Sheet, WORN_UNDER } from "../../../core/body/sheet.ts";
-import { parseDay } from "../../../core/units/day.ts";
+import { type Sheet, WORN_UNDER } from "../../../core/body/index.ts";
+import { parseDay } from "../../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
 import type { Fields } from "../../form/unsaved.ts";

@@ -6,11 +6,9 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { data } from "react-router";
-import { CATALOGUE, nameOf, placesOf } from "../../../core/body/catalogue/index.ts";
-import { checkSheet } from "../../../core/body/checks/index.ts";
-import { WORN_UNDER } from "../../../core/body/sheet.ts";
-import { measuredValue } from "../../../core/body/sheetValues.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { CATALOGUE, checkSheet, measuredValue, nameOf, placesOf, WORN_UNDER } from "../../../core/body/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";

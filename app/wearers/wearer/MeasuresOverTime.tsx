@@ -1,9 +1,7 @@
 import Typography from "@mui/material/Typography";
-import { nameOf } from "../../../core/body/catalogue/index.ts";
-import type { MeasureCode } from "../../../core/body/measure.ts";
-import type { Sheet } from "../../../core/body/sheet.ts";
-import { measuredValue } from "../../../core/body/sheetValues.ts";
-import { MM_PER_INCH } from "../../../core/units/length.ts";
+import { type MeasureCode, measuredValue, nameOf, type Sheet } from "../../../core/body/index.ts";
+
+import { MM_PER_INCH } from "../../../core/units/index.ts";
 import { TimeChart } from "../../chart/charts.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

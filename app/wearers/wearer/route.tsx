@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { missingMeasures } from "../../../core/body/missing.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { missingMeasures } from "../../../core/body/index.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";

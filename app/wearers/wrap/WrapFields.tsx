@@ -7,7 +7,7 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { useContext, useState } from "react";
-import { WRAP_COUNTS } from "../../../core/torso/wrap/bodyWrap.ts";
+import { WRAP_COUNTS } from "../../../core/torso/index.ts";
 import { FormState, useFieldState } from "../../form/FormState.tsx";
 import { NumberCell } from "../../form/NumberTable.tsx";
 import { TextInput } from "../../form/TextInput.tsx";

@@ -6,8 +6,8 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { SEAM_TOLERANCE_MM, type SeamPair } from "../../../core/torso/wrap/bodyWrap.ts";
-import { garmentOverWrap, type WrapGirth } from "../../../core/torso/wrap/wrapAgainstBody.ts";
+import { garmentOverWrap, SEAM_TOLERANCE_MM, type SeamPair, type WrapGirth } from "../../../core/torso/index.ts";
+
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { ReckonedValue } from "../../jobs/calculation/NumberList.tsx";
 

@@ -1,7 +1,6 @@
-import { type BodyWrap, WRAP_COUNTS, type WrapEdge } from "../../../core/torso/wrap/bodyWrap.ts";
-import { parseDay } from "../../../core/units/day.ts";
-import type { LengthUnit } from "../../../core/units/length.ts";
-import { parseLength } from "../../../core/units/parseLength.ts";
+import { type BodyWrap, WRAP_COUNTS, type WrapEdge } from "../../../core/torso/index.ts";
+import { type LengthUnit, parseDay, parseLength } from "../../../core/units/index.ts";
+
 import type { FieldErrors } from "../../../formats/validation.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { unitOf } from "../../jobs/calculation/field.ts";

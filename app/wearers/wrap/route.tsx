@@ -1,10 +1,10 @@
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { seamPairs, WRAP_ZONES } from "../../../core/torso/wrap/bodyWrap.ts";
-import { wrapAgainstBody } from "../../../core/torso/wrap/wrapAgainstBody.ts";
-import { formatDay } from "../../../core/units/day.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { seamPairs, WRAP_ZONES, wrapAgainstBody } from "../../../core/torso/index.ts";
+
+import { formatDay } from "../../../core/units/index.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -1,4 +1,4 @@
-import type { BodyWrap, WrapEdge } from "../../../core/torso/wrap/bodyWrap.ts";
+import type { BodyWrap, WrapEdge } from "../../../core/torso/index.ts";
 import { numberText } from "../../form/numberField.ts";
 import type { Fields } from "../../form/unsaved.ts";
 

@@ -1,5 +1,5 @@
-import { wrapLoop } from "../../../core/torso/wrap/bodyWrap.ts";
-import { formatDay } from "../../../core/units/day.ts";
+import { wrapLoop } from "../../../core/torso/index.ts";
+import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";

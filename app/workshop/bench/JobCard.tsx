@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import type { ListedJob } from "../../../data/jobs/jobs.ts";
+import type { ListedJob } from "../../../data/jobs/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 
 /** Where a job stands, in words, with the page that takes it on. */

@@ -1,7 +1,7 @@
-import { CLOTH_KINDS } from "../../../core/cloth/clothKind.ts";
-import type { ClothSettings } from "../../../core/cloth/settings.ts";
-import { type EaseSettings, FAMILIES } from "../../../core/ease/settings.ts";
-import { ZONES } from "../../../core/ease/zones.ts";
+import { CLOTH_KINDS, type ClothSettings } from "../../../core/cloth/index.ts";
+
+import { type EaseSettings, FAMILIES, ZONES } from "../../../core/ease/index.ts";
+
 import { numberText, percentText } from "../../form/numberField.ts";
 import type { Fields } from "../../form/unsaved.ts";
 

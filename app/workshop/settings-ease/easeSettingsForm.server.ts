@@ -1,8 +1,16 @@
-import { CLOTH_KINDS } from "../../../core/cloth/clothKind.ts";
-import type { ClothSettings } from "../../../core/cloth/settings.ts";
-import { FIRM_FROM_KPA, isLimb, STOP_OVER_KPA } from "../../../core/ease/pressure.ts";
-import { type EaseSettings, FAMILIES, FAMILY_NAMES } from "../../../core/ease/settings.ts";
-import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
+import { CLOTH_KINDS, type ClothSettings } from "../../../core/cloth/index.ts";
+
+import {
+  type EaseSettings,
+  FAMILIES,
+  FAMILY_NAMES,
+  FIRM_FROM_KPA,
+  isLimb,
+  STOP_OVER_KPA,
+  ZONE_NAMES,
+  ZONES,
+} from "../../../core/ease/index.ts";
+
 import type { FieldErrors } from "../../../formats/validation.ts";
 import { type NumberWanted, readNumberField } from "../../form/numberField.ts";
 import type { Fields } from "../../form/unsaved.ts";

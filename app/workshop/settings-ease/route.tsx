@@ -2,10 +2,10 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { CLOTH_KINDS } from "../../../core/cloth/clothKind.ts";
-import { FAMILIES, FAMILY_NAMES } from "../../../core/ease/settings.ts";
-import { ZONE_NAMES, ZONES } from "../../../core/ease/zones.ts";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { CLOTH_KINDS } from "../../../core/cloth/index.ts";
+import { FAMILIES, FAMILY_NAMES, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
+
+import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import {

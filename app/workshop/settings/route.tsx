@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { draftName } from "../../../data/drafts/draftNames.ts";
+import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { parseGaugeAddress } from "../../.server/gauge/gaugeSource.ts";
 import { conflict, invalid, storeOf } from "../../.server/http/answers.ts";

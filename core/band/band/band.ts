@@ -1,5 +1,5 @@
-import { type TensionCurve, tensionAt } from "../../cloth/curve/tensionCurve.ts";
-import { type PressureBand, pressureBandOf } from "../../ease/pressure.ts";
+import { type TensionCurve, tensionAt } from "../../cloth/index.ts";
+import { type PressureBand, pressureBandOf } from "../../ease/index.ts";
 
 /** A band round the ribs: rigid in front, stretching at the wings. Lengths in mm. */
 export interface BandInput {

@@ -1,5 +1,5 @@
-import { chosenAt } from "../../calculation/chosenAt.ts";
-import type { JobFacts } from "../../calculation/jobFacts.ts";
+import { chosenAt, type JobFacts } from "../../calculation/index.ts";
+
 import type { BandFacts } from "./madeBand.ts";
 
 /** What a band rests on: the strain its wings are planned with, its cloth, the elastics on the shelf. */

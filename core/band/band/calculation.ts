@@ -1,6 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { choice, small } from "../../calculation/field.ts";
-import { isBra } from "../../calculation/isBra.ts";
+import { calculation, choice, isBra, small } from "../../calculation/index.ts";
+
 import { bandFactsOf } from "./bandFactsOf.ts";
 import { reckonBand } from "./reckonBand.ts";
 import { NEW_BAND } from "./working.ts";

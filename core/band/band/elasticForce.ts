@@ -1,8 +1,5 @@
-import type { ShelfElastic } from "../../calculation/besideJob.ts";
-import { scaledCurve } from "../../cloth/curve/scaledCurve.ts";
-import { type GarmentLayer, testLayers } from "../../cloth/layupStretch.ts";
-import type { ClothSettings } from "../../cloth/settings.ts";
-import { wearCurve } from "../../cloth/wearTension.ts";
+import type { ShelfElastic } from "../../calculation/index.ts";
+import { type ClothSettings, type GarmentLayer, scaledCurve, testLayers, wearCurve } from "../../cloth/index.ts";
 
 /** The force (N) of an elastic in wear, by its strain: its tension times the width of the strip that was tested. */
 export function shelfElastic(layer: GarmentLayer, settings: ClothSettings): ShelfElastic {

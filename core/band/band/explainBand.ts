@@ -1,8 +1,7 @@
-import { type Reckoned, reckoned } from "../../calculation/reckoning.ts";
-import { tensionAt } from "../../cloth/curve/tensionCurve.ts";
-import type { Term } from "../../explain/explanation.ts";
-import { subscript } from "../../explain/subscript.ts";
-import { term } from "../../explain/term.ts";
+import { type Reckoned, reckoned } from "../../calculation/index.ts";
+import { tensionAt } from "../../cloth/index.ts";
+import { subscript, type Term, term } from "../../explain/index.ts";
+
 import type { BandFacts, MadeBand } from "./madeBand.ts";
 import type { BandWorking } from "./working.ts";
 

@@ -1,6 +1,6 @@
-import type { ShelfElastic } from "../../calculation/besideJob.ts";
-import type { BodyFacts } from "../../calculation/wants.ts";
-import type { TensionCurve } from "../../cloth/curve/tensionCurve.ts";
+import type { BodyFacts, ShelfElastic } from "../../calculation/index.ts";
+
+import type { TensionCurve } from "../../cloth/index.ts";
 import type { BandCut, BandLoad } from "./band.ts";
 
 /** What a band is reckoned from beside the working. */

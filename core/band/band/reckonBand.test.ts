@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { tensionCurve } from "../../cloth/curve/tensionCurve.ts";
-import { byId } from "../../testing/byId.ts";
-import { sampleBody } from "../../testing/sampleBody.ts";
+import { tensionCurve } from "../../cloth/index.ts";
+import { byId, sampleBody } from "../../testing/index.ts";
+
 import { bandPressureAt, bandStrainFor } from "./bandForPressure.ts";
 import type { BandFacts } from "./madeBand.ts";
 import { reckonBand } from "./reckonBand.ts";

@@ -1,8 +1,7 @@
-import type { ShelfElastic } from "../../calculation/besideJob.ts";
-import { known, type Reckoning } from "../../calculation/reckoning.ts";
-import { type Wants, wantsOf } from "../../calculation/wants.ts";
-import { testedTo } from "../../cloth/curve/tensionCurve.ts";
-import { NEAR_LIMIT_SHARE } from "../../ease/consequences.ts";
+import { known, type Reckoning, type ShelfElastic, type Wants, wantsOf } from "../../calculation/index.ts";
+
+import { testedTo } from "../../cloth/index.ts";
+import { NEAR_LIMIT_SHARE } from "../../ease/index.ts";
 import { bandCut, bandLoad } from "./band.ts";
 import { type BandMake, bandStrainFor, pullAt } from "./bandForPressure.ts";
 import { explainBand } from "./explainBand.ts";

@@ -1,6 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { small } from "../../calculation/field.ts";
-import { isBra } from "../../calculation/isBra.ts";
+import { calculation, isBra, small } from "../../calculation/index.ts";
+
 import { reckonClosure } from "./reckonClosure.ts";
 import { NEW_CLOSURE } from "./working.ts";
 

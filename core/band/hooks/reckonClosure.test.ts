@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { byId } from "../../testing/byId.ts";
+import { byId } from "../../testing/index.ts";
 import { reckonClosure } from "./reckonClosure.ts";
 import { NEW_CLOSURE } from "./working.ts";
 

@@ -1,5 +1,5 @@
-import { known, type Lack, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import { term } from "../../explain/term.ts";
+import { known, type Lack, type Reckoned, type Reckoning, reckoned } from "../../calculation/index.ts";
+import { term } from "../../explain/index.ts";
 import type { ClosureWorking } from "./working.ts";
 
 /** Height of a hook tape for each number of rows, unless it was measured, mm. */

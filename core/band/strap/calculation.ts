@@ -1,6 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { choice, small } from "../../calculation/field.ts";
-import { isBra } from "../../calculation/isBra.ts";
+import { calculation, choice, isBra, small } from "../../calculation/index.ts";
+
 import { reckonStrap } from "./reckonStrap.ts";
 import { NEW_STRAP } from "./working.ts";
 

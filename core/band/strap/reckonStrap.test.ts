@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { tensionCurve } from "../../cloth/curve/tensionCurve.ts";
-import { cupVolumeCm3 } from "../../cups/cup/cup.ts";
-import { byId } from "../../testing/byId.ts";
-import { BREAST, sampleBody } from "../../testing/sampleBody.ts";
+import { tensionCurve } from "../../cloth/index.ts";
+import { cupVolumeCm3 } from "../../cups/index.ts";
+import { BREAST, byId, sampleBody } from "../../testing/index.ts";
+
 import { reckonStrap, type StrapFacts } from "./reckonStrap.ts";
 import { NEW_STRAP } from "./working.ts";
 

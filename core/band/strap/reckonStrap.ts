@@ -1,10 +1,18 @@
-import type { ShelfElastic } from "../../calculation/besideJob.ts";
-import { known, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
-import { strainAt, type TensionCurve, testedTo } from "../../cloth/curve/tensionCurve.ts";
-import { cupVolumeCm3 } from "../../cups/cup/cup.ts";
-import { CUP_SIDES, type CupSide } from "../../cups/cupSide.ts";
-import { term } from "../../explain/term.ts";
+import {
+  type BodyFacts,
+  known,
+  type Reckoned,
+  type Reckoning,
+  reckoned,
+  type ShelfElastic,
+  type Wants,
+  wantsOf,
+} from "../../calculation/index.ts";
+
+import { strainAt, type TensionCurve, testedTo } from "../../cloth/index.ts";
+import { CUP_SIDES, type CupSide, cupVolumeCm3 } from "../../cups/index.ts";
+
+import { term } from "../../explain/index.ts";
 import { ADJUSTER_MM, HALTER_UP_TO_CM3, NARROW_OVER_N_PER_CM, strapCutMm, WEIGHT_N_PER_CM3 } from "./strap.ts";
 import type { StrapWorking } from "./working.ts";
 

@@ -1,5 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { choice, small } from "../../calculation/field.ts";
+import { calculation, choice, small } from "../../calculation/index.ts";
+
 import { reckonWire } from "./reckonWire.ts";
 import { NEW_WIRE } from "./working.ts";
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { byId } from "../../testing/byId.ts";
-import { BREAST, sampleBody } from "../../testing/sampleBody.ts";
+import { BREAST, byId, sampleBody } from "../../testing/index.ts";
+
 import { reckonWire } from "./reckonWire.ts";
 import { NEW_WIRE, type WireWorking } from "./working.ts";
 

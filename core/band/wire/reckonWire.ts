@@ -1,8 +1,16 @@
-import { measuredValue } from "../../body/sheetValues.ts";
-import { known, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
-import { CUP_SIDES, type CupSide } from "../../cups/cupSide.ts";
-import { term } from "../../explain/term.ts";
+import { measuredValue } from "../../body/index.ts";
+import {
+  type BodyFacts,
+  known,
+  type Reckoned,
+  type Reckoning,
+  reckoned,
+  type Wants,
+  wantsOf,
+} from "../../calculation/index.ts";
+
+import { CUP_SIDES, type CupSide } from "../../cups/index.ts";
+import { term } from "../../explain/index.ts";
 import { WIRE_MOVEMENT_MM, type WireFit, type WireInput, wireFit } from "./wireFit.ts";
 import { type WireSide, wireSides } from "./wireSides.ts";
 import type { WireWorking } from "./working.ts";

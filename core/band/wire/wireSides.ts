@@ -1,4 +1,4 @@
-import type { CupSide } from "../../cups/cupSide.ts";
+import type { CupSide } from "../../cups/index.ts";
 import type { WireWorking } from "./working.ts";
 
 /** What is entered for one wire and its channel, mm; null where not given. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { parseLength } from "../../units/parseLength.ts";
+import { parseLength } from "../../units/index.ts";
 import type { MeasureCode, Side } from "../measure.ts";
 import type { MeasuredValue } from "../sheetValues.ts";
 import { checkSheet } from "./index.ts";

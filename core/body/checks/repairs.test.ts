@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { parseLength } from "../../units/parseLength.ts";
+import { parseLength } from "../../units/index.ts";
 import type { MeasuredValue } from "../sheetValues.ts";
 import { doubtsAbout } from "./doubt.ts";
 import { checkSheet } from "./index.ts";

@@ -1,5 +1,5 @@
-import { type LengthUnit, MM_PER_INCH } from "../../units/length.ts";
-import { parseLength } from "../../units/parseLength.ts";
+import { type LengthUnit, MM_PER_INCH, parseLength } from "../../units/index.ts";
+
 import { measureOf } from "../catalogue/index.ts";
 import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 import type { Repair } from "./check.ts";

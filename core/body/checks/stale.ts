@@ -1,4 +1,4 @@
-import { daysBetween } from "../../units/day.ts";
+import { daysBetween } from "../../units/index.ts";
 
 /** Days after which a sheet asks for its main girths again at the start of a prototype. */
 export const STALE_AFTER_DAYS = 90;

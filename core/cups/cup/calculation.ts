@@ -1,5 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { choice } from "../../calculation/field.ts";
+import { calculation, choice } from "../../calculation/index.ts";
+
 import { hasBust } from "../hasBust.ts";
 import { reckonCup } from "./reckonCup.ts";
 import { NEW_CUP } from "./working.ts";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { byId } from "../../testing/byId.ts";
-import { BREAST, sampleBody } from "../../testing/sampleBody.ts";
+import { BREAST, byId, sampleBody } from "../../testing/index.ts";
+
 import { cupVolumeCm3 } from "./cup.ts";
 import { cupSection } from "./cupSection.ts";
 import { reckonCup } from "./reckonCup.ts";

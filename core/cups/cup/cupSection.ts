@@ -1,4 +1,4 @@
-import { arcThrough, arcTo } from "../../figure/arcThrough.ts";
+import { arcThrough, arcTo } from "../../figure/index.ts";
 
 /** Measures of one breast that its section is drawn from, mm. */
 export interface SectionMeasures {

@@ -1,8 +1,16 @@
-import { measureOf } from "../../body/catalogue/index.ts";
-import type { MeasureCode } from "../../body/measure.ts";
-import { known, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
-import { term } from "../../explain/term.ts";
+import { type MeasureCode, measureOf } from "../../body/index.ts";
+
+import {
+  type BodyFacts,
+  known,
+  type Reckoned,
+  type Reckoning,
+  reckoned,
+  type Wants,
+  wantsOf,
+} from "../../calculation/index.ts";
+
+import { term } from "../../explain/index.ts";
 import { CUP_SIDES, type CupSide } from "../cupSide.ts";
 import { cupSeamMm, cupVolumeCm3, MEASURE_DIFFERS_OVER_MM, VOLUME_DIFFERS_OVER } from "./cup.ts";
 import type { CupWorking } from "./working.ts";

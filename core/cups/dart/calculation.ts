@@ -1,5 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { small } from "../../calculation/field.ts";
+import { calculation, small } from "../../calculation/index.ts";
+
 import { hasBust } from "../hasBust.ts";
 import { reckonDart } from "./reckonDart.ts";
 import { NEW_DART } from "./working.ts";

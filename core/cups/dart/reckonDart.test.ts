@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { byId } from "../../testing/byId.ts";
-import { sampleBody } from "../../testing/sampleBody.ts";
+import { byId, sampleBody } from "../../testing/index.ts";
+
 import { dartShape } from "./dartShape.ts";
 import { reckonDart } from "./reckonDart.ts";
 import { NEW_DART } from "./working.ts";

@@ -1,7 +1,7 @@
-import { known, type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
-import { term } from "../../explain/term.ts";
-import { SEAM_TOLERANCE_MM } from "../../torso/wrap/bodyWrap.ts";
+import { type BodyFacts, known, type Reckoned, type Reckoning, reckoned, wantsOf } from "../../calculation/index.ts";
+
+import { term } from "../../explain/index.ts";
+import { SEAM_TOLERANCE_MM } from "../../torso/index.ts";
 import { dartFromGap, type TurnedDart } from "./dartFromGap.ts";
 import type { DartWorking } from "./working.ts";
 

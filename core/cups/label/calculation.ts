@@ -1,5 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { choice } from "../../calculation/field.ts";
+import { calculation, choice } from "../../calculation/index.ts";
+
 import { hasBust } from "../hasBust.ts";
 import { INCH_RULES } from "./labels.ts";
 import { INCH_RULE_WORDS, reckonLabel } from "./reckonLabel.ts";

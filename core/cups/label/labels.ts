@@ -1,4 +1,4 @@
-import { MM_PER_INCH } from "../../units/length.ts";
+import { MM_PER_INCH } from "../../units/index.ts";
 
 /** Schools of labels by inches; they give very different letters, so a label names its school. */
 export type InchRule = "trade" | "asIs" | "addFourOrFive";

@@ -1,6 +1,6 @@
-import { type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
-import { term } from "../../explain/term.ts";
+import { type BodyFacts, type Reckoned, type Reckoning, reckoned, wantsOf } from "../../calculation/index.ts";
+
+import { term } from "../../explain/index.ts";
 import { type BraLabels, braLabels, cupBustMm, type InchRule } from "./labels.ts";
 import type { LabelWorking } from "./working.ts";
 

@@ -1,4 +1,4 @@
-import { NEAR_LIMIT_SHARE } from "../../ease/consequences.ts";
+import { NEAR_LIMIT_SHARE } from "../../ease/index.ts";
 
 /** Over this much more difference than the pattern was drafted for, room is needed, mm. */
 const NEEDED_OVER_MM = 25;

@@ -1,6 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { chosenAt } from "../../calculation/chosenAt.ts";
-import { choice, length, small } from "../../calculation/field.ts";
+import { calculation, choice, chosenAt, length, small } from "../../calculation/index.ts";
+
 import { hasBust } from "../hasBust.ts";
 import { reckonBustRoom } from "./reckonBustRoom.ts";
 import { ROOM_SCHOOLS, TISSUES } from "./roomWays.ts";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { byId } from "../../testing/byId.ts";
-import { sampleBody } from "../../testing/sampleBody.ts";
+import { byId, sampleBody } from "../../testing/index.ts";
+
 import { type BustRoomFacts, reckonBustRoom } from "./reckonBustRoom.ts";
 import { NEW_BUST_ROOM } from "./working.ts";
 

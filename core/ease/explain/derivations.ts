@@ -1,4 +1,4 @@
-import type { Explanation, NumberUnit, Term } from "../../explain/explanation.ts";
+import type { Explanation, NumberUnit, Term } from "../../explain/index.ts";
 import { type Consequences, NEAR_LIMIT_SHARE } from "../consequences.ts";
 import { bandWords } from "../pressure.ts";
 import type { EaseNumber } from "./numbers.ts";

@@ -1,4 +1,4 @@
-import type { Explanation, Term } from "../../explain/explanation.ts";
+import type { Explanation, Term } from "../../explain/index.ts";
 import type { PatternZone } from "../grade/gradePattern.ts";
 import { TOO_SMALL_COUNTS } from "../grade/gradeSizes.ts";
 import { ZONE_NAMES } from "../zones.ts";

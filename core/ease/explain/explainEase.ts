@@ -1,5 +1,5 @@
-import { measureOf } from "../../body/catalogue/index.ts";
-import type { Explanation } from "../../explain/explanation.ts";
+import { measureOf } from "../../body/index.ts";
+import type { Explanation } from "../../explain/index.ts";
 import type { Consequences } from "../consequences.ts";
 import { girthBy, type StylePlan } from "../planStyle.ts";
 import type { SchoolOutcome } from "../planZone.ts";

@@ -1,7 +1,7 @@
-import { measureOf } from "../../body/catalogue/index.ts";
-import { spreadWords, trunkName } from "../../body/trunk.ts";
-import type { Explanation, Term } from "../../explain/explanation.ts";
-import { subscript } from "../../explain/subscript.ts";
+import { measureOf, spreadWords, trunkName } from "../../body/index.ts";
+
+import { type Explanation, subscript, type Term } from "../../explain/index.ts";
+
 import type { PlannedLength } from "../planLengths.ts";
 import { schoolOf } from "../schools/index.ts";
 import type { SchoolId } from "../schools/school.ts";

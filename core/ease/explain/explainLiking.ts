@@ -1,5 +1,5 @@
-import type { Explanation, NumberUnit, Term } from "../../explain/explanation.ts";
-import { subscript } from "../../explain/subscript.ts";
+import { type Explanation, type NumberUnit, subscript, type Term } from "../../explain/index.ts";
+
 import type { ZoneLiking } from "../liked/liking.ts";
 import { ZONE_NAMES } from "../zones.ts";
 

@@ -1,4 +1,4 @@
-import type { Explanation } from "../../explain/explanation.ts";
+import type { Explanation } from "../../explain/index.ts";
 import { LIKED_LENGTH_NAMES, type LikedLength } from "../liked/likedGarment.ts";
 
 /** Explains how a length of a pattern differs from the same one of a garment that fits. mm. */

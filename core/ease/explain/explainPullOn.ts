@@ -1,5 +1,5 @@
-import { measureOf } from "../../body/catalogue/index.ts";
-import type { Explanation } from "../../explain/explanation.ts";
+import { measureOf } from "../../body/index.ts";
+import type { Explanation } from "../../explain/index.ts";
 import { HARD_UP_TO, type PassVerdict } from "../passOver.ts";
 import type { StylePlan } from "../planStyle.ts";
 import { schoolOf } from "../schools/index.ts";

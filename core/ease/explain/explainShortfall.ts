@@ -1,5 +1,5 @@
-import { measureOf } from "../../body/catalogue/index.ts";
-import type { Explanation, Term } from "../../explain/explanation.ts";
+import { measureOf } from "../../body/index.ts";
+import type { Explanation, Term } from "../../explain/index.ts";
 import type { RingVerdict } from "../pullOn.ts";
 import { ZONE_NAMES } from "../zones.ts";
 

@@ -1,5 +1,5 @@
-import type { Term } from "../../explain/explanation.ts";
-import { subscript } from "../../explain/subscript.ts";
+import { subscript, type Term } from "../../explain/index.ts";
+
 import type { SchoolOutcome } from "../planZone.ts";
 import { tensionForPressure } from "../pressure.ts";
 import type { ZonePlan } from "../zonePlan.ts";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { SHIPPED_CLOTH_SETTINGS } from "../../cloth/settings.ts";
-import { SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_SHEET } from "../../testing/sampleJob.ts";
+import { SHIPPED_CLOTH_SETTINGS } from "../../cloth/index.ts";
+import { SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_SHEET } from "../../testing/index.ts";
 import type { LikedGarment } from "./likedGarment.ts";
 import { likedByZone, likedOnBody, nearestSheet } from "./likedOnBody.ts";
 import { likingOf } from "./liking.ts";

@@ -1,4 +1,4 @@
-import type { Direction } from "../../cloth/direction.ts";
+import type { Direction } from "../../cloth/index.ts";
 import type { Zone } from "../zones.ts";
 
 /** Lengths of a garment that a new pattern is compared with, point by point. Lengths lie single, they are not doubled. */

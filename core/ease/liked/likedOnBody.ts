@@ -1,7 +1,7 @@
-import type { Sheet } from "../../body/sheet.ts";
-import { type GarmentLayer, layupStretch, testLayers } from "../../cloth/layupStretch.ts";
-import type { ClothSettings } from "../../cloth/settings.ts";
-import { daysBetween } from "../../units/day.ts";
+import type { Sheet } from "../../body/index.ts";
+import { type ClothSettings, type GarmentLayer, layupStretch, testLayers } from "../../cloth/index.ts";
+
+import { daysBetween } from "../../units/index.ts";
 import type { LikedGirth } from "../schools/school.ts";
 import { zoneBodies } from "../zoneBody.ts";
 import { ZONES, type Zone } from "../zones.ts";

@@ -1,4 +1,4 @@
-import { tensionAt } from "../../cloth/curve/tensionCurve.ts";
+import { tensionAt } from "../../cloth/index.ts";
 import { median } from "../../median.ts";
 import { pressureKpa } from "../pressure.ts";
 import type { LikedGirth } from "../schools/school.ts";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { tensionCurve } from "../../cloth/curve/tensionCurve.ts";
+import { tensionCurve } from "../../cloth/index.ts";
 import { SHIPPED_EASE_SETTINGS } from "../settings.ts";
 import { mostPressureKpa, pressureSchool, proposedPressureKpa, refusedProposal } from "./pressure.ts";
 import { profileSchool } from "./profile.ts";

@@ -1,4 +1,4 @@
-import { strainAt, type TensionCurve, tensionAt } from "../../cloth/curve/tensionCurve.ts";
+import { strainAt, type TensionCurve, tensionAt } from "../../cloth/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import { NEAR_LIMIT_SHARE } from "../consequences.ts";
 import { pressureBandOf, pressureKpa, tensionForPressure } from "../pressure.ts";

@@ -1,4 +1,4 @@
-import { strainAt, tensionAt } from "../../cloth/curve/tensionCurve.ts";
+import { strainAt, tensionAt } from "../../cloth/index.ts";
 import { median } from "../../median.ts";
 import { fail, ok, type Problem, type Result } from "../../result.ts";
 import type { LikedAnswer, LikedGirth, School, SchoolInput } from "./school.ts";

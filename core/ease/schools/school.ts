@@ -1,4 +1,4 @@
-import type { TensionCurve } from "../../cloth/curve/tensionCurve.ts";
+import type { TensionCurve } from "../../cloth/index.ts";
 import type { Result } from "../../result.ts";
 import type { EaseSettings, Family } from "../settings.ts";
 import type { Zone } from "../zones.ts";

@@ -1,4 +1,4 @@
-import { STABLE_BELOW } from "../../cloth/stretchClass.ts";
+import { STABLE_BELOW } from "../../cloth/index.ts";
 import { fixedSchool } from "./fixed.ts";
 import type { SchoolInput } from "./school.ts";
 

@@ -1,5 +1,5 @@
-import type { MeasureCode } from "../../body/measure.ts";
-import type { Direction } from "../../cloth/direction.ts";
+import type { MeasureCode } from "../../body/index.ts";
+import type { Direction } from "../../cloth/index.ts";
 import type { SchoolId } from "../schools/school.ts";
 import type { Family } from "../settings.ts";
 import type { Zone } from "../zones.ts";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { CATALOGUE } from "../../body/catalogue/index.ts";
+import { CATALOGUE } from "../../body/index.ts";
 import { SHIPPED_EASE_SETTINGS } from "../settings.ts";
 import { ZONE_MEASURES, ZONES } from "../zones.ts";
 import { isStyleId, STYLES, shippedStyle, styleOf } from "./index.ts";

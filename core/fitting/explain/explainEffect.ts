@@ -1,4 +1,4 @@
-import type { Explanation } from "../../explain/explanation.ts";
+import type { Explanation } from "../../explain/index.ts";
 import { effectiveness, type Outcome } from "../outcome.ts";
 
 /** Explains what a change did to its finding, for each millimetre of it; null where nothing was done. */

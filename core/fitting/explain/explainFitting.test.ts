@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { explainDerived } from "../../ease/explain/derivations.ts";
-import { roundGirth } from "../../ease/roundGirth.ts";
-import { evaluate } from "../../testing/evaluate.ts";
-import { sampleFinding, sampleFrozen, samplePrototype } from "../../testing/sampleJob.ts";
+import { explainDerived, roundGirth } from "../../ease/index.ts";
+
+import { evaluate, sampleFinding, sampleFrozen, samplePrototype } from "../../testing/index.ts";
+
 import { frozenRings } from "../frozenRings.ts";
 import { proposeFor } from "../proposeFor.ts";
 import { explainEffect } from "./explainEffect.ts";

@@ -1,6 +1,5 @@
-import type { Explanation, Term } from "../../explain/explanation.ts";
-import { subscript } from "../../explain/subscript.ts";
-import { term } from "../../explain/term.ts";
+import { type Explanation, subscript, type Term, term } from "../../explain/index.ts";
+
 import { type LengthChanging, lengthEffects, liesWithin } from "../lengthEffects.ts";
 import type { NextLength } from "../nextLengths.ts";
 

@@ -1,5 +1,5 @@
-import type { Explanation } from "../../explain/explanation.ts";
-import { term } from "../../explain/term.ts";
+import { type Explanation, term } from "../../explain/index.ts";
+
 import { expectedLossMm, type SeamsOfRing } from "../expectedLoss.ts";
 
 /** Explains what the seams of a girth are expected to take up. */

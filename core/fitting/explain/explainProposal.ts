@@ -1,4 +1,4 @@
-import type { Explanation, Term } from "../../explain/explanation.ts";
+import type { Explanation, Term } from "../../explain/index.ts";
 import type { Change } from "../change.ts";
 import type { Remedy, RemedyPart } from "../findings/findingKind.ts";
 import { findingKindOf } from "../findings/index.ts";

@@ -1,5 +1,5 @@
-import type { Explanation } from "../../explain/explanation.ts";
-import { term } from "../../explain/term.ts";
+import { type Explanation, term } from "../../explain/index.ts";
+
 import type { ClosurePull } from "../tension.ts";
 
 /** Explains what a closure was predicted to pull with. */

@@ -1,4 +1,4 @@
-import { term } from "../../explain/term.ts";
+import { term } from "../../explain/index.ts";
 import { type FindingAnswer, type FindingFacts, type FindingKind, type Remedy, remedy } from "./findingKind.ts";
 
 /** Parts of its stretched part by which an edge elastic is let longer: where marks go, and where they stay. */

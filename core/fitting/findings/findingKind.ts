@@ -1,4 +1,4 @@
-import type { Term } from "../../explain/explanation.ts";
+import type { Term } from "../../explain/index.ts";
 import type { ChangePart, ChangeTarget } from "../change.ts";
 import type { FindingSide } from "../findingSide.ts";
 import type { FrozenLength } from "../prototype.ts";

@@ -1,4 +1,4 @@
-import { term } from "../../explain/term.ts";
+import { term } from "../../explain/index.ts";
 import { type FindingFacts, type FindingKind, type RemedyPart, remedy } from "./findingKind.ts";
 
 /** The point of a cup or dart lies off the apex. */

@@ -1,4 +1,4 @@
-import { term } from "../../explain/term.ts";
+import { term } from "../../explain/index.ts";
 import { type FindingAnswer, type FindingFacts, type FindingKind, type RemedyPart, remedy } from "./findingKind.ts";
 import { lengthEndingAt } from "./lengthAt.ts";
 

@@ -1,4 +1,4 @@
-import { ZONES } from "../../ease/zones.ts";
+import { ZONES } from "../../ease/index.ts";
 import type { SpotId } from "../spots.ts";
 
 /** All girth zones. */

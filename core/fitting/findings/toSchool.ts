@@ -1,4 +1,4 @@
-import { term } from "../../explain/term.ts";
+import { term } from "../../explain/index.ts";
 import { type FindingFacts, type Remedy, remedy } from "./findingKind.ts";
 import { BODY_PIECES, GIRTH_BLEND } from "./spotGroups.ts";
 

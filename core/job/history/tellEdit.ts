@@ -1,7 +1,5 @@
-import { isZone, ZONE_NAMES } from "../../ease/zones.ts";
-import { checkOf, isCheckId } from "../../fitting/checks.ts";
-import { findingKindOf, isFindingKindId } from "../../fitting/findings/index.ts";
-import { isSpotId, spotOf } from "../../fitting/spots.ts";
+import { isZone, ZONE_NAMES } from "../../ease/index.ts";
+import { checkOf, findingKindOf, isCheckId, isFindingKindId, isSpotId, spotOf } from "../../fitting/index.ts";
 
 /** What an edit did to one row: null before for a new one, null after for one taken away. */
 export interface EditedThing {

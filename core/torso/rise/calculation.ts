@@ -1,6 +1,5 @@
-import type { CalculatedStyle } from "../../calculation/calculation.ts";
-import { calculation } from "../../calculation/calculation.ts";
-import { length, small } from "../../calculation/field.ts";
+import { type CalculatedStyle, calculation, length, small } from "../../calculation/index.ts";
+
 import { hasTrunk } from "../trunk/hasTrunk.ts";
 import { reckonRise } from "./rise.ts";
 import { riseFactsOf } from "./riseFactsOf.ts";

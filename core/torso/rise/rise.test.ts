@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { sampleBody } from "../../testing/sampleBody.ts";
+import { sampleBody } from "../../testing/index.ts";
 import { girthAtHeight } from "./edgeByHeight.ts";
 import { reckonRise } from "./rise.ts";
 import type { RiseFacts } from "./riseNeed.ts";

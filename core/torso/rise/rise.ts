@@ -1,7 +1,7 @@
-import type { MeasureCode } from "../../body/measure.ts";
-import { type Reckoned, type Reckoning, reckoned } from "../../calculation/reckoning.ts";
-import { type Wants, wantsOf } from "../../calculation/wants.ts";
-import { term } from "../../explain/term.ts";
+import type { MeasureCode } from "../../body/index.ts";
+import { type Reckoned, type Reckoning, reckoned, type Wants, wantsOf } from "../../calculation/index.ts";
+
+import { term } from "../../explain/index.ts";
 import { dropOf, isTooDeep, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import { topEdge } from "./topEdge.ts";
 import type { RiseWorking } from "./working.ts";

@@ -1,6 +1,5 @@
-import { chosenAt } from "../../calculation/chosenAt.ts";
-import type { JobFacts } from "../../calculation/jobFacts.ts";
-import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
+import { type BodyFacts, chosenAt, type JobFacts, wantsOf } from "../../calculation/index.ts";
+
 import type { Result } from "../../result.ts";
 import { hasTrunk } from "../trunk/hasTrunk.ts";
 import type { PlannedRise, RiseFacts } from "./riseNeed.ts";

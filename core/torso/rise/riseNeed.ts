@@ -1,5 +1,5 @@
-import type { BodyFacts } from "../../calculation/wants.ts";
-import type { Drops } from "../../ease/styles/style.ts";
+import type { BodyFacts } from "../../calculation/index.ts";
+import type { Drops } from "../../ease/index.ts";
 import type { RiseWorking } from "./working.ts";
 
 /** A planned rise: what the plan cuts it to for a body length, and that body length before any drop. */

@@ -1,6 +1,6 @@
-import { type Reckoned, reckoned } from "../../calculation/reckoning.ts";
-import { type Wants, wantsOf } from "../../calculation/wants.ts";
-import { term } from "../../explain/term.ts";
+import { type Reckoned, reckoned, type Wants, wantsOf } from "../../calculation/index.ts";
+
+import { term } from "../../explain/index.ts";
 import { girthAtHeight, type LevelGirth } from "./edgeByHeight.ts";
 import { dropOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import type { RiseWorking } from "./working.ts";

@@ -1,5 +1,5 @@
-import { calculation } from "../../calculation/calculation.ts";
-import { choice, length } from "../../calculation/field.ts";
+import { calculation, choice, length } from "../../calculation/index.ts";
+
 import { hasTrunk } from "./hasTrunk.ts";
 import { reckonTrunk } from "./trunk.ts";
 import { trunkFactsOf } from "./trunkFactsOf.ts";

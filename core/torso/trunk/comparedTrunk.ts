@@ -1,6 +1,6 @@
-import type { BodyTrunk } from "../../body/trunk.ts";
-import type { AlongStretch } from "../../ease/planLengths.ts";
-import type { TrunkStrain } from "../../ease/trunkStrain.ts";
+import type { BodyTrunk } from "../../body/index.ts";
+import type { AlongStretch, TrunkStrain } from "../../ease/index.ts";
+
 import type { PresentLoop } from "./presentLoop.ts";
 import type { TrunkLoop, TrunkPlacing } from "./trunkLoop.ts";
 

@@ -1,4 +1,4 @@
-import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
+import { TRUNK_PARTS, type TrunkPart } from "../../body/index.ts";
 import type { TrunkPlacing } from "./trunkLoop.ts";
 import type { TrunkWorking } from "./working.ts";
 

@@ -1,6 +1,6 @@
-import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
-import type { ChartLoops } from "../../calculation/besideJob.ts";
-import type { Wants } from "../../calculation/wants.ts";
+import { TRUNK_PARTS, type TrunkPart } from "../../body/index.ts";
+import type { ChartLoops, Wants } from "../../calculation/index.ts";
+
 import type { TrunkFacts } from "./trunkFacts.ts";
 import type { TrunkLoop } from "./trunkLoop.ts";
 import type { TrunkWorking } from "./working.ts";

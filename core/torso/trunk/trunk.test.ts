@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { trunkStrain } from "../../ease/trunkStrain.ts";
+import { trunkStrain } from "../../ease/index.ts";
 import { ok } from "../../result.ts";
-import { sampleBody } from "../../testing/sampleBody.ts";
+import { sampleBody } from "../../testing/index.ts";
 import { reckonTrunk } from "./trunk.ts";
 import type { TrunkFacts } from "./trunkFacts.ts";
 import { NEW_TRUNK, type TrunkWorking } from "./working.ts";

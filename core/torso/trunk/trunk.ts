@@ -1,9 +1,9 @@
-import { bodyTrunk } from "../../body/trunk.ts";
-import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
-import { known, type Lack, type Reckoning } from "../../calculation/reckoning.ts";
-import { type BodyFacts, type Wants, wantsOf } from "../../calculation/wants.ts";
-import type { AlongStretch } from "../../ease/planLengths.ts";
-import { trunkStrainOn } from "../../ease/trunkStrain.ts";
+import { bodyTrunk, TRUNK_PARTS, type TrunkPart } from "../../body/index.ts";
+
+import { type BodyFacts, known, type Lack, type Reckoning, type Wants, wantsOf } from "../../calculation/index.ts";
+
+import { type AlongStretch, trunkStrainOn } from "../../ease/index.ts";
+
 import type { ComparedTrunk } from "./comparedTrunk.ts";
 import { explainTrunk } from "./explainTrunk.ts";
 import { type Placement, placementsOf } from "./placements.ts";

@@ -1,6 +1,6 @@
-import type { ChartLoops, WrapLoop } from "../../calculation/besideJob.ts";
-import type { BodyFacts } from "../../calculation/wants.ts";
-import type { AlongStretch } from "../../ease/planLengths.ts";
+import type { BodyFacts, ChartLoops, WrapLoop } from "../../calculation/index.ts";
+
+import type { AlongStretch } from "../../ease/index.ts";
 import type { Result } from "../../result.ts";
 
 /** Strains of the chosen girths that draw a trunk in; null where a zone is not planned. */

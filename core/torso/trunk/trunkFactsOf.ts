@@ -1,7 +1,7 @@
-import { chosenAt } from "../../calculation/chosenAt.ts";
-import type { JobFacts } from "../../calculation/jobFacts.ts";
-import { alongStretchBy } from "../../ease/planLengths.ts";
-import type { Zone } from "../../ease/zones.ts";
+import { chosenAt, type JobFacts } from "../../calculation/index.ts";
+
+import { alongStretchBy, type Zone } from "../../ease/index.ts";
+
 import type { TrunkFacts } from "./trunkFacts.ts";
 
 /** What a trunk rests on: the strains of the plan that draw it in, and the stretch along the body by the chosen school. */

@@ -1,6 +1,5 @@
-import type { TrunkPart } from "../../body/trunkPart.ts";
-import { CENTRE, LEVEL } from "../../figure/geometry.ts";
-import { type Point, smooth } from "../../figure/smooth.ts";
+import type { TrunkPart } from "../../body/index.ts";
+import { CENTRE, LEVEL, type Point, smooth } from "../../figure/index.ts";
 
 /** The line of one part of the trunk loop on the figure, and where its amount is written. */
 export interface TrunkLine {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { TRUNK_PARTS } from "../../body/trunkPart.ts";
+import { TRUNK_PARTS } from "../../body/index.ts";
 import { placeTrunkLength } from "./trunkLoop.ts";
 
 const flat = { lengthStrain: 0, girthStrain: 0, contraction: 0, freedom: 0.5 };

@@ -1,5 +1,5 @@
-import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
-import { lengthCut } from "../../ease/lengthCut.ts";
+import { TRUNK_PARTS, type TrunkPart } from "../../body/index.ts";
+import { lengthCut } from "../../ease/index.ts";
 
 /** Less than this is left as it is, mm, as shipped. */
 export const LEAVE_UNDER_MM = 10;

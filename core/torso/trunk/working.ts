@@ -1,4 +1,4 @@
-import type { TrunkPart } from "../../body/trunkPart.ts";
+import type { TrunkPart } from "../../body/index.ts";
 import type { PlacingSchool } from "./trunkLoop.ts";
 
 /** Where the present loop of a trunk comes from. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { sampleBody } from "../../testing/sampleBody.ts";
+import { sampleBody } from "../../testing/index.ts";
 import { seamPairs, type WrapEdge, wrapLoop, wrapSum } from "./bodyWrap.ts";
 import { garmentOverWrap, wrapAgainstBody } from "./wrapAgainstBody.ts";
 

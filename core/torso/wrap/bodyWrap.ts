@@ -1,5 +1,5 @@
-import { TRUNK_PARTS, type TrunkPart } from "../../body/trunkPart.ts";
-import { ZONE_NAMES, type Zone } from "../../ease/zones.ts";
+import { TRUNK_PARTS, type TrunkPart } from "../../body/index.ts";
+import { ZONE_NAMES, type Zone } from "../../ease/index.ts";
 import { TRUNK_PART_NAMES } from "../trunk/working.ts";
 
 /** Girths a wrap can give, from the top down. */

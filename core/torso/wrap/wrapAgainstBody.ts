@@ -1,7 +1,7 @@
-import { type Reckoned, reckoned } from "../../calculation/reckoning.ts";
-import { type BodyFacts, wantsOf } from "../../calculation/wants.ts";
-import { ZONE_MEASURES, ZONE_NAMES } from "../../ease/zones.ts";
-import { term } from "../../explain/term.ts";
+import { type BodyFacts, type Reckoned, reckoned, wantsOf } from "../../calculation/index.ts";
+
+import { ZONE_MEASURES, ZONE_NAMES } from "../../ease/index.ts";
+import { term } from "../../explain/index.ts";
 import { WRAP_ZONES, type WrapEdge, type WrapZone, wrapLoop, wrapSum } from "./bodyWrap.ts";
 
 /** A girth (or the loop) of a wrap beside the taped one, and what a plan takes from it. */

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { findingWords } from "../../../core/fitting/findingWords.ts";
+import { findingWords } from "../../../core/fitting/index.ts";
 import { closed, journal } from "./journal.ts";
 import { type Migration, statements } from "./migration.ts";
 

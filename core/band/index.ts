@@ -1,0 +1,14 @@
+export { type BandCut, type BandInput, type BandPull, bandCut, bandLoad } from "./band/band.ts";
+export { bandCalculation } from "./band/calculation.ts";
+export { shelfElastic } from "./band/elasticForce.ts";
+export type { BandFacts, MadeBand } from "./band/madeBand.ts";
+export { type BandReckoning, reckonBand } from "./band/reckonBand.ts";
+export { type BandWorking, NEW_BAND } from "./band/working.ts";
+export { closureCalculation } from "./hooks/calculation.ts";
+export { NEW_CLOSURE } from "./hooks/working.ts";
+export { strapCalculation } from "./strap/calculation.ts";
+export { NEW_STRAP } from "./strap/working.ts";
+export { wireCalculation } from "./wire/calculation.ts";
+export type { FittedWire } from "./wire/reckonWire.ts";
+export { wireFit } from "./wire/wireFit.ts";
+export { NEW_WIRE } from "./wire/working.ts";

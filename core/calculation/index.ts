@@ -1,0 +1,9 @@
+export type { ChartLoops, ShelfElastic, WrapLoop } from "./besideJob.ts";
+export { type CalculatedStyle, type Calculation, type CalculationStep, calculation } from "./calculation.ts";
+export { chosenAt } from "./chosenAt.ts";
+export { choice, LONGEST_TEXT, length, type PickedRecord, small, type WorkingField } from "./field.ts";
+export { isBra } from "./isBra.ts";
+export type { BesideJob, JobFacts } from "./jobFacts.ts";
+export { known, type Lack, type Reckoned, type Reckoning, reckoned } from "./reckoning.ts";
+export { type BodyFacts, type Wants, wantsOf } from "./wants.ts";
+export { workingSchema } from "./workingSchema.ts";

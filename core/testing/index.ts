@@ -1,0 +1,16 @@
+export { byId } from "./byId.ts";
+export { evaluate } from "./evaluate.ts";
+export { BREAST, sampleBody } from "./sampleBody.ts";
+export {
+  SAMPLE_CLOTH,
+  SAMPLE_JOB,
+  SAMPLE_LADDER_TEST,
+  SAMPLE_SHEET,
+  SAMPLE_TEST,
+  sampleChange,
+  sampleFinding,
+  sampleFrozen,
+  sampleHandTest,
+  sampleIngredients,
+  samplePrototype,
+} from "./sampleJob.ts";

@@ -1,0 +1,14 @@
+export {
+  calculationOf,
+  fieldsOfWorking,
+  isWorkingId,
+  NEW_WORKINGS,
+  type Reckonings,
+  reckonWorking,
+  WORKING_IDS,
+  type WorkingFacts,
+  type WorkingId,
+  type Workings,
+  workingFacts,
+  workingsOf,
+} from "./calculations.ts";

@@ -1,0 +1,13 @@
+export { DamagedDataFileError, DataFileError, DataFileMissingError } from "./dataFileErrors.ts";
+export { type IdentityRepository, identityRepository, newIdentity } from "./identities.ts";
+export { openDatabase, watchFile } from "./openDatabase.ts";
+export { isRefusal, RolledBack } from "./refusal.ts";
+export {
+  insertAll,
+  insertRow,
+  type ListQuery,
+  type Page,
+  pageByName,
+  type SaveOutcome,
+  updateVersion,
+} from "./saving.ts";

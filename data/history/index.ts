@@ -1,0 +1,1 @@
+export { gatherEdits, type HistoryRepository, historyRepository } from "./history.ts";

@@ -1,0 +1,2 @@
+export { type SizeChartRepository, sizeChartRepository } from "./sizeCharts.ts";
+export { type StyleRepository, styleRepository } from "./styles.ts";

@@ -1,0 +1,1 @@
+export { temporaryFolder, temporaryStore } from "./temporaryStore.ts";

@@ -1,0 +1,1 @@
+export { type SettingRepository, settingRepository } from "./settings.ts";
