@@ -4,8 +4,8 @@ import { evaluate, SAMPLE_SHEET } from "../testing/index.ts";
 
 import { explainLength } from "./explain/explainLength.ts";
 import { lengthCut } from "./lengthCut.ts";
-import { type LengthsInput, lengthStrainFor, planLengths } from "./planLengths.ts";
-import { SCHOOL_IDS } from "./schools/index.ts";
+import { type LengthsInput, planLengths } from "./planLengths.ts";
+import { SCHOOL_IDS, schoolOf } from "./schools/index.ts";
 import { SHIPPED_EASE_SETTINGS as settings } from "./settings.ts";
 import { bikiniBottom } from "./styles/bikiniBottom.ts";
 import { brief } from "./styles/brief.ts";
@@ -52,7 +52,7 @@ describe("a length as cut", () => {
 
 describe("the strain intended along the body", () => {
   const strain = (school: (typeof SCHOOL_IDS)[number], usable: number | null) => {
-    const answer = lengthStrainFor(school, brief, usable, settings);
+    const answer = schoolOf(school).lengthStrain({ family: brief.family, usableAlong: usable, settings });
     return answer.ok ? answer.value : answer.problem.code;
   };
 

@@ -2,16 +2,13 @@ import { type BodyTrunk, bodyTrunk, largerSide, type MeasureCode, measuredValue,
 
 import { fail, ok, type Result } from "../result.ts";
 import { type LengthCut, lengthCut } from "./lengthCut.ts";
-import { reductionFor } from "./schools/percent.ts";
+import { schoolOf } from "./schools/index.ts";
 import type { SchoolId } from "./schools/school.ts";
 import type { EaseSettings } from "./settings.ts";
 import type { Style, StyleLength, StyleSegment } from "./styles/style.ts";
 import { trunkStrainOn } from "./trunkStrain.ts";
 import type { PlannedBody } from "./zoneBody.ts";
 import type { Zone } from "./zones.ts";
-
-/** Schools that are rules of experience and take no draw-in. */
-const WITHOUT_DRAW_IN: readonly SchoolId[] = ["fixed", "percent"];
 
 /** What a cloth does along the body. */
 export interface ClothAlong {
@@ -41,28 +38,6 @@ export interface PlannedLength extends LengthCut, AlongStretch {
   readonly codes: readonly MeasureCode[];
   /** How the trunk loop came about; null for every other length. */
   readonly trunk: BodyTrunk | null;
-}
-
-/**
- * The strain intended along the body by a school.
- *
- * Problem: `no-test-along` where the school looks at the stretch along the body and it was not tested.
- */
-export function lengthStrainFor(
-  school: SchoolId,
-  { family }: Pick<Style, "family">,
-  usableAlong: number | null,
-  settings: EaseSettings,
-): Result<number> {
-  if (school === "fixed") return ok(0);
-  if (usableAlong === null) {
-    return fail("no-test-along", "Expected a swatch test along the body, but that direction was not tested.");
-  }
-  if (school === "percent") {
-    const reduction = settings.lengthPartOfReduction * reductionFor(usableAlong, settings);
-    return ok(reduction / (1 - reduction));
-  }
-  return ok(settings.lengthShares[family] * usableAlong);
 }
 
 /** What the lengths of a plan are worked out from. */
@@ -99,18 +74,18 @@ export interface AlongStretch {
   readonly drawIn: "counted" | "schoolTakesNone" | "notRead";
 }
 
-/** The strain along the body and the draw-in by a school. Problems as {@link lengthStrainFor}. */
+/** The strain along the body and the draw-in by a school. Problem: `no-test-along`, as the school says. */
 export function alongStretchBy(
   school: SchoolId,
   { style, along, settings }: Pick<LengthsInput, "style" | "along" | "settings">,
 ): Result<AlongStretch> {
-  const lengthStrain = lengthStrainFor(school, style, along.usableAlong, settings);
+  const { lengthStrain: strainBy, drawsIn } = schoolOf(school);
+  const lengthStrain = strainBy({ family: style.family, usableAlong: along.usableAlong, settings });
   if (!lengthStrain.ok) return lengthStrain;
-  const takesDrawIn = !WITHOUT_DRAW_IN.includes(school);
   return ok({
     lengthStrain: lengthStrain.value,
-    contraction: takesDrawIn ? (along.contraction ?? 0) : 0,
-    drawIn: takesDrawIn ? (along.contraction === null ? "notRead" : "counted") : "schoolTakesNone",
+    contraction: drawsIn ? (along.contraction ?? 0) : 0,
+    drawIn: drawsIn ? (along.contraction === null ? "notRead" : "counted") : "schoolTakesNone",
   });
 }
 

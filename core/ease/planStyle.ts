@@ -13,8 +13,8 @@ import {
   type StretchLimit,
   type UnjudgedRing,
 } from "./pullOn.ts";
-import { bySchool, SCHOOL_IDS } from "./schools/index.ts";
-import { mostPressureKpa, refusedProposal } from "./schools/pressure.ts";
+import { bySchool, SCHOOL_IDS, schoolOf } from "./schools/index.ts";
+import { mostPressureKpa } from "./schools/pressure.ts";
 import type { LikedGirth, SchoolId } from "./schools/school.ts";
 import type { EaseSettings } from "./settings.ts";
 import type { Style } from "./styles/style.ts";
@@ -99,9 +99,7 @@ function planOneZone(zone: Zone, bodies: ZoneBodies, input: StyleInput): ZonePla
     liked: liked[zone] ?? [],
     ...(pressure === undefined ? {} : { pressureKpa: pressure }),
   };
-  const answers = bySchool(
-    (school) => (school === "pressure" ? refusedProposal(zoneInput) : null) ?? planZone(school, zoneInput),
-  );
+  const answers = bySchool((school) => schoolOf(school).declines?.(zoneInput) ?? planZone(school, zoneInput));
   const most = mostPressureKpa(zoneInput);
   return {
     zone,

@@ -16,9 +16,6 @@ export interface SchoolOutcome extends SchoolGirth {
 /** Body snug and cloth round the body, with what a school needs to know beside them. */
 export type ZoneInput = SchoolInput & Pick<Wearing, "recovery" | "frontArcMm">;
 
-/** Schools that a stable cloth holds to the fixed cut. */
-const HELD_BY_STABLE_CLOTH: readonly SchoolId[] = ["percent", "share"];
-
 /**
  * Plans one zone by one school: girth, rounded to 1 mm, and every consequence of the rounded girth.
  *
@@ -37,7 +34,7 @@ export function planZone(school: SchoolId, input: ZoneInput): Result<SchoolOutco
     value: {
       school,
       ...girth.value,
-      heldByStableCloth: HELD_BY_STABLE_CLOTH.includes(school) && girth.value.exactMm === stableFloorMm(input),
+      heldByStableCloth: schoolOf(school).heldByStableCloth && girth.value.exactMm === stableFloorMm(input),
       consequences: consequencesOf(garmentMm, input),
     },
   };

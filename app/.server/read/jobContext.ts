@@ -10,6 +10,7 @@ import {
   likedByZone,
   likedOnBody,
   type Style,
+  schoolOf,
 } from "../../../core/ease/index.ts";
 
 import {
@@ -121,7 +122,7 @@ export async function readIngredients(repositories: Repositories, job: Job): Pro
 }
 
 const goesByLiked = ({ school, zones }: Job): boolean =>
-  school === "profile" || Object.values(zones).some(({ by }) => by === "profile");
+  [school, ...Object.values(zones).map(({ by }) => by)].some((by) => by && by !== "own" && schoolOf(by).goesByLiked);
 
 /** A job with the answers of every school, those by the garments that fit included. */
 export async function withEverySchool(repositories: Repositories, read: JobContext): Promise<JobContext> {

@@ -95,16 +95,10 @@ function explainGarment(zonePlan: ZonePlan, column: EaseColumn, sources: EaseSou
 
 const ROUNDED = "Rounded to 1 mm; everything after it is computed from the rounded girth.";
 
-function garmentNotes({ heldByStableCloth, garments = [], school, habit }: SchoolOutcome): string[] {
+function garmentNotes({ heldByStableCloth, school, ...girth }: SchoolOutcome): string[] {
   if (heldByStableCloth)
     return ["The cloth is stable (under 15 %), so the garment is held at least at what the fixed cut gives."];
-  if (school === "profile" && garments.length > 1) {
-    const girths = garments.map(({ exactMm }) => exactMm);
-    const spread = Math.max(...girths) - Math.min(...girths);
-    return [`The median of ${garments.length} garments; they lie ${Math.round(spread)} mm apart.`];
-  }
-  if (school === "profile" && habit < 0) return ["A loose garment: its ease in millimetres is carried over as it is."];
-  return [];
+  return schoolOf(school).notes?.(girth) ?? [];
 }
 
 function explainOwn(zonePlan: ZonePlan, sources: EaseSources): Explanation | null {

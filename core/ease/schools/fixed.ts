@@ -3,6 +3,7 @@ import type { EaseSettings } from "../settings.ts";
 import { readStraightLine } from "../straightLine.ts";
 import type { Zone } from "../zones.ts";
 import type { School } from "./school.ts";
+import { habitTerm, usableTerm } from "./terms.ts";
 
 /** Usable stretches between which the cut per quarter runs from ease added, over none, to cloth taken. */
 const STABLE_UP_TO = 0.1;
@@ -33,4 +34,12 @@ export const fixedSchool: School = {
     const cut = cutMm ?? fixedCutFor(zone, usable, settings);
     return ok({ exactMm: 4 * (bodyMm / 4 - cut), habit: cut });
   },
+  heldByStableCloth: false,
+  drawsIn: false,
+  goesByLiked: false,
+  lengthStrain: () => ok(0),
+  terms: (input) => [
+    habitTerm("c", `taken off each quarter at the ${input.zone}, by the stretch of the cloth`, "amount", input),
+    usableTerm(input),
+  ],
 };

@@ -2,6 +2,7 @@ import { strainAt, type TensionCurve, tensionAt } from "../../cloth/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import { NEAR_LIMIT_SHARE } from "../consequences.ts";
 import { pressureBandOf, pressureKpa, tensionForPressure } from "../pressure.ts";
+import { shareAlong } from "./lengthStrain.ts";
 import type { School, SchoolInput } from "./school.ts";
 import { shareFor } from "./share.ts";
 
@@ -35,6 +36,37 @@ export const pressureSchool: School = {
       ownHabit: input.pressureKpa !== undefined,
     });
   },
+  heldByStableCloth: false,
+  drawsIn: true,
+  goesByLiked: false,
+  lengthStrain: shareAlong,
+  declines: refusedProposal,
+  terms: ({ bodyMm, girth: { habit, ownHabit, exactMm }, sources }) => [
+    {
+      symbol: "ε",
+      meaning: "smallest strain at which the cloth pulls with T",
+      value: bodyMm / exactMm - 1,
+      unit: "ratio",
+      kind: "cloth",
+      source: sources.wear,
+    },
+    {
+      symbol: "p",
+      meaning: "mean pressure wanted",
+      value: habit,
+      unit: "pressure",
+      kind: "setting",
+      source: ownHabit ? "chosen for this zone" : "the workshop’s target, or what the share school gives here",
+    },
+    {
+      symbol: "T",
+      meaning: "tension that presses so, p · B / (2 · π)",
+      value: tensionForPressure(habit, bodyMm),
+      unit: "tension",
+      kind: "result",
+      source: "the ring law",
+    },
+  ],
 };
 
 /**

@@ -1,6 +1,8 @@
 import { strainAt, tensionAt } from "../../cloth/index.ts";
+import { subscript, type Term } from "../../explain/index.ts";
 import { median } from "../../median.ts";
 import { fail, ok, type Problem, type Result } from "../../result.ts";
+import { shareAlong } from "./lengthStrain.ts";
 import type { LikedAnswer, LikedGirth, School, SchoolInput } from "./school.ts";
 
 /**
@@ -27,6 +29,31 @@ export const profileSchool: School = {
     if (answers.length === 0) return { ok: false, problem: firstProblem(carried) };
     const exactMm = median(answers.map((answer) => answer.exactMm));
     return ok({ exactMm, habit: input.bodyMm / exactMm - 1, garments: answers });
+  },
+  heldByStableCloth: false,
+  drawsIn: true,
+  goesByLiked: true,
+  lengthStrain: shareAlong,
+  terms: ({ girth: { habit, garments = [] } }) => [
+    { symbol: "ε", meaning: "strain carried over", value: habit, unit: "ratio", kind: "result", source: "below" },
+    ...garments.map(
+      (garment, index): Term => ({
+        symbol: `G${subscript(index + 1)}`,
+        meaning: `what “${garment.name}” gives, by equal ${garment.by === "share" ? "share of stretch" : garment.by}`,
+        value: garment.exactMm,
+        unit: "length",
+        kind: "garment",
+        source: `worn at ${Math.round(garment.wornStrain * 100)} % strain`,
+      }),
+    ),
+  ],
+  notes({ habit, garments = [] }) {
+    if (garments.length > 1) {
+      const girths = garments.map(({ exactMm }) => exactMm);
+      const spread = Math.max(...girths) - Math.min(...girths);
+      return [`The median of ${garments.length} garments; they lie ${Math.round(spread)} mm apart.`];
+    }
+    return habit < 0 ? ["A loose garment: its ease in millimetres is carried over as it is."] : [];
   },
 };
 

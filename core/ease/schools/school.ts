@@ -1,5 +1,6 @@
 import type { TensionCurve } from "../../cloth/index.ts";
-import type { Result } from "../../result.ts";
+import type { Term } from "../../explain/index.ts";
+import type { Problem, Result } from "../../result.ts";
 import type { EaseSettings, Family } from "../settings.ts";
 import type { Zone } from "../zones.ts";
 
@@ -64,7 +65,29 @@ export interface LikedAnswer {
   readonly by: "tension" | "share" | "ease";
 }
 
-/** One school of planning ease. */
+/** What a school looks at for the strain along the body. */
+export interface SchoolLengthInput {
+  readonly family: Family;
+  /** Usable stretch along the length; null where that direction was not tested. */
+  readonly usableAlong: number | null;
+  readonly settings: EaseSettings;
+}
+
+/** What the terms behind a girth are named by. */
+export interface SchoolTermInput {
+  /** Name of the zone within a sentence. */
+  readonly zone: string;
+  readonly bodyMm: number;
+  readonly girth: SchoolGirth;
+  readonly sources: {
+    readonly usable: number;
+    readonly test: string;
+    readonly wear: string;
+    readonly settings: string;
+  };
+}
+
+/** One school of planning ease. Whatever it does in its own way stands here: nobody asks for a school by its id. */
 export interface School {
   readonly id: SchoolId;
   readonly name: string;
@@ -74,4 +97,21 @@ export interface School {
   readonly blindTo: string;
   readonly formula: string;
   girth(input: SchoolInput): Result<SchoolGirth>;
+  /** True where a stable cloth holds it to the fixed cut. */
+  readonly heldByStableCloth: boolean;
+  /** True where stretch round the body draws its lengths in; rules of experience take none. */
+  readonly drawsIn: boolean;
+  /** True where it goes by garments that fit, which take a while to read. */
+  readonly goesByLiked: boolean;
+  /**
+   * The strain intended along the body. Problem: `no-test-along` where it looks at the stretch along the body and that
+   * direction was not tested.
+   */
+  lengthStrain(input: SchoolLengthInput): Result<number>;
+  /** Why it proposes nothing in a zone though it could; null where it has nothing against it. */
+  declines?(input: SchoolInput): { readonly ok: false; readonly problem: Problem } | null;
+  /** The terms of its formula beside the body. */
+  terms(input: SchoolTermInput): Term[];
+  /** What is to be known of one of its girths. */
+  notes?(girth: SchoolGirth): string[];
 }

@@ -1,8 +1,10 @@
 import { fail, ok, type Result } from "../../result.ts";
 import { FAMILY_NAMES } from "../settings.ts";
 import { ZONE_NAMES } from "../zones.ts";
+import { shareAlong } from "./lengthStrain.ts";
 import type { School, SchoolInput } from "./school.ts";
 import { stableFloorMm } from "./stableFloor.ts";
+import { habitTerm, usableTerm } from "./terms.ts";
 
 /** The share u for a zone: the maker's own, else the family's. Problem: `no-share-for-zone`. */
 export function shareFor({ share, settings, family, zone }: SchoolInput): Result<number> {
@@ -25,4 +27,12 @@ export const shareSchool: School = {
     const exact = input.bodyMm / (1 + share.value * input.usable);
     return ok({ exactMm: Math.max(exact, stableFloorMm(input)), habit: share.value });
   },
+  heldByStableCloth: true,
+  drawsIn: true,
+  goesByLiked: false,
+  lengthStrain: shareAlong,
+  terms: (input) => [
+    habitTerm("u", `share of the usable stretch used at the ${input.zone}`, "ratio", input),
+    usableTerm(input),
+  ],
 };
