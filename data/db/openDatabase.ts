@@ -1,5 +1,6 @@
 import { statSync } from "node:fs";
 import knex, { type Knex } from "knex";
+import { renewJournal } from "../history/index.ts";
 import {
   DamagedDataFileError,
   DataFileInUseError,
@@ -52,6 +53,8 @@ export async function openDatabase(file: string, migrations?: readonly Migration
   try {
     await assertWhole(db);
     await db.migrate.latest({ migrationSource: migrationSource(migrations) });
+    // An older file made for a test has no journal yet.
+    if (!migrations) await renewJournal(db);
     if (file !== IN_MEMORY) keepToOwner(file);
   } catch (cause) {
     await db.destroy();

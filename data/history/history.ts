@@ -109,7 +109,9 @@ async function undo(db: Knex, jobId: number, editId: number): Promise<Result<nul
     try {
       await turnBack(db, row);
     } catch (cause) {
-      if (/constraint|closed prototype|frozen plan/i.test((cause as Error).message)) return fail("edit-closed", CLOSED);
+      // Triggers and references refuse by one code, whatever their sentence.
+      if (String((cause as { code?: unknown }).code).startsWith("SQLITE_CONSTRAINT"))
+        return fail("edit-closed", CLOSED);
       throw cause;
     }
   }

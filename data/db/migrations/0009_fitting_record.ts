@@ -1,4 +1,4 @@
-import { closed, type Journaled, journal } from "./journal.ts";
+import { closed, type Journaled, journal } from "../../history/index.ts";
 import { type Migration, statements } from "./migration.ts";
 
 /**

@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
 import { findingWords } from "../../../core/fitting/index.ts";
-import { closed, journal } from "./journal.ts";
+import { closed, journal } from "../../history/index.ts";
 import { type Migration, statements } from "./migration.ts";
 
 /**
