@@ -1,7 +1,6 @@
 import type { Knex } from "knex";
 import type { Result } from "../core/result.ts";
 import { type ClothRepository, clothRepository, type LayupRepository, layupRepository } from "./cloths/index.ts";
-
 import {
   type IdentityRepository,
   identityRepository,
@@ -10,7 +9,6 @@ import {
   RolledBack,
   watchFile,
 } from "./db/index.ts";
-
 import { type DraftRepository, draftRepository } from "./drafts/index.ts";
 import {
   type ChangeRepository,
@@ -25,7 +23,6 @@ import {
   receivedRepository,
   searchFindings,
 } from "./fitting/index.ts";
-
 import { gatherEdits, type HistoryRepository, historyRepository } from "./history/index.ts";
 import {
   type JobRepository,
@@ -35,14 +32,12 @@ import {
   type WorkingRepository,
   workingRepository,
 } from "./jobs/index.ts";
-
 import {
   type SizeChartRepository,
   type StyleRepository,
   sizeChartRepository,
   styleRepository,
 } from "./styles/index.ts";
-
 import {
   type BodyWrapRepository,
   bodyWrapRepository,
@@ -57,7 +52,6 @@ import {
   type WearerRepository,
   wearerRepository,
 } from "./wearers/index.ts";
-
 import { type SettingRepository, settingRepository } from "./workshop/index.ts";
 
 /** All repositories over one connection or transaction. */

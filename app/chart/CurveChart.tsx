@@ -1,6 +1,5 @@
 import { ComposedChart, Line, ReferenceLine, ResponsiveContainer, Scatter } from "recharts";
 import { type LadderResult, sampleCurve, type TensionCurve, testedTo } from "../../core/cloth/index.ts";
-
 import { chartInk, tick } from "./chartStyle.ts";
 import { type KeyLine, LineKey } from "./LineKey.tsx";
 import { StrainAxes, strainMargin } from "./StrainAxes.tsx";

@@ -1,6 +1,5 @@
 import { ComposedChart, Line, ReferenceArea, ReferenceLine, ResponsiveContainer, Scatter } from "recharts";
 import { sampleCurve, type TensionCurve, tensionAt, testedTo } from "../../core/cloth/index.ts";
-
 import { FIRM_FROM_KPA, SNUG_FROM_KPA, STOP_OVER_KPA, tensionForPressure } from "../../core/ease/index.ts";
 import { chartInk, tick } from "./chartStyle.ts";
 import { LineKey } from "./LineKey.tsx";

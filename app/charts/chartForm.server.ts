@@ -6,7 +6,6 @@ import {
   chartDoubts,
   type SizeChart,
 } from "../../core/ease/index.ts";
-
 import { readGirth } from "../../formats/charts/chartCsv.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes } from "../form/fields.server.ts";

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { CLOTH_KINDS, ELASTIC_KINDS } from "../../core/cloth/index.ts";
-
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
 import { useFieldState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";

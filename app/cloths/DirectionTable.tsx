@@ -12,7 +12,6 @@ import {
   explainRecovery,
   explainUsable,
 } from "../../core/cloth/index.ts";
-
 import { formatDay } from "../../core/units/index.ts";
 import { percent } from "../frame/units/percent.ts";
 import { Why } from "../frame/why/WhyDrawer.tsx";

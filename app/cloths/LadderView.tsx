@@ -12,7 +12,6 @@ import {
   stretchClassOf,
   type TestResult,
 } from "../../core/cloth/index.ts";
-
 import type { Explanation } from "../../core/explain/index.ts";
 import { CurveChart } from "../chart/charts.ts";
 import { percent } from "../frame/units/percent.ts";

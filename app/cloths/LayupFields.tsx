@@ -4,7 +4,6 @@ import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useContext, useId, useState } from "react";
 import { DIRECTIONS, LAYER_ROLES } from "../../core/cloth/index.ts";
-
 import { FormState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";
 import { clothChoice, layerFields, MOST_LAYERS } from "./layupFields.ts";

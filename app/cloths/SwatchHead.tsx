@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type ClothKind, DIRECTION_NAMES, DIRECTIONS, type Direction, SWATCH_STATES } from "../../core/cloth/index.ts";
-
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
 import { useFieldState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";

@@ -1,5 +1,4 @@
 import { CLOTH_KINDS, type Cloth, ELASTIC_KINDS, MOST_SHRINKAGE } from "../../core/cloth/index.ts";
-
 import { parseQuantity } from "../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../form/fields.server.ts";

@@ -1,5 +1,4 @@
 import { DIRECTIONS, type KeptLayer, type KeptLayup, LAYER_ROLES } from "../../core/cloth/index.ts";
-
 import type { Repositories } from "../../data/store.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { formOf, line, notes } from "../form/fields.server.ts";

@@ -6,7 +6,6 @@ import {
   SWATCH_STATES,
   type SwatchTest,
 } from "../../core/cloth/index.ts";
-
 import { parseDay } from "../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../formats/validation.ts";
 import { choice, formOf, line, notes } from "../form/fields.server.ts";

@@ -9,7 +9,6 @@ import {
   TRUNK_PATH,
   type TrunkView,
 } from "../../core/figure/index.ts";
-
 import { FigureFrame, type FigureLayers } from "./FigureFrame.tsx";
 
 /** What the figure is drawn with. */

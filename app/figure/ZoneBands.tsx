@@ -1,6 +1,5 @@
 import { useId } from "react";
 import { STRETCH_STEPS, type StretchStep, type Zone } from "../../core/ease/index.ts";
-
 import { LEVEL, legLine, levelLine, type TrunkView } from "../../core/figure/index.ts";
 import { threadPath } from "./stretch/threadPath.ts";
 

@@ -1,5 +1,4 @@
 import { formatLengthWithUnit, type LengthUnit, otherUnit, parseForce, parseLength } from "../../core/units/index.ts";
-
 import { parseSwatchLength } from "../cloths/swatchLength.ts";
 
 /** Says a typed reading back as it was understood; null while it cannot be read, or there is nothing to add. */

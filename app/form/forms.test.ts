@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { checksOf, spotsOf } from "../../core/fitting/index.ts";
-
 import { sampleFinding, samplePrototype } from "../../core/testing/index.ts";
 import { readCloth } from "../cloths/clothForm.server.ts";
 import { readSwatchTest } from "../cloths/swatchForm.server.ts";

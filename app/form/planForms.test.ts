@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
 import { copyOf, SHIPPED_EASE_SETTINGS, type ShippedStyleId, type Style, styleOf } from "../../core/ease/index.ts";
-
 import { SAMPLE_CLOTH } from "../../core/testing/index.ts";
 import { temporaryStore } from "../../data/testing/index.ts";
 import { chartFields, girthField, sizeField } from "../charts/chartFields.ts";

@@ -1,5 +1,4 @@
 import { type LengthUnit, parseLength } from "../../core/units/index.ts";
-
 import type { Fields } from "./unsaved.ts";
 
 /** Longest length of a garment, mm. */

@@ -10,9 +10,7 @@ import {
   answers as isAnswerTo,
   type Repair,
 } from "../../core/body/index.ts";
-
 import { formatLength, formatLengthWithUnit, type LengthUnit } from "../../core/units/index.ts";
-
 import { renderFinding } from "./renderFinding.ts";
 
 interface CheckListProps {

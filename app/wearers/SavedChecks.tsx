@@ -1,6 +1,5 @@
 import { useFetcher } from "react-router";
 import type { CheckAnswer, CheckFinding } from "../../core/body/index.ts";
-
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { answerField } from "./answerFields.ts";
 import { CheckList } from "./CheckList.tsx";

@@ -1,5 +1,4 @@
 import { type AnswerWord, CHECK_RULES, type CheckAnswer, isMeasureCode } from "../../core/body/index.ts";
-
 import type { Fields } from "../form/unsaved.ts";
 
 const PREFIX = "answer:";

@@ -9,9 +9,7 @@ import {
   type Take,
   valueFromTakes,
 } from "../../core/body/index.ts";
-
 import { type LengthUnit, parseLength } from "../../core/units/index.ts";
-
 import type { Fields } from "../form/unsaved.ts";
 
 /** Longest length looked at, mm: room for a slip of ten times, which the checks then offer to repair. */

@@ -1,5 +1,4 @@
 import { type Explanation, term } from "../explain/index.ts";
-
 import { formatDay } from "../units/index.ts";
 import { measureOf, nameOf } from "./catalogue/index.ts";
 import type { Sheet } from "./sheet.ts";

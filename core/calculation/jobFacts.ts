@@ -1,6 +1,5 @@
 import type { LayupStretch } from "../cloth/index.ts";
 import type { EaseSettings, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
-
 import type { ChartLoops, ShelfElastic, WrapLoop } from "./besideJob.ts";
 import type { BodyFacts } from "./wants.ts";
 

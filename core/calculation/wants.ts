@@ -1,5 +1,4 @@
 import { type MeasureCode, measuredValue, measureOf, type Side } from "../body/index.ts";
-
 import { girthBodies, type PlannedBody } from "../ease/index.ts";
 import type { Lack } from "./reckoning.ts";
 

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { evaluate, SAMPLE_TEST, sampleHandTest } from "../testing/index.ts";
-
 import { countingTest, type SwatchTest, stateWords } from "./cloth.ts";
 import { adviseChoice } from "./directionChoice.ts";
 import { evaluateTest } from "./evaluateTest.ts";

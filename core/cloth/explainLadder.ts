@@ -1,5 +1,4 @@
 import { type Explanation, subscript, type Term } from "../explain/index.ts";
-
 import type { LayupTension } from "./layup.ts";
 import { type LadderStep, type LoadLadder, stepTension } from "./loadLadder.ts";
 

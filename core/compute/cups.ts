@@ -1,7 +1,6 @@
 import { Type } from "typebox";
 import { wireFit } from "../band/index.ts";
 import { braLabels, bustRoom, cupBustMm, dartFromGap, INCH_RULES, type InchRule } from "../cups/index.ts";
-
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, stretch, wornStrain } from "./numbers.ts";

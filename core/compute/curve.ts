@@ -9,7 +9,6 @@ import {
   usableStretch,
   wearTensionAt,
 } from "../cloth/index.ts";
-
 import { fail, ok, type Result } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm } from "./numbers.ts";

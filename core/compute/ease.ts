@@ -8,7 +8,6 @@ import {
   SHIPPED_EASE_SETTINGS,
   ZONES,
 } from "../ease/index.ts";
-
 import { fail, ok, type Result } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { givenCurve, givenCurveSchema } from "./givenCurve.ts";

@@ -1,6 +1,5 @@
 import { type Static, Type } from "typebox";
 import { monotoneCubic, type TensionCurve } from "../cloth/index.ts";
-
 import { fail, ok, type Result } from "../result.ts";
 
 /** A curve as a script gives it: points (strain, tension or force) without the origin. */

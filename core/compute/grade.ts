@@ -1,6 +1,5 @@
 import { Type } from "typebox";
 import { CHART_ZONES, type ChartZone, gradeSizes } from "../ease/index.ts";
-
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm } from "./numbers.ts";

@@ -1,6 +1,5 @@
 import { Type } from "typebox";
 import { judgeLayup, type LayupLayer, layupTensionAt, usableStretch } from "../cloth/index.ts";
-
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { evaluateGiven, givenHand, handSchema, ladderSchema, SCRIPT_REFERENCE } from "./curve.ts";

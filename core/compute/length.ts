@@ -1,6 +1,5 @@
 import { Type } from "typebox";
 import { lengthCut, SHIPPED_EASE_SETTINGS } from "../ease/index.ts";
-
 import { ok } from "../result.ts";
 import { computeKind } from "./computeKind.ts";
 import { lengthMm, part, wornStrain } from "./numbers.ts";

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { bandCut, bandLoad, wireFit } from "../band/index.ts";
-
 import { tensionCurve } from "../cloth/index.ts";
 import { dartFromGap } from "./dart/dartFromGap.ts";
 import { braLabels, cupBustMm, INCH_RULES } from "./label/labels.ts";

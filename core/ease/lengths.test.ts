@@ -1,7 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { evaluate, SAMPLE_SHEET } from "../testing/index.ts";
-
 import { explainLength } from "./explain/explainLength.ts";
 import { lengthCut } from "./lengthCut.ts";
 import { type LengthsInput, planLengths } from "./planLengths.ts";

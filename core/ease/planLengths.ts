@@ -1,5 +1,4 @@
 import { type BodyTrunk, bodyTrunk, largerSide, type MeasureCode, measuredValue, nameOf } from "../body/index.ts";
-
 import { fail, ok, type Result } from "../result.ts";
 import { type LengthCut, lengthCut } from "./lengthCut.ts";
 import { schoolOf } from "./schools/index.ts";

@@ -3,7 +3,6 @@ import { describe, expect, it } from "vitest";
 import type { MeasuredValue } from "../body/index.ts";
 import { tensionCurve } from "../cloth/index.ts";
 import { nextPlan, ringsOf } from "../fitting/index.ts";
-
 import { SAMPLE_SHEET } from "../testing/index.ts";
 import type { Consequences } from "./consequences.ts";
 import { NOTHING_CHOSEN } from "./easeChoice.ts";

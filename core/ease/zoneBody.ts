@@ -6,7 +6,6 @@ import {
   type Side,
   type TapeSchool,
 } from "../body/index.ts";
-
 import { ZONE_MEASURES, type Zone } from "./zones.ts";
 
 /** The body a plan is made for. */

@@ -1,8 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { LONG_CODES, measureOf, placesOf } from "../body/index.ts";
-
 import { placeOf, SPOTS, sideAt, spotsNear, spotsOf, viewsOf } from "../fitting/index.ts";
-
 import { garmentPath } from "./garment.ts";
 import { CENTRE, FIELD, type FigureView, LEVEL } from "./geometry.ts";
 import { ARM_PATHS, HEAD_PATH, OUTLINES, TRUNK_PATH } from "./outline.ts";

@@ -1,5 +1,4 @@
 import type { Zone } from "../ease/index.ts";
-
 import { CENTRE, LEVEL, type TrunkView } from "./geometry.ts";
 
 type Level = Exclude<Zone, "leg" | "arm">;

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { evaluate, sampleChange, sampleFinding, sampleFrozen, samplePrototype } from "../testing/index.ts";
-
 import type { Change } from "./change.ts";
 import { comparePrototypes } from "./comparePrototypes.ts";
 import { limitsLeft, opposites, twice } from "./contradictions.ts";

@@ -1,5 +1,4 @@
 import { type PassVerdict, passOver, type RingVerdict, type StyleLimits, type Zone } from "../ease/index.ts";
-
 import type { Change } from "./change.ts";
 import type { Judgement } from "./judgement.ts";
 import { type LengthAlong, lengthEffects, liesWithin } from "./lengthEffects.ts";

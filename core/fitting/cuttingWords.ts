@@ -5,7 +5,6 @@ import {
   type LengthUnit,
   lengthsInText,
 } from "../units/index.ts";
-
 import type { CuttingLine } from "./cuttingTable.ts";
 
 /** How lengths are written where a cutting line is told. */

@@ -1,5 +1,4 @@
 import type { LikedGarment, Zone } from "../ease/index.ts";
-
 import type { Prototype } from "./prototype.ts";
 
 /**

@@ -1,5 +1,4 @@
 import { type Consequences, consequencesOf, roundGirth, type WornCloth } from "../ease/index.ts";
-
 import type { DecidedChange } from "./decidedChange.ts";
 import { type PlannedRing, type RingId, sameRing } from "./rings.ts";
 

@@ -1,5 +1,4 @@
 import { CENTRE, FIELD, type FigureView, type Place, type Point } from "../figure/index.ts";
-
 import type { FindingSide } from "./findingSide.ts";
 import { type Spot, type SpotId, spotOf } from "./spots.ts";
 

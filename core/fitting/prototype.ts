@@ -1,9 +1,6 @@
 import type { MeasureCode, Sheet } from "../body/index.ts";
-
 import type { Cloth, ClothStretch, Direction, SwatchTest, TensionCurve } from "../cloth/index.ts";
-
 import type { Closure, EaseChoice, EaseSettings, SchoolId, Style, StyleId, Zone } from "../ease/index.ts";
-
 import type { Workings } from "../workings/index.ts";
 import type { ChangePart } from "./change.ts";
 import type { DecidedChange } from "./decidedChange.ts";

@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { tensionAt } from "../cloth/index.ts";
 import { evaluate, SAMPLE_JOB, SAMPLE_LADDER_TEST, sampleFrozen, samplePrototype } from "../testing/index.ts";
-
 import { explainCalibration, explainPull } from "./explain/explainPull.ts";
 import type { Reading } from "./fitting.ts";
 import { calibrationOf, predictClosure } from "./tension.ts";

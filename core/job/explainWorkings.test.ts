@@ -4,7 +4,6 @@ import { tensionCurve } from "../cloth/index.ts";
 import { NEW_BUST_ROOM } from "../cups/index.ts";
 import { ok } from "../result.ts";
 import { evaluate, sampleBody } from "../testing/index.ts";
-
 import { NEW_TRUNK } from "../torso/index.ts";
 import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type WorkingFacts, type Workings } from "../workings/index.ts";
 

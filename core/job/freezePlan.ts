@@ -1,5 +1,4 @@
 import { stretchOf, type TestedLayer } from "../cloth/index.ts";
-
 import { tissueNotes } from "../cups/index.ts";
 import { isComplete } from "../ease/index.ts";
 import {
@@ -11,7 +10,6 @@ import {
   nextPlan,
   ringsOf,
 } from "../fitting/index.ts";
-
 import { fail, ok, type Result } from "../result.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
 

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { nextPlan, ringsOf } from "../fitting/index.ts";
-
 import { SAMPLE_JOB, SAMPLE_SHEET, sampleFrozen, sampleHandTest, sampleIngredients } from "../testing/index.ts";
 import { freezePlan } from "./freezePlan.ts";
 import { movedOn } from "./movedOn.ts";

@@ -1,5 +1,4 @@
 import { type MeasureCode, missingMeasures, type Sheet, type Side } from "../body/index.ts";
-
 import {
   type Cloth,
   type ClothSettings,
@@ -12,9 +11,7 @@ import {
   type TestedLayer,
   testLayers,
 } from "../cloth/index.ts";
-
 import { type EaseSettings, type LikedGirth, planStyle, type Style, type StylePlan, type Zone } from "../ease/index.ts";
-
 import type { Workings } from "../workings/index.ts";
 import type { Job } from "./job.ts";
 

@@ -8,7 +8,6 @@ import {
   type Workings,
   workingsOf,
 } from "../workings/index.ts";
-
 import type { Standing, Step } from "./steps.ts";
 
 /** The workings of a job and which of them were kept. */

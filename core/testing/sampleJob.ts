@@ -1,10 +1,7 @@
 import type { Sheet } from "../body/index.ts";
 import { type Cloth, type HandTest, SHIPPED_CLOTH_SETTINGS, type SwatchTest } from "../cloth/index.ts";
-
 import { brief, SHIPPED_EASE_SETTINGS } from "../ease/index.ts";
-
 import type { Change, Finding, FrozenPlan, Prototype } from "../fitting/index.ts";
-
 import { freezePlan, type Job, type JobIngredients, newJob } from "../job/index.ts";
 
 /** A complete brief for an invented wearer, for tests: a snug sheet, a jersey tested across, the share school chosen. */

@@ -1,5 +1,4 @@
 import { bandCalculation, closureCalculation, strapCalculation, wireCalculation } from "../band/index.ts";
-
 import type {
   CalculatedStyle,
   Calculation,
@@ -8,9 +7,7 @@ import type {
   Reckoning,
   WorkingField,
 } from "../calculation/index.ts";
-
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
-
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */

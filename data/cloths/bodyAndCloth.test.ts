@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { type Sheet, valueFromTakes } from "../../core/body/index.ts";
-
 import type { SwatchTest } from "../../core/cloth/index.ts";
 import { SAMPLE_CLOTH, SAMPLE_SHEET, SAMPLE_TEST } from "../../core/testing/index.ts";
 import { temporaryStore } from "../testing/index.ts";

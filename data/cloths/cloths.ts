@@ -10,7 +10,6 @@ import {
   type SaveOutcome,
   updateVersion,
 } from "../db/index.ts";
-
 import { insertTest, type StepRow, type TestRow, testFrom } from "./swatchRows.ts";
 
 interface ClothRow {

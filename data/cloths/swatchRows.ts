@@ -1,6 +1,5 @@
 import type { Knex } from "knex";
 import type { HandTest, LadderStep, LoadLadder, SwatchTest } from "../../core/cloth/index.ts";
-
 import { insertAll, insertRow } from "../db/index.ts";
 
 /** A row of the swatch tests as the driver gives it. */

@@ -1,7 +1,5 @@
 import { NEW_BAND, NEW_CLOSURE, NEW_STRAP, NEW_WIRE } from "../../core/band/index.ts";
-
 import { NEW_BUST_ROOM, NEW_CUP, NEW_DART, NEW_LABEL } from "../../core/cups/index.ts";
-
 import { newJob } from "../../core/job/index.ts";
 import type { WorkingId, Workings } from "../../core/workings/index.ts";
 import type { Repositories } from "../store.ts";

@@ -1,8 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { evaluateTest, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
-
 import { jobChanges, opposites } from "../../core/fitting/index.ts";
-
 import { openStore, type Store } from "../store.ts";
 import { temporaryFolder } from "../testing/index.ts";
 import { addDemoWorkshop } from "./index.ts";

@@ -1,5 +1,4 @@
 import type { Cloth, Direction, NetLook, SwatchState } from "../../core/cloth/index.ts";
-
 import type { DemoPull } from "./ladders.ts";
 
 /** One swatch of the demo: by hand, by ladder or both. */

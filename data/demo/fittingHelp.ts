@@ -1,7 +1,5 @@
 import { classRange, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
-
 import { SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../../core/ease/index.ts";
-
 import {
   type Decision,
   decidedChanges,
@@ -18,9 +16,7 @@ import {
   type Verdict,
   withoutFormula,
 } from "../../core/fitting/index.ts";
-
 import { freezePlan, type Job } from "../../core/job/index.ts";
-
 import type { NewFinding } from "../fitting/index.ts";
 import type { Repositories } from "../store.ts";
 

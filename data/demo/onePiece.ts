@@ -1,6 +1,5 @@
 import { newJob } from "../../core/job/index.ts";
 import { NEW_TRUNK, type WrapEdge } from "../../core/torso/index.ts";
-
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";

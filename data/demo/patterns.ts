@@ -6,7 +6,6 @@ import {
   type Style,
   styleOf,
 } from "../../core/ease/index.ts";
-
 import type { Repositories } from "../store.ts";
 import type { DemoPeople } from "./people.ts";
 import type { DemoShelf } from "./shelf.ts";

@@ -8,7 +8,6 @@ import {
   sidesOf,
   valueFromTakes,
 } from "../../core/body/index.ts";
-
 import { parseLength } from "../../core/units/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoPerson, DemoSheet } from "./demoPerson.ts";

@@ -1,6 +1,5 @@
 import type { Knex } from "knex";
 import type { Change, Judgement, LinkedLine, OwnChange } from "../../core/fitting/index.ts";
-
 import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 import { type ChangeRow, changeColumns, changeFrom, type JudgementRow, judgementFrom } from "./fittingRows.ts";
 

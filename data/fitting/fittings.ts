@@ -9,7 +9,6 @@ import {
   type OutcomeOfKind,
   type Reading,
 } from "../../core/fitting/index.ts";
-
 import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 import { judgementsOf } from "./changes.ts";
 import {

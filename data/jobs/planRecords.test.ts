@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { copyOf, type ShippedStyleId, type Style, styleOf } from "../../core/ease/index.ts";
-
 import { newJob } from "../../core/job/index.ts";
 import { SAMPLE_CLOTH } from "../../core/testing/index.ts";
 import { temporaryStore } from "../testing/index.ts";

@@ -7,7 +7,6 @@ import {
   shippedStyle,
   styleFromOwn,
 } from "../../core/ease/index.ts";
-
 import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 interface OwnStyleRow {

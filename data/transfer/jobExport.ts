@@ -1,6 +1,5 @@
 import { ownStyleNumber } from "../../core/ease/index.ts";
 import { type Change, type Fitting, type FrozenPlan, type Judgement, jobChanges } from "../../core/fitting/index.ts";
-
 import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../../formats/jobs/jobDocument.ts";
 import type { ShelvedCloth } from "../cloths/index.ts";
 import { keptIds } from "../jobs/index.ts";

@@ -7,7 +7,6 @@ import {
   takesOf,
   valueFromTakes,
 } from "../../core/body/index.ts";
-
 import { insertAll, insertRow } from "../db/index.ts";
 
 interface SheetRow {

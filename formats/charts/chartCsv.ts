@@ -10,7 +10,6 @@ import {
 } from "../../core/ease/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { type LengthUnit, parseLength } from "../../core/units/index.ts";
-
 import { plainCell, writeCsv } from "../csv.ts";
 
 /** A column of a chart: what it says of which zone. */

@@ -1,7 +1,6 @@
 import Papa from "papaparse";
 import { describe, expect, it } from "vitest";
 import { cuttingTable, type Fitting } from "../../core/fitting/index.ts";
-
 import { sampleChange, sampleFinding, samplePrototype } from "../../core/testing/index.ts";
 import { cuttingTablePdf } from "../pdf/cuttingTablePdf.ts";
 import { fittingRecordPdf } from "../pdf/fittingRecordPdf.ts";

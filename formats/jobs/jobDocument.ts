@@ -1,11 +1,7 @@
 import type { Sheet, Wearer } from "../../core/body/index.ts";
-
 import type { Cloth, KeptLayup, SwatchTest } from "../../core/cloth/index.ts";
-
 import { isStyleId, type OwnStyle, type SizeChart } from "../../core/ease/index.ts";
-
 import type { Annotation, Change, Finding, Fitting, Judgement, Prototype, Reading } from "../../core/fitting/index.ts";
-
 import type { Job } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { BodyWrap } from "../../core/torso/index.ts";

@@ -2,10 +2,8 @@ import { type TSchema, Type } from "typebox";
 import { LONG_CODES } from "../../core/body/index.ts";
 import { CLOTH_KINDS } from "../../core/cloth/index.ts";
 import { SCHOOL_IDS, ZONES } from "../../core/ease/index.ts";
-
 import { FIGURE_VIEWS } from "../../core/figure/index.ts";
 import { FINDING_KIND_IDS, PROTOTYPE_KINDS, SPOTS, VERDICTS } from "../../core/fitting/index.ts";
-
 import { WRAP_COUNTS } from "../../core/torso/index.ts";
 import { WORKING_IDS } from "../../core/workings/index.ts";
 

@@ -1,6 +1,5 @@
 import { Type } from "typebox";
 import type { Sheet, Wearer } from "../../core/body/index.ts";
-
 import type { LikedGarment } from "../../core/ease/index.ts";
 import type { StandingChange } from "../../core/fitting/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";

@@ -1,7 +1,5 @@
 import { asideWords, type CuttingLine, type CuttingPiece, DOING_WORDS } from "../../core/fitting/index.ts";
-
 import { formatAmount, type LengthUnit } from "../../core/units/index.ts";
-
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "./pages.ts";
 
 /** What stands on a printed cutting table. */

@@ -1,5 +1,4 @@
 import { type Fitting, judgedGirthMm, PROTOTYPE_KINDS, type Prototype, ringName } from "../../core/fitting/index.ts";
-
 import {
   formatAmount,
   formatDay,
@@ -8,7 +7,6 @@ import {
   type InchStep,
   type LengthUnit,
 } from "../../core/units/index.ts";
-
 import { type FittingRecord, type RecordLine, recordLines } from "../fittings/fittingRecord.ts";
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "./pages.ts";
 

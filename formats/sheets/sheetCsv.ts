@@ -1,6 +1,5 @@
 import Papa from "papaparse";
 import { isMeasureCode, type Sheet } from "../../core/body/index.ts";
-
 import { parseDay } from "../../core/units/index.ts";
 import { plainCell, writeCsv } from "../csv.ts";
 import { entryOf, type ImportedSheet, type SheetEntry, valueFrom } from "./sheetDocument.ts";

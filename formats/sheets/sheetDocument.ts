@@ -12,10 +12,8 @@ import {
   valueFromTakes,
   WORN_UNDER,
 } from "../../core/body/index.ts";
-
 import { fail, ok, type Result } from "../../core/result.ts";
 import { parseDay, parseLength } from "../../core/units/index.ts";
-
 import { validator } from "../validation.ts";
 
 const text = (most: number) => Type.String({ maxLength: most });

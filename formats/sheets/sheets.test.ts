@@ -2,7 +2,6 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE, placesOf, type Sheet, valueFromTakes } from "../../core/body/index.ts";
-
 import { SAMPLE_SHEET } from "../../core/testing/index.ts";
 import { readSheetsCsv, sheetsToColumns, sheetsToRows } from "./sheetCsv.ts";
 import { readSheetsDocument, sheetsDocument, sheetsSchema } from "./sheetDocument.ts";

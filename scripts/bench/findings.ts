@@ -4,10 +4,8 @@ import { join } from "node:path";
 import type { Knex } from "knex";
 import { classRange } from "../../core/cloth/index.ts";
 import { FINDING_KINDS, findingWords } from "../../core/fitting/index.ts";
-
 import { sampleFrozen } from "../../core/testing/index.ts";
 import { insertAll, openDatabase } from "../../data/db/index.ts";
-
 import type { FindingQuery } from "../../data/fitting/index.ts";
 import { storeOver } from "../../data/store.ts";
 import { type Figure, quantile } from "./report.ts";

@@ -4,7 +4,6 @@ import { join } from "node:path";
 import type { Knex } from "knex";
 import { SAMPLE_CLOTH, SAMPLE_TEST } from "../../core/testing/index.ts";
 import { insertAll, openDatabase } from "../../data/db/index.ts";
-
 import { type Store, storeOver } from "../../data/store.ts";
 import { type Figure, quantile } from "./report.ts";
 

@@ -1,6 +1,5 @@
 import { Bench } from "tinybench";
 import { brief as briefStyle, planStyle, SHIPPED_EASE_SETTINGS } from "../../core/ease/index.ts";
-
 import { SAMPLE_SHEET } from "../../core/testing/index.ts";
 import type { Figure } from "./report.ts";
 import { spreadsheetFigures } from "./spreadsheet.ts";

@@ -8,7 +8,6 @@ import {
   SHIPPED_EASE_SETTINGS as settings,
   type ZonePlan,
 } from "../../core/ease/index.ts";
-
 import { type Figure, quantile } from "./report.ts";
 import { GIRTHS, LAYERS, LIKED_CURVE, likedGirthMm, planTwelveZones, RECOVERY, USABLE } from "./twelveZones.ts";
 

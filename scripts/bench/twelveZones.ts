@@ -1,5 +1,4 @@
 import { sumCurves, type TensionCurve, tensionCurve } from "../../core/cloth/index.ts";
-
 import {
   bodysuit,
   type LikedGirth,

@@ -1,6 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { judgeLayup, layupTensionAt, SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/index.ts";
-
 import { addDemoWorkshop } from "../../../data/demo/index.ts";
 import { openStore, type Store } from "../../../data/store.ts";
 import { easeSources, jobSteps, movedSinceLast, readJob, ringsToday } from "./jobContext.ts";

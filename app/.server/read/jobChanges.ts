@@ -7,7 +7,6 @@ import {
   predictClosure,
   twice,
 } from "../../../core/fitting/index.ts";
-
 import { type JobContext, lengthsToday, ringsToday } from "./jobContext.ts";
 
 /** Where a job's changes do not agree: with one another, or with the limits of its style. */

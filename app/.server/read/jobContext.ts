@@ -1,8 +1,6 @@
 import type { RouterContextProvider } from "react-router";
 import { type Sheet, sheetWords, type Wearer } from "../../../core/body/index.ts";
-
 import type { Cloth, ClothSettings, GarmentLayer, KeptLayup, SwatchTest } from "../../../core/cloth/index.ts";
-
 import {
   type EaseSettings,
   type EaseSources,
@@ -12,7 +10,6 @@ import {
   type Style,
   schoolOf,
 } from "../../../core/ease/index.ts";
-
 import {
   type CoursesBefore,
   cutLengths,
@@ -28,7 +25,6 @@ import {
   type Prototype,
   ringsOf,
 } from "../../../core/fitting/index.ts";
-
 import {
   type Job,
   type JobIngredients,
@@ -40,7 +36,6 @@ import {
   type Step,
   stepsOf,
 } from "../../../core/job/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, storeOf } from "../http/answers.ts";

@@ -7,7 +7,6 @@ import {
   type LayupLayer,
   wearCurve,
 } from "../../../core/cloth/index.ts";
-
 import type { Repositories } from "../../../data/store.ts";
 
 /** A layer as judged: what is kept of it, and what its counting test says. */

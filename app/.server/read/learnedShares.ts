@@ -1,6 +1,5 @@
 import { classRange } from "../../../core/cloth/index.ts";
 import { type LearnedShares, learnByKind, type Prototype } from "../../../core/fitting/index.ts";
-
 import type { Repositories } from "../../../data/store.ts";
 
 /** What the workshop learnt from its own changes in cloth of the stretch class a prototype is made of. */

@@ -1,5 +1,4 @@
 import { gradePattern, type PatternSizes, type SizeChart } from "../../../core/ease/index.ts";
-
 import type { Result } from "../../../core/result.ts";
 import type { Repositories } from "../../../data/store.ts";
 import type { JobContext } from "./jobContext.ts";

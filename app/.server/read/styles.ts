@@ -1,5 +1,4 @@
 import { ownStyleId, STYLES } from "../../../core/ease/index.ts";
-
 import type { Repositories } from "../../../data/store.ts";
 
 /** Names of all styles, shipped and own, by their id. */

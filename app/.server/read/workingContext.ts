@@ -2,11 +2,8 @@ import type { RouterContextProvider } from "react-router";
 import { shelfElastic } from "../../../core/band/index.ts";
 import { sheetWords } from "../../../core/body/index.ts";
 import type { BesideJob, ChartLoops, WrapLoop } from "../../../core/calculation/index.ts";
-
 import { jobFacts, type Step, workingSteps } from "../../../core/job/index.ts";
-
 import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
-
 import { type WorkingFacts, type WorkingId, workingFacts, workingsOf } from "../../../core/workings/index.ts";
 import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";

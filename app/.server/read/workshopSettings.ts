@@ -1,8 +1,6 @@
 import { Type } from "typebox";
 import { CLOTH_KINDS, type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/index.ts";
-
 import { type EaseSettings, easeSettingsSchema, SHIPPED_EASE_SETTINGS } from "../../../core/ease/index.ts";
-
 import type { Repositories } from "../../../data/store.ts";
 import { validator } from "../../../formats/validation.ts";
 

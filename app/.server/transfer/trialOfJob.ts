@@ -11,10 +11,8 @@ import {
   stepOn,
   zoneCourses,
 } from "../../../core/fitting/index.ts";
-
 import { fail, ok, type Result } from "../../../core/result.ts";
 import { formatDay, formatLength } from "../../../core/units/index.ts";
-
 import type { Repositories } from "../../../data/store.ts";
 import { recordLines } from "../../../formats/fittings/fittingRecord.ts";
 import { closurePulls, contradictionsOf } from "../read/jobChanges.ts";

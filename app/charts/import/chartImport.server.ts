@@ -1,5 +1,4 @@
 import { CHART_MEASURE_NAMES, type ChartKind, chartDoubts, turnedOver } from "../../../core/ease/index.ts";
-
 import { readChartCsv } from "../../../formats/charts/chartCsv.ts";
 import { type ImportedChart, readChartDocument } from "../../../formats/charts/chartDocument.ts";
 import { readJson } from "../../../formats/json.ts";

@@ -1,6 +1,5 @@
 import Typography from "@mui/material/Typography";
 import { type Cloth, cutForShrinkage } from "../../../core/cloth/index.ts";
-
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

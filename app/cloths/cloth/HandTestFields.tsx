@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import type { ClothKind, Direction } from "../../../core/cloth/index.ts";
-
 import { TextInput } from "../../form/TextInput.tsx";
 import { PulledFields } from "../SwatchHead.tsx";
 import { SwatchPicture } from "./SwatchPicture.tsx";

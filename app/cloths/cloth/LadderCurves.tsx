@@ -1,6 +1,5 @@
 import Typography from "@mui/material/Typography";
 import type { ClothKind, DirectionSummary } from "../../../core/cloth/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { CurveChart } from "../../chart/charts.ts";
 import { useClothSettings } from "../ClothSettingsContext.tsx";

@@ -6,7 +6,6 @@ import {
   type SwatchTest,
   stateWords,
 } from "../../../core/cloth/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { PlainList } from "../../frame/PlainList.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";

@@ -1,9 +1,7 @@
 import Typography from "@mui/material/Typography";
 import { type Cloth, DIRECTIONS, evaluateTest, type SwatchTest, stateWords } from "../../../core/cloth/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { TimeChart } from "../../chart/charts.ts";
-
 import type { TimeSeries } from "../../chart/TimeChart.tsx";
 import { useClothSettings } from "../ClothSettingsContext.tsx";
 

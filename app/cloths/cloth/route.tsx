@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { adviseDirection, startDirection, summariseTests, untestedDirections } from "../../../core/cloth/index.ts";
-
 import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";

@@ -8,7 +8,6 @@ import {
   STAND_IN_CLOTHS,
   simulatedReading,
 } from "../../../core/gauge/index.ts";
-
 import { GaugeError, parseGaugeAddress } from "../../.server/gauge/gaugeSource.ts";
 import { sharedGaugeLines } from "../../.server/gauge/sharedGauge.ts";
 import { storeOf } from "../../.server/http/answers.ts";

@@ -9,7 +9,6 @@ import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { explainLayupTension, judgeLayup, layupTensionAt } from "../../../core/cloth/index.ts";
-
 import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -6,7 +6,6 @@ import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Cloth } from "../../../core/cloth/index.ts";
 import { HOLD_S, RAMP_S, takeReading } from "../../../core/gauge/index.ts";
-
 import { LiveChart } from "../../chart/charts.ts";
 import { keepDraft } from "../../form/keepDraft.ts";
 import type { Fields } from "../../form/unsaved.ts";

@@ -1,9 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type ClothKind, evaluateLadder, stepTension, tensionCurve } from "../../../core/cloth/index.ts";
-
 import { practiceErrors, STAND_IN_CLOTHS, type StandInCloth, trueTension } from "../../../core/gauge/index.ts";
-
 import { CurveChart } from "../../chart/charts.ts";
 import { numbered } from "../../frame/numbered.ts";
 import { percent } from "../../frame/units/percent.ts";

@@ -3,7 +3,6 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { redirect } from "react-router";
 import { evaluateTest, startDirection, untestedDirections } from "../../../core/cloth/index.ts";
-
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";

@@ -21,7 +21,6 @@ import {
   stepTension,
   stretchClassOf,
 } from "../../../core/cloth/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -1,6 +1,5 @@
 import { data, redirect } from "react-router";
 import { isDraftName, LARGEST_DRAFT } from "../../../data/drafts/index.ts";
-
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../fields.server.ts";

@@ -7,7 +7,6 @@ import {
   type LengthUnit,
   lengthsInText,
 } from "../../../core/units/index.ts";
-
 import type { ShownLengths } from "../preferences/preferences.ts";
 
 /** How lengths are shown, switched in one place for all screens. */

@@ -5,7 +5,6 @@ import Drawer from "@mui/material/Drawer";
 import Typography from "@mui/material/Typography";
 import { createContext, type ReactNode, useContext, useMemo, useState } from "react";
 import { type Explanation, type NumberKind, substitute, type Term } from "../../../core/explain/index.ts";
-
 import { useLengths } from "../units/UnitContext.tsx";
 import { writeNumber } from "./writeNumber.ts";
 

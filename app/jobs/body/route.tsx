@@ -19,7 +19,6 @@ import {
   type Sheet,
   sheetBefore,
 } from "../../../core/body/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -3,7 +3,6 @@ import TextField from "@mui/material/TextField";
 import type { WorkingField } from "../../../core/calculation/index.ts";
 import type { LengthUnit } from "../../../core/units/index.ts";
 import { fieldsOfWorking, type WorkingId } from "../../../core/workings/index.ts";
-
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { useFieldState } from "../../form/FormState.tsx";

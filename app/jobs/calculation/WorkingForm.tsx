@@ -9,7 +9,6 @@ import {
   type WorkingId,
   type Workings,
 } from "../../../core/workings/index.ts";
-
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

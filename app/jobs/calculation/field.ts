@@ -1,6 +1,5 @@
 import { LONGEST_TEXT, type WorkingField } from "../../../core/calculation/index.ts";
 import { type LengthUnit, parseLength } from "../../../core/units/index.ts";
-
 import { numberText, percentText, readNumberField } from "../../form/numberField.ts";
 import { smallUnit, withItsUnit } from "../../form/smallLength.ts";
 import type { Fields } from "../../form/unsaved.ts";

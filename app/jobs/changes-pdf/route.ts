@@ -1,5 +1,4 @@
 import { cuttingTable, jobChanges, toCut } from "../../../core/fitting/index.ts";
-
 import { cuttingTablePdf } from "../../../formats/pdf/cuttingTablePdf.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";

@@ -9,7 +9,6 @@ import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { type ChangeStatus, findingKindOf, type JobChange, spotOf } from "../../../core/fitting/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 type ListedChange = JobChange & { readonly status: ChangeStatus };

@@ -8,7 +8,6 @@ import {
   DOING_WORDS,
   explainPerEdge,
 } from "../../../core/fitting/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 

@@ -4,7 +4,6 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { findingKindOf, holdsBack, type JobChange, spotOf } from "../../../core/fitting/index.ts";
-
 import { plainField } from "../../form/plainField.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 

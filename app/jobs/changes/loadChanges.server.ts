@@ -9,7 +9,6 @@ import {
   toCut,
   waitingFindings,
 } from "../../../core/fitting/index.ts";
-
 import { draftName } from "../../../data/drafts/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";

@@ -7,7 +7,6 @@ import {
   type SpotId,
   spotsOf,
 } from "../../../core/fitting/index.ts";
-
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";

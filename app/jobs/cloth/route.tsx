@@ -12,7 +12,6 @@ import {
   summariseTests,
   testLayers,
 } from "../../../core/cloth/index.ts";
-
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";

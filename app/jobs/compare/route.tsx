@@ -18,7 +18,6 @@ import {
   ringName,
   spotOf,
 } from "../../../core/fitting/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";

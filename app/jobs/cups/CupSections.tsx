@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import { CUP_SIDES, type CupReckoning, cupSection } from "../../../core/cups/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";
 

@@ -6,7 +6,6 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { measureOf } from "../../../core/body/index.ts";
 import { BREAST_CODES, CUP_SIDES, type CupReckoning } from "../../../core/cups/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { ReckonedValue } from "../calculation/NumberList.tsx";
 

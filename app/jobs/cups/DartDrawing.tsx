@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import { type DartReckoning, type DartWorking, dartShape } from "../../../core/cups/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { drawingStyle } from "../calculation/drawing.ts";
 

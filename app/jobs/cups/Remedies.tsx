@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import type { CupReckoning, CupWorking } from "../../../core/cups/index.ts";
-
 import { ReckonedValue } from "../calculation/NumberList.tsx";
 
 /** What to do where the sides differ: both remedies with their numbers, the chosen one marked. */

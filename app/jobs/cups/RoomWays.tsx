@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import { type BustRoomWorking, type RoomWay, tissueNotes } from "../../../core/cups/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 /** The ways of giving bust room side by side, the chosen one marked by its frame and a word. */

@@ -1,6 +1,5 @@
 import Alert from "@mui/material/Alert";
 import { bandWords, type LimitBroken, pressureBandOf, ZONE_NAMES } from "../../../core/ease/index.ts";
-
 import { percent } from "../../frame/units/percent.ts";
 import { pressureBoth } from "../../frame/units/pull.ts";
 

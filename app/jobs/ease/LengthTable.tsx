@@ -16,7 +16,6 @@ import {
   type SchoolId,
   type StylePlan,
 } from "../../../core/ease/index.ts";
-
 import { TextLink } from "../../frame/TextLink.tsx";
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

@@ -11,9 +11,7 @@ import {
   ZONE_NAMES,
   type Zone,
 } from "../../../core/ease/index.ts";
-
 import { FIELD, garmentPath, LEVEL, TRUNK_PATH } from "../../../core/figure/index.ts";
-
 import { threadPath } from "../../figure/stretch/threadPath.ts";
 import { percent } from "../../frame/units/percent.ts";
 

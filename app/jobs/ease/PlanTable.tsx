@@ -13,7 +13,6 @@ import {
   type Zone,
   type ZonePlan,
 } from "../../../core/ease/index.ts";
-
 import type { Explanation } from "../../../core/explain/index.ts";
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";

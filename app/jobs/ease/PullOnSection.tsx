@@ -15,7 +15,6 @@ import {
   type StylePlan,
   ZONE_NAMES,
 } from "../../../core/ease/index.ts";
-
 import type { Job } from "../../../core/job/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { percent } from "../../frame/units/percent.ts";

@@ -3,7 +3,6 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { SCHOOLS, type School, type SchoolId, type StylePlan } from "../../../core/ease/index.ts";
-
 import type { Job } from "../../../core/job/index.ts";
 import { schoolMark } from "./schoolMark.tsx";
 

@@ -17,9 +17,7 @@ import {
   whatIf,
   ZONE_NAMES,
 } from "../../../core/ease/index.ts";
-
 import { type LengthUnit, parseLength } from "../../../core/units/index.ts";
-
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { PressureMark } from "./PressureMark.tsx";

@@ -17,7 +17,6 @@ import {
   ZONE_NAMES,
   type ZonePlan,
 } from "../../../core/ease/index.ts";
-
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

@@ -3,7 +3,6 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import type { TensionCurve } from "../../../core/cloth/index.ts";
 import { type EaseChoice, isLimb, ZONE_NAMES, type ZonePlan } from "../../../core/ease/index.ts";
-
 import { SchoolChart } from "../../chart/charts.ts";
 import { NumberBox } from "../../chart/NumberBox.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";

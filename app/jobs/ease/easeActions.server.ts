@@ -8,7 +8,6 @@ import {
   type Zone,
   type ZoneChoice,
 } from "../../../core/ease/index.ts";
-
 import type { Job } from "../../../core/job/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import type { Repositories } from "../../../data/store.ts";

@@ -4,7 +4,6 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { useSearchParams } from "react-router";
 import { answeringSchools, explainEase, girthBy, isComplete, isZone, ZONE_NAMES } from "../../../core/ease/index.ts";
-
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { easeSources, jobOfPage, withEverySchool } from "../../.server/read/jobContext.ts";

@@ -1,5 +1,4 @@
 import type { Consequences, EaseNumber } from "../../../core/ease/index.ts";
-
 import { percent } from "../../frame/units/percent.ts";
 import { pressure, tension } from "../../frame/units/pull.ts";
 import type { LengthWriter } from "../../frame/units/UnitContext.tsx";

@@ -11,7 +11,6 @@ import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { classRange, stretchClassOf } from "../../../core/cloth/index.ts";
 import { FINDING_KINDS, findingKindOf, isFindingKindId, isSpotId, SPOTS, spotOf } from "../../../core/fitting/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

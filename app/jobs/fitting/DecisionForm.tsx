@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
 import { type Finding, type FindingProposal, findingKindOf, LATER_STEPS } from "../../../core/fitting/index.ts";
-
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { smallUnit } from "../../form/smallLength.ts";

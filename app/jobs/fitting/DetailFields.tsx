@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import type { FindingField, Spot } from "../../../core/fitting/index.ts";
-
 import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";

@@ -1,5 +1,4 @@
 import { type Finding, findingKindOf, isSpotId, spotOf } from "../../../core/fitting/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 /** What a finding's kind asked for beside its amount, in words: `it sits too high, off at the back 8 mm`. */

@@ -13,7 +13,6 @@ import {
   perEdge,
   spotOf,
 } from "../../../core/fitting/index.ts";
-
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

@@ -18,7 +18,6 @@ import {
   spotsNear,
   viewsOf,
 } from "../../../core/fitting/index.ts";
-
 import { draftName } from "../../../data/drafts/index.ts";
 import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";

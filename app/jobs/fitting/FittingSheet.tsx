@@ -6,7 +6,6 @@ import { useState } from "react";
 import { Form } from "react-router";
 import { FIGURE_VIEWS, type FigureView } from "../../../core/figure/index.ts";
 import { type Finding, findingKindOf, madeInRealCloth, spotOf } from "../../../core/fitting/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { TextLink } from "../../frame/TextLink.tsx";

@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useEffect, useRef, useState } from "react";
 import { STAND_IN_CLOTHS, takeReading } from "../../../core/gauge/index.ts";
-
 import { useGaugeStream } from "../../cloths/gauge/useGaugeStream.ts";
 import { echoForce } from "../../form/echo.ts";
 import { setInput } from "../../form/setInput.ts";

@@ -12,7 +12,6 @@ import {
   spotOf,
   VERDICTS,
 } from "../../../core/fitting/index.ts";
-
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { smallUnit } from "../../form/smallLength.ts";

@@ -10,7 +10,6 @@ import {
   type Remedy,
   shareWords,
 } from "../../../core/fitting/index.ts";
-
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

@@ -11,7 +11,6 @@ import {
   type NoPrediction,
   type Reading,
 } from "../../../core/fitting/index.ts";
-
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { parseSmallLength, smallUnit } from "../../form/smallLength.ts";

@@ -1,6 +1,5 @@
 import { data, redirect } from "react-router";
 import { checksOf, type Finding, jobChanges, type Prototype, spotsOf } from "../../../core/fitting/index.ts";
-
 import type { Repositories } from "../../../data/store.ts";
 import type { Picture } from "../../../formats/pictures/picture.ts";
 import { conflict, found, idFrom, invalid, today } from "../../.server/http/answers.ts";

@@ -16,7 +16,6 @@ import {
   type Verdict,
   withoutFormula,
 } from "../../../core/fitting/index.ts";
-
 import { parseQuantity } from "../../../core/units/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, version } from "../../form/fields.server.ts";

@@ -10,9 +10,7 @@ import {
   isSpotId,
   type Spot,
 } from "../../../core/fitting/index.ts";
-
 import { type LengthUnit, parseDay } from "../../../core/units/index.ts";
-
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
 import { parseSmallLength, smallUnit, withItsUnit } from "../../form/smallLength.ts";

@@ -12,7 +12,6 @@ import {
   strainThere,
   waitingFindings,
 } from "../../../core/fitting/index.ts";
-
 import { found, idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";
 import { learnedFor } from "../../.server/read/learnedShares.ts";

@@ -1,6 +1,5 @@
 import { ZONE_NAMES, type Zone } from "../../../core/ease/index.ts";
 import { type CheckResult, type FitCheck, isCheckId, type Reading } from "../../../core/fitting/index.ts";
-
 import { parseForce } from "../../../core/units/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, optionalLine } from "../../form/fields.server.ts";

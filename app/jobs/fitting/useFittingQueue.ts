@@ -8,7 +8,6 @@ import {
   isSpotId,
   spotOf,
 } from "../../../core/fitting/index.ts";
-
 import type { Pin } from "../../figure/Pins.tsx";
 import { useSendQueue } from "../../form/queue/SendQueue.tsx";
 import type { Sending } from "../../form/queue/sendingStore.ts";

@@ -4,7 +4,6 @@ import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import type { Repositories } from "../../../data/store.ts";
 import { assertImported, importJob, type KnownHere, knownHere } from "../../../data/transfer/index.ts";
-
 import { type JobDocument, readJobDocument } from "../../../formats/jobs/jobDocument.ts";
 import { LARGEST_JOB_FILE } from "../../../formats/jobs/largestJobFile.ts";
 import { readJson } from "../../../formats/json.ts";

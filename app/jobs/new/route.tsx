@@ -4,7 +4,6 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { redirect } from "react-router";
 import { STYLES, type StyleId, styleFromOwn } from "../../../core/ease/index.ts";
-
 import { newJob } from "../../../core/job/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import { formValidator } from "../../../formats/validation.ts";

@@ -15,7 +15,6 @@ import {
   type PatternZone,
   ZONE_NAMES,
 } from "../../../core/ease/index.ts";
-
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { SizeLadder } from "./SizeLadder.tsx";

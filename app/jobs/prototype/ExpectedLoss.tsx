@@ -7,7 +7,6 @@ import {
   ringName,
   usualSeams,
 } from "../../../core/fitting/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 

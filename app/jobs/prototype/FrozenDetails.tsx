@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { schoolOf, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
-
 import type { FrozenPlan } from "../../../core/fitting/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { percent } from "../../frame/units/percent.ts";

@@ -13,7 +13,6 @@ import {
   sameRing,
   sewingError,
 } from "../../../core/fitting/index.ts";
-
 import type { LengthUnit } from "../../../core/units/index.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

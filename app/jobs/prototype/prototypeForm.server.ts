@@ -7,9 +7,7 @@ import {
   type SewnLength,
   type SewnRing,
 } from "../../../core/fitting/index.ts";
-
 import { formatLength, type LengthUnit, parseDay, parseLength } from "../../../core/units/index.ts";
-
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, version } from "../../form/fields.server.ts";
 import { withItsUnit } from "../../form/smallLength.ts";

@@ -14,7 +14,6 @@ import {
   ringName,
   stepOn,
 } from "../../../core/fitting/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import TableCell from "@mui/material/TableCell";
 import { explainSewing, type Step } from "../../../core/fitting/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 

@@ -1,8 +1,6 @@
 import Alert from "@mui/material/Alert";
 import { lengthNameOf, ZONE_NAMES } from "../../../core/ease/index.ts";
-
 import { type Contradiction, isSpotId, spotOf } from "../../../core/fitting/index.ts";
-
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

@@ -12,7 +12,6 @@ import {
   type LengthChanging,
   type LengthStep,
 } from "../../../core/fitting/index.ts";
-
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";

@@ -1,6 +1,5 @@
 import Typography from "@mui/material/Typography";
 import { type Finding, needsWord, PROTOTYPE_KINDS, type PrototypeKind } from "../../../core/fitting/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { PlainList } from "../../frame/PlainList.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";

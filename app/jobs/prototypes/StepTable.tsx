@@ -6,7 +6,6 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { explainDerived, stretchStepOf } from "../../../core/ease/index.ts";
-
 import {
   type CarriedChange,
   derivedFromRing,
@@ -15,7 +14,6 @@ import {
   ringKey,
   ringName,
 } from "../../../core/fitting/index.ts";
-
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

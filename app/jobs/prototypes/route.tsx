@@ -3,7 +3,6 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { nameOf, STALE_MEASURES, staleDays } from "../../../core/body/index.ts";
-
 import {
   decidedChanges,
   holdsBack,
@@ -18,9 +17,7 @@ import {
   stepOn,
   toCut,
 } from "../../../core/fitting/index.ts";
-
 import { freezePlan, type StepId } from "../../../core/job/index.ts";
-
 import { draftName } from "../../../data/drafts/index.ts";
 import { workingsKept } from "../../../data/jobs/index.ts";
 import type { Store } from "../../../data/store.ts";

@@ -6,7 +6,6 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { sheetWords } from "../../../core/body/index.ts";
 import { consequencesOf, explainDerived } from "../../../core/ease/index.ts";
-
 import {
   derivedFromRing,
   judgedGirthMm,
@@ -15,7 +14,6 @@ import {
   ringKey,
   ringName,
 } from "../../../core/fitting/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { pressure } from "../../frame/units/pull.ts";

@@ -4,7 +4,6 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { findingKindOf, type JobChange, type StandingChange, spotOf } from "../../../core/fitting/index.ts";
-
 import { plainField } from "../../form/plainField.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { PlainList } from "../../frame/PlainList.tsx";

@@ -1,7 +1,6 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import { type Finding, findingKindOf, type SignOffState, spotOf } from "../../../core/fitting/index.ts";
-
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 

@@ -1,6 +1,5 @@
 import { redirect } from "react-router";
 import { checksOf, jobChanges, likedFromPrototype, signOffState } from "../../../core/fitting/index.ts";
-
 import { parseDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, invalid } from "../../.server/http/answers.ts";

@@ -4,7 +4,6 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { type Placement, sideSeamStep, type TrunkPlacing } from "../../../core/torso/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { tickField } from "./ticks.ts";
 

@@ -3,7 +3,6 @@ import type { TrunkPart } from "../../../core/body/index.ts";
 import type { Zone } from "../../../core/ease/index.ts";
 import { LEVEL, levelLine } from "../../../core/figure/index.ts";
 import { TRUNK_LINES, type TrunkPlacing } from "../../../core/torso/index.ts";
-
 import { Figure } from "../../figure/Figure.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 

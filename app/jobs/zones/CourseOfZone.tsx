@@ -7,9 +7,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { type EaseSources, explainDerived } from "../../../core/ease/index.ts";
-
 import { type RingCourse, type RingStage, ringName } from "../../../core/fitting/index.ts";
-
 import { CourseChart } from "../../chart/charts.ts";
 import { SideBySide } from "../../frame/SideBySide.tsx";
 import { percent } from "../../frame/units/percent.ts";

@@ -12,7 +12,6 @@ import {
   ringKey,
   zoneCourses,
 } from "../../../core/fitting/index.ts";
-
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { closurePulls } from "../../.server/read/jobChanges.ts";

@@ -11,7 +11,6 @@ import {
   styleOf,
   ZONE_NAMES,
 } from "../../../core/ease/index.ts";
-
 import { notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";

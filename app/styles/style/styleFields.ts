@@ -1,5 +1,4 @@
 import type { Drops, OwnStyle } from "../../../core/ease/index.ts";
-
 import { numberText, percentText } from "../../form/numberField.ts";
 import type { Fields } from "../../form/unsaved.ts";
 

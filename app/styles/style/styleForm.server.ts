@@ -1,5 +1,4 @@
 import { type Drops, type OwnStyle, ZONES } from "../../../core/ease/index.ts";
-
 import { parseLength } from "../../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { formOf, line } from "../../form/fields.server.ts";

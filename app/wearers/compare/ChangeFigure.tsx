@@ -1,5 +1,4 @@
 import type { ComparedMeasure, MeasureCode } from "../../../core/body/index.ts";
-
 import { CENTRE, LEVEL, levelLine } from "../../../core/figure/index.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

@@ -10,7 +10,6 @@ import TableRow from "@mui/material/TableRow";
 import TextField from "@mui/material/TextField";
 import { useSearchParams } from "react-router";
 import { compareSheets, nameOf } from "../../../core/body/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

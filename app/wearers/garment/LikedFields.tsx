@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { DIRECTIONS } from "../../../core/cloth/index.ts";
 import { LIKED_LENGTH_NAMES, LIKED_LENGTHS, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
-
 import { clothChoice } from "../../cloths/layupFields.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { ShelfInput } from "../../form/ShelfInput.tsx";

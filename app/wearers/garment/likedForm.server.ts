@@ -1,8 +1,6 @@
 import { DIRECTIONS } from "../../../core/cloth/index.ts";
 import { LIKED_LENGTHS, type LikedGarment, ZONES } from "../../../core/ease/index.ts";
-
 import { type LengthUnit, parseDay } from "../../../core/units/index.ts";
-
 import type { Repositories } from "../../../data/store.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { findCloth } from "../../cloths/findCloth.server.ts";

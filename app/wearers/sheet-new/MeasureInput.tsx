@@ -3,9 +3,7 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { type CheckFinding, type MeasuredValue, nameOf, type SheetPlace } from "../../../core/body/index.ts";
-
 import { formatLengthWithUnit, type LengthUnit, parseLength } from "../../../core/units/index.ts";
-
 import type { Fields } from "../../form/unsaved.ts";
 import { measureField, notTakenField, takeField } from "../measureFields.ts";
 import { renderFinding } from "../renderFinding.ts";

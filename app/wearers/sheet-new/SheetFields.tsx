@@ -16,7 +16,6 @@ import {
   type Sheet,
   type SheetPlace,
 } from "../../../core/body/index.ts";
-
 import { TapeFigures } from "../../figure/TapeFigure.tsx";
 import { FormState } from "../../form/FormState.tsx";
 import { TextInput } from "../../form/TextInput.tsx";

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
 import { isMeasureCode, type MeasureCode } from "../../../core/body/index.ts";
-
 import type { Style } from "../../../core/ease/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";

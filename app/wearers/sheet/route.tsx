@@ -7,7 +7,6 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { data } from "react-router";
 import { CATALOGUE, checkSheet, measuredValue, nameOf, placesOf, WORN_UNDER } from "../../../core/body/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -1,6 +1,5 @@
 import Typography from "@mui/material/Typography";
 import { type MeasureCode, measuredValue, nameOf, type Sheet } from "../../../core/body/index.ts";
-
 import { MM_PER_INCH } from "../../../core/units/index.ts";
 import { TimeChart } from "../../chart/charts.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

@@ -7,7 +7,6 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { garmentOverWrap, SEAM_TOLERANCE_MM, type SeamPair, type WrapGirth } from "../../../core/torso/index.ts";
-
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { ReckonedValue } from "../../jobs/calculation/NumberList.tsx";
 

@@ -1,6 +1,5 @@
 import { type BodyWrap, WRAP_COUNTS, type WrapEdge } from "../../../core/torso/index.ts";
 import { type LengthUnit, parseDay, parseLength } from "../../../core/units/index.ts";
-
 import type { FieldErrors } from "../../../formats/validation.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { unitOf } from "../../jobs/calculation/field.ts";

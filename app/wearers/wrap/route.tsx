@@ -2,7 +2,6 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
 import { seamPairs, WRAP_ZONES, wrapAgainstBody } from "../../../core/torso/index.ts";
-
 import { formatDay } from "../../../core/units/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";

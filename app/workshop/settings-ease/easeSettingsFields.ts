@@ -1,7 +1,5 @@
 import { CLOTH_KINDS, type ClothSettings } from "../../../core/cloth/index.ts";
-
 import { type EaseSettings, FAMILIES, ZONES } from "../../../core/ease/index.ts";
-
 import { numberText, percentText } from "../../form/numberField.ts";
 import type { Fields } from "../../form/unsaved.ts";
 

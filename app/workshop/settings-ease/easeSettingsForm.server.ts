@@ -1,5 +1,4 @@
 import { CLOTH_KINDS, type ClothSettings } from "../../../core/cloth/index.ts";
-
 import {
   type EaseSettings,
   FAMILIES,
@@ -10,7 +9,6 @@ import {
   ZONE_NAMES,
   ZONES,
 } from "../../../core/ease/index.ts";
-
 import type { FieldErrors } from "../../../formats/validation.ts";
 import { type NumberWanted, readNumberField } from "../../form/numberField.ts";
 import type { Fields } from "../../form/unsaved.ts";

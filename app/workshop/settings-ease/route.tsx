@@ -4,7 +4,6 @@ import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
 import { CLOTH_KINDS } from "../../../core/cloth/index.ts";
 import { FAMILIES, FAMILY_NAMES, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
-
 import { draftName } from "../../../data/drafts/index.ts";
 import { conflict, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

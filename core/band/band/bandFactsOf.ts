@@ -1,5 +1,4 @@
 import { chosenAt, type JobFacts } from "../../calculation/index.ts";
-
 import type { BandFacts } from "./madeBand.ts";
 
 /** What a band rests on: the strain its wings are planned with, its cloth, the elastics on the shelf. */

@@ -1,5 +1,4 @@
 import { calculation, choice, isBra, small } from "../../calculation/index.ts";
-
 import { bandFactsOf } from "./bandFactsOf.ts";
 import { reckonBand } from "./reckonBand.ts";
 import { NEW_BAND } from "./working.ts";

@@ -1,7 +1,6 @@
 import { type Reckoned, reckoned } from "../../calculation/index.ts";
 import { tensionAt } from "../../cloth/index.ts";
 import { subscript, type Term, term } from "../../explain/index.ts";
-
 import type { BandFacts, MadeBand } from "./madeBand.ts";
 import type { BandWorking } from "./working.ts";
 

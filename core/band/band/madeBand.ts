@@ -1,5 +1,4 @@
 import type { BodyFacts, ShelfElastic } from "../../calculation/index.ts";
-
 import type { TensionCurve } from "../../cloth/index.ts";
 import type { BandCut, BandLoad } from "./band.ts";
 

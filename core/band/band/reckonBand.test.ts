@@ -2,7 +2,6 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tensionCurve } from "../../cloth/index.ts";
 import { byId, sampleBody } from "../../testing/index.ts";
-
 import { bandPressureAt, bandStrainFor } from "./bandForPressure.ts";
 import type { BandFacts } from "./madeBand.ts";
 import { reckonBand } from "./reckonBand.ts";

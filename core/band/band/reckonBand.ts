@@ -1,5 +1,4 @@
 import { known, type Reckoning, type ShelfElastic, type Wants, wantsOf } from "../../calculation/index.ts";
-
 import { testedTo } from "../../cloth/index.ts";
 import { NEAR_LIMIT_SHARE } from "../../ease/index.ts";
 import { bandCut, bandLoad } from "./band.ts";

@@ -1,5 +1,4 @@
 import { calculation, isBra, small } from "../../calculation/index.ts";
-
 import { reckonClosure } from "./reckonClosure.ts";
 import { NEW_CLOSURE } from "./working.ts";
 

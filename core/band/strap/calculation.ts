@@ -1,5 +1,4 @@
 import { calculation, choice, isBra, small } from "../../calculation/index.ts";
-
 import { reckonStrap } from "./reckonStrap.ts";
 import { NEW_STRAP } from "./working.ts";
 

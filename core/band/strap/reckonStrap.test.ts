@@ -2,7 +2,6 @@ import { describe, expect, it } from "vitest";
 import { tensionCurve } from "../../cloth/index.ts";
 import { cupVolumeCm3 } from "../../cups/index.ts";
 import { BREAST, byId, sampleBody } from "../../testing/index.ts";
-
 import { reckonStrap, type StrapFacts } from "./reckonStrap.ts";
 import { NEW_STRAP } from "./working.ts";
 

@@ -8,10 +8,8 @@ import {
   type Wants,
   wantsOf,
 } from "../../calculation/index.ts";
-
 import { strainAt, type TensionCurve, testedTo } from "../../cloth/index.ts";
 import { CUP_SIDES, type CupSide, cupVolumeCm3 } from "../../cups/index.ts";
-
 import { term } from "../../explain/index.ts";
 import { ADJUSTER_MM, HALTER_UP_TO_CM3, NARROW_OVER_N_PER_CM, strapCutMm, WEIGHT_N_PER_CM3 } from "./strap.ts";
 import type { StrapWorking } from "./working.ts";

@@ -1,5 +1,4 @@
 import { calculation, choice, small } from "../../calculation/index.ts";
-
 import { reckonWire } from "./reckonWire.ts";
 import { NEW_WIRE } from "./working.ts";
 

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { BREAST, byId, sampleBody } from "../../testing/index.ts";
-
 import { reckonWire } from "./reckonWire.ts";
 import { NEW_WIRE, type WireWorking } from "./working.ts";
 

@@ -8,7 +8,6 @@ import {
   type Wants,
   wantsOf,
 } from "../../calculation/index.ts";
-
 import { CUP_SIDES, type CupSide } from "../../cups/index.ts";
 import { term } from "../../explain/index.ts";
 import { WIRE_MOVEMENT_MM, type WireFit, type WireInput, wireFit } from "./wireFit.ts";

@@ -1,5 +1,4 @@
 import { type LengthUnit, MM_PER_INCH, parseLength } from "../../units/index.ts";
-
 import { measureOf } from "../catalogue/index.ts";
 import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 import type { Repair } from "./check.ts";

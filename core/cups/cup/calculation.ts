@@ -1,5 +1,4 @@
 import { calculation, choice } from "../../calculation/index.ts";
-
 import { hasBust } from "../hasBust.ts";
 import { reckonCup } from "./reckonCup.ts";
 import { NEW_CUP } from "./working.ts";

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { BREAST, byId, sampleBody } from "../../testing/index.ts";
-
 import { cupVolumeCm3 } from "./cup.ts";
 import { cupSection } from "./cupSection.ts";
 import { reckonCup } from "./reckonCup.ts";

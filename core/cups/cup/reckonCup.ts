@@ -1,5 +1,4 @@
 import { type MeasureCode, measureOf } from "../../body/index.ts";
-
 import {
   type BodyFacts,
   known,
@@ -9,7 +8,6 @@ import {
   type Wants,
   wantsOf,
 } from "../../calculation/index.ts";
-
 import { term } from "../../explain/index.ts";
 import { CUP_SIDES, type CupSide } from "../cupSide.ts";
 import { cupSeamMm, cupVolumeCm3, MEASURE_DIFFERS_OVER_MM, VOLUME_DIFFERS_OVER } from "./cup.ts";

@@ -1,5 +1,4 @@
 import { calculation, small } from "../../calculation/index.ts";
-
 import { hasBust } from "../hasBust.ts";
 import { reckonDart } from "./reckonDart.ts";
 import { NEW_DART } from "./working.ts";

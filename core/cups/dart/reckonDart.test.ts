@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { byId, sampleBody } from "../../testing/index.ts";
-
 import { dartShape } from "./dartShape.ts";
 import { reckonDart } from "./reckonDart.ts";
 import { NEW_DART } from "./working.ts";

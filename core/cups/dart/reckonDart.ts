@@ -1,5 +1,4 @@
 import { type BodyFacts, known, type Reckoned, type Reckoning, reckoned, wantsOf } from "../../calculation/index.ts";
-
 import { term } from "../../explain/index.ts";
 import { SEAM_TOLERANCE_MM } from "../../torso/index.ts";
 import { dartFromGap, type TurnedDart } from "./dartFromGap.ts";

@@ -1,5 +1,4 @@
 import { calculation, choice } from "../../calculation/index.ts";
-
 import { hasBust } from "../hasBust.ts";
 import { INCH_RULES } from "./labels.ts";
 import { INCH_RULE_WORDS, reckonLabel } from "./reckonLabel.ts";

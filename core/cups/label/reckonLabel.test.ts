@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { byId, sampleBody } from "../../testing/index.ts";
-
 import { braLabels } from "./labels.ts";
 import { reckonLabel } from "./reckonLabel.ts";
 import { NEW_LABEL } from "./working.ts";

@@ -1,5 +1,4 @@
 import { type BodyFacts, type Reckoned, type Reckoning, reckoned, wantsOf } from "../../calculation/index.ts";
-
 import { term } from "../../explain/index.ts";
 import { type BraLabels, braLabels, cupBustMm, type InchRule } from "./labels.ts";
 import type { LabelWorking } from "./working.ts";

@@ -1,5 +1,4 @@
 import { calculation, choice, chosenAt, length, small } from "../../calculation/index.ts";
-
 import { hasBust } from "../hasBust.ts";
 import { reckonBustRoom } from "./reckonBustRoom.ts";
 import { ROOM_SCHOOLS, TISSUES } from "./roomWays.ts";

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { byId, sampleBody } from "../../testing/index.ts";
-
 import { type BustRoomFacts, reckonBustRoom } from "./reckonBustRoom.ts";
 import { NEW_BUST_ROOM } from "./working.ts";
 

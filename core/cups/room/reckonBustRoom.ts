@@ -1,8 +1,6 @@
 import { type BodyFacts, known, type Reckoned, type Reckoning, reckoned, wantsOf } from "../../calculation/index.ts";
-
 import { NEAR_LIMIT_SHARE } from "../../ease/index.ts";
 import { type Term, term } from "../../explain/index.ts";
-
 import { type BustRoom, type BustRoomInput, bustRoom } from "./bustRoom.ts";
 import { type RoomWay, roomWays } from "./roomWays.ts";
 import type { BustRoomWorking } from "./working.ts";

@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { planJob } from "../../job/index.ts";
 import { evaluate, SAMPLE_JOB, SAMPLE_LADDER_TEST, sampleHandTest, sampleIngredients } from "../../testing/index.ts";
-
 import { girthBy } from "../planStyle.ts";
 import { roundGirth } from "../roundGirth.ts";
 import { SCHOOLS } from "../schools/index.ts";

@@ -1,7 +1,5 @@
 import { measureOf, spreadWords, trunkName } from "../../body/index.ts";
-
 import { type Explanation, subscript, type Term } from "../../explain/index.ts";
-
 import type { PlannedLength } from "../planLengths.ts";
 import { schoolOf } from "../schools/index.ts";
 import type { SchoolId } from "../schools/school.ts";

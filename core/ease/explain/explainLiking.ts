@@ -1,5 +1,4 @@
 import { type Explanation, type NumberUnit, subscript, type Term } from "../../explain/index.ts";
-
 import type { ZoneLiking } from "../liked/liking.ts";
 import { ZONE_NAMES } from "../zones.ts";
 

@@ -2,7 +2,6 @@ import { describe, expect, it } from "vitest";
 import { SHIPPED_CLOTH_SETTINGS } from "../../cloth/index.ts";
 import { median } from "../../median.ts";
 import { evaluate, SAMPLE_CLOTH, SAMPLE_LADDER_TEST, SAMPLE_SHEET } from "../../testing/index.ts";
-
 import { gradePattern, type PatternZone } from "../grade/gradePattern.ts";
 import type { SizeChart } from "../grade/sizeChart.ts";
 import type { LikedGarment } from "../liked/likedGarment.ts";

@@ -1,5 +1,4 @@
 import type { Term } from "../../explain/index.ts";
-
 import type { SchoolOutcome } from "../planZone.ts";
 import { schoolOf } from "../schools/index.ts";
 import type { ZonePlan } from "../zonePlan.ts";

@@ -1,6 +1,5 @@
 import type { Sheet } from "../../body/index.ts";
 import { type ClothSettings, type GarmentLayer, layupStretch, testLayers } from "../../cloth/index.ts";
-
 import { daysBetween } from "../../units/index.ts";
 import type { LikedGirth } from "../schools/school.ts";
 import { zoneBodies } from "../zoneBody.ts";

@@ -1,8 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { explainDerived, roundGirth } from "../../ease/index.ts";
-
 import { evaluate, sampleFinding, sampleFrozen, samplePrototype } from "../../testing/index.ts";
-
 import { frozenRings } from "../frozenRings.ts";
 import { proposeFor } from "../proposeFor.ts";
 import { explainEffect } from "./explainEffect.ts";

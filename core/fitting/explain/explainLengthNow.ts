@@ -1,5 +1,4 @@
 import { type Explanation, subscript, type Term, term } from "../../explain/index.ts";
-
 import { type LengthChanging, lengthEffects, liesWithin } from "../lengthEffects.ts";
 import type { NextLength } from "../nextLengths.ts";
 

@@ -1,5 +1,4 @@
 import { type Explanation, term } from "../../explain/index.ts";
-
 import { expectedLossMm, type SeamsOfRing } from "../expectedLoss.ts";
 
 /** Explains what the seams of a girth are expected to take up. */

@@ -1,5 +1,4 @@
 import { type Explanation, term } from "../../explain/index.ts";
-
 import type { ClosurePull } from "../tension.ts";
 
 /** Explains what a closure was predicted to pull with. */

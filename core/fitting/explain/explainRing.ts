@@ -1,7 +1,5 @@
 import { type DerivedFrom, ZONE_NAMES } from "../../ease/index.ts";
-
 import { type Explanation, subscript, type Term } from "../../explain/index.ts";
-
 import { SEWING_ERROR_MM, SEWING_ERROR_PART, sewingError } from "../asSewn.ts";
 import { type NextRing, touches } from "../nextPlan.ts";
 import type { CarriedChange } from "../prototype.ts";

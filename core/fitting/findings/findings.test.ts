@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { ZONES } from "../../ease/index.ts";
 import { evaluate, SAMPLE_JOB, sampleFinding, sampleFrozen, samplePrototype } from "../../testing/index.ts";
-
 import { explainPart, explainRemedy } from "../explain/explainProposal.ts";
 import type { Finding } from "../fitting.ts";
 import { proposeFor } from "../proposeFor.ts";

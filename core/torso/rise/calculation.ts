@@ -1,5 +1,4 @@
 import { type CalculatedStyle, calculation, length, small } from "../../calculation/index.ts";
-
 import { hasTrunk } from "../trunk/hasTrunk.ts";
 import { reckonRise } from "./rise.ts";
 import { riseFactsOf } from "./riseFactsOf.ts";

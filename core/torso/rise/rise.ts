@@ -1,6 +1,5 @@
 import type { MeasureCode } from "../../body/index.ts";
 import { type Reckoned, type Reckoning, reckoned, type Wants, wantsOf } from "../../calculation/index.ts";
-
 import { term } from "../../explain/index.ts";
 import { dropOf, isTooDeep, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import { topEdge } from "./topEdge.ts";

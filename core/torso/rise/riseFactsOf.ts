@@ -1,5 +1,4 @@
 import { type BodyFacts, chosenAt, type JobFacts, wantsOf } from "../../calculation/index.ts";
-
 import type { Result } from "../../result.ts";
 import { hasTrunk } from "../trunk/hasTrunk.ts";
 import type { PlannedRise, RiseFacts } from "./riseNeed.ts";

@@ -1,5 +1,4 @@
 import { type Reckoned, reckoned, type Wants, wantsOf } from "../../calculation/index.ts";
-
 import { term } from "../../explain/index.ts";
 import { girthAtHeight, type LevelGirth } from "./edgeByHeight.ts";
 import { dropOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";

@@ -1,5 +1,4 @@
 import { calculation, choice, length } from "../../calculation/index.ts";
-
 import { hasTrunk } from "./hasTrunk.ts";
 import { reckonTrunk } from "./trunk.ts";
 import { trunkFactsOf } from "./trunkFactsOf.ts";

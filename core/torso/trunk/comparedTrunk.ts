@@ -1,6 +1,5 @@
 import type { BodyTrunk } from "../../body/index.ts";
 import type { AlongStretch, TrunkStrain } from "../../ease/index.ts";
-
 import type { PresentLoop } from "./presentLoop.ts";
 import type { TrunkLoop, TrunkPlacing } from "./trunkLoop.ts";
 

@@ -1,8 +1,6 @@
 import { spreadWords, TRUNK_PARTS, type TrunkPart, trunkName } from "../../body/index.ts";
-
 import { type Reckoned, reckoned } from "../../calculation/index.ts";
 import { type Term, term } from "../../explain/index.ts";
-
 import type { ComparedTrunk } from "./comparedTrunk.ts";
 import type { TrunkFacts } from "./trunkFacts.ts";
 import { TRUNK_PART_NAMES, type TrunkWorking } from "./working.ts";

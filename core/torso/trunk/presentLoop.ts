@@ -1,6 +1,5 @@
 import { TRUNK_PARTS, type TrunkPart } from "../../body/index.ts";
 import type { ChartLoops, Wants } from "../../calculation/index.ts";
-
 import type { TrunkFacts } from "./trunkFacts.ts";
 import type { TrunkLoop } from "./trunkLoop.ts";
 import type { TrunkWorking } from "./working.ts";

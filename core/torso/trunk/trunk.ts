@@ -1,9 +1,6 @@
 import { bodyTrunk, TRUNK_PARTS, type TrunkPart } from "../../body/index.ts";
-
 import { type BodyFacts, known, type Lack, type Reckoning, type Wants, wantsOf } from "../../calculation/index.ts";
-
 import { type AlongStretch, trunkStrainOn } from "../../ease/index.ts";
-
 import type { ComparedTrunk } from "./comparedTrunk.ts";
 import { explainTrunk } from "./explainTrunk.ts";
 import { type Placement, placementsOf } from "./placements.ts";

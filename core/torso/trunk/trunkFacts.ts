@@ -1,5 +1,4 @@
 import type { BodyFacts, ChartLoops, WrapLoop } from "../../calculation/index.ts";
-
 import type { AlongStretch } from "../../ease/index.ts";
 import type { Result } from "../../result.ts";
 

@@ -1,7 +1,5 @@
 import { chosenAt, type JobFacts } from "../../calculation/index.ts";
-
 import { alongStretchBy, type Zone } from "../../ease/index.ts";
-
 import type { TrunkFacts } from "./trunkFacts.ts";
 
 /** What a trunk rests on: the strains of the plan that draw it in, and the stretch along the body by the chosen school. */

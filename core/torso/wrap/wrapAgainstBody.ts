@@ -1,5 +1,4 @@
 import { type BodyFacts, type Reckoned, reckoned, wantsOf } from "../../calculation/index.ts";
-
 import { ZONE_MEASURES, ZONE_NAMES } from "../../ease/index.ts";
 import { term } from "../../explain/index.ts";
 import { WRAP_ZONES, type WrapEdge, type WrapZone, wrapLoop, wrapSum } from "./bodyWrap.ts";
