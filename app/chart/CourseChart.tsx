@@ -1,5 +1,6 @@
-import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import { chartInk, DASHES, tick } from "./chartStyle.ts";
+import { CartesianGrid, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
+import { chartInk, tick } from "./chartStyle.ts";
+import { drawnLines, inkedLines } from "./inkedLines.tsx";
 import { LineKey } from "./LineKey.tsx";
 
 /** One line over the prototypes; a prototype where it was not read has null. */
@@ -22,11 +23,7 @@ export function CourseChart({ label, unit, places, lines }: CourseChartProps) {
     place,
     ...Object.fromEntries(lines.map(({ words, values }) => [words, values[index] ?? undefined])),
   }));
-  const drawn = lines.map(({ words }, index) => ({
-    words,
-    dash: DASHES[index % DASHES.length] ?? "",
-    ink: index % 2 === 0 ? chartInk.main : chartInk.second,
-  }));
+  const drawn = inkedLines(lines.map(({ words }) => words));
   return (
     <div role="img" aria-label={label}>
       <ResponsiveContainer width="100%" height={190}>
@@ -40,18 +37,7 @@ export function CourseChart({ label, unit, places, lines }: CourseChartProps) {
             domain={["auto", "auto"]}
             label={{ value: unit, angle: -90, position: "insideLeft", ...tick }}
           />
-          {drawn.map(({ words, dash, ink }) => (
-            <Line
-              key={words}
-              dataKey={words}
-              stroke={ink}
-              strokeWidth={2.2}
-              strokeDasharray={dash}
-              dot={{ r: 4, fill: ink }}
-              connectNulls
-              isAnimationActive={false}
-            />
-          ))}
+          {drawnLines(drawn)}
         </LineChart>
       </ResponsiveContainer>
       <LineKey lines={drawn} />

@@ -1,6 +1,7 @@
-import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
+import { CartesianGrid, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import { formatDay } from "../../core/units/index.ts";
-import { chartInk, DASHES, tick } from "./chartStyle.ts";
+import { chartInk, tick } from "./chartStyle.ts";
+import { drawnLines, inkedLines } from "./inkedLines.tsx";
 import { LineKey } from "./LineKey.tsx";
 
 /** One thing read on several days. */
@@ -23,11 +24,7 @@ export function TimeChart({ series, unit, label }: TimeChartProps) {
     day: Date.parse(day),
     ...Object.fromEntries(series.map(({ name, values }) => [name, values.find((value) => value.day === day)?.value])),
   }));
-  const lines = series.map(({ name }, index) => ({
-    words: name,
-    dash: DASHES[index % DASHES.length] ?? "",
-    ink: index % 2 === 0 ? chartInk.main : chartInk.second,
-  }));
+  const lines = inkedLines(series.map(({ name }) => name));
   return (
     <div role="img" aria-label={label}>
       <ResponsiveContainer width="100%" height={220}>
@@ -48,18 +45,7 @@ export function TimeChart({ series, unit, label }: TimeChartProps) {
             domain={["auto", "auto"]}
             label={{ value: unit, angle: -90, position: "insideLeft", ...tick }}
           />
-          {lines.map(({ words, dash, ink }) => (
-            <Line
-              key={words}
-              dataKey={words}
-              stroke={ink}
-              strokeWidth={2.2}
-              strokeDasharray={dash}
-              dot={{ r: 4, fill: ink }}
-              connectNulls
-              isAnimationActive={false}
-            />
-          ))}
+          {drawnLines(lines)}
         </LineChart>
       </ResponsiveContainer>
       <LineKey lines={lines} />

@@ -23,7 +23,7 @@ export interface JobFacts {
   /** Null while no school was chosen. */
   readonly school: SchoolId | null;
   readonly zones: Readonly<Partial<Record<Zone, ZoneChoice>>>;
-  /** Null until there is a sheet and a tested cloth. */
+  /** Plan and stretch come together: null until there is a sheet and a tested cloth. */
   readonly plan: StylePlan | null;
   readonly stretch: LayupStretch | null;
   /** Names of the layers, the outermost first. */

@@ -6,7 +6,7 @@ import {
   type WorkingFacts,
   type WorkingId,
   type Workings,
-  workingsOf,
+  workingsOfStep,
 } from "../workings/index.ts";
 import type { Standing, Step } from "./steps.ts";
 
@@ -19,15 +19,17 @@ export interface WorkingsSoFar {
 
 /** The steps of a job that its style needs for torso, cups and band; none for what it has not. */
 export function workingSteps(style: Pick<Style, "lengths" | "zones" | "family">, soFar: WorkingsSoFar): Step[] {
-  const needed = workingsOf(style);
-  const bra = needed.includes("band");
-  const bandName = needed.includes("wire") ? "Band and wire" : bra ? "Band and straps" : "Straps";
+  const torso = workingsOfStep(style, "torso");
+  const cups = workingsOfStep(style, "cups");
+  const band = workingsOfStep(style, "band");
+  const bra = band.includes("band");
+  const bandName = band.includes("wire") ? "Band and wire" : bra ? "Band and straps" : "Straps";
   return [
-    ...(needed.includes("trunk") || needed.includes("rise")
-      ? [{ id: "torso" as const, name: "Torso", ...torsoStanding(needed.includes("trunk"), soFar) }]
+    ...(torso.length > 0
+      ? [{ id: "torso" as const, name: "Torso", ...torsoStanding(torso.includes("trunk"), soFar) }]
       : []),
-    ...(needed.includes("bustRoom") ? [{ id: "cups" as const, name: "Cups", ...cupStanding(bra, soFar) }] : []),
-    ...(needed.includes("strap") ? [{ id: "band" as const, name: bandName, ...bandStanding(needed, soFar) }] : []),
+    ...(cups.length > 0 ? [{ id: "cups" as const, name: "Cups", ...cupStanding(cups, bra, soFar) }] : []),
+    ...(band.length > 0 ? [{ id: "band" as const, name: bandName, ...bandStanding(band, soFar) }] : []),
   ];
 }
 
@@ -47,24 +49,23 @@ function torsoStanding(hasTrunk: boolean, soFar: WorkingsSoFar): Standing {
   return { state: "done", words: `${amount}, placed` };
 }
 
-function cupStanding(bra: boolean, soFar: WorkingsSoFar): Standing {
+function cupStanding(own: readonly WorkingId[], bra: boolean, soFar: WorkingsSoFar): Standing {
   const cup = reckon("cup", soFar);
   if (cup.warnings.length > 0) return { state: "look", words: "the sides differ" };
   const { room } = reckon("bustRoom", soFar);
   if (room?.verdict === "needed" && !soFar.kept.includes("bustRoom")) return { state: "look", words: "room is needed" };
-  const kept = soFar.kept.some((id) => id === "cup" || id === "bustRoom" || id === "dart" || id === "label");
+  const kept = own.some((id) => soFar.kept.includes(id));
   if (kept) return { state: "done", words: "worked out" };
   return bra ? { state: "next", words: "not worked out yet" } : { state: "done", words: "if it needs room" };
 }
 
-function bandStanding(needed: readonly WorkingId[], soFar: WorkingsSoFar): Standing {
-  const own = (["band", "wire", "strap", "closure"] as const).filter((id) => needed.includes(id));
+function bandStanding(own: readonly WorkingId[], soFar: WorkingsSoFar): Standing {
   const kept = own.filter((id) => soFar.kept.includes(id));
   const reckonings: Reckoning[] = kept.map((id) => reckon(id, soFar));
   const warnings = reckonings.reduce((sum, reckoning) => sum + reckoning.warnings.length, 0);
   if (warnings > 0) return { state: "look", words: warnings === 1 ? "1 thing to mend" : `${warnings} things to mend` };
   if (kept.length === 0)
-    return needed.includes("band")
+    return own.includes("band")
       ? { state: "next", words: "not worked out yet" }
       : { state: "done", words: "if it has straps" };
   return {

@@ -11,4 +11,5 @@ export {
   type Workings,
   workingFacts,
   workingsOf,
+  workingsOfStep,
 } from "./calculations.ts";

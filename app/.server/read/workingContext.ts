@@ -8,6 +8,7 @@ import { type WorkingFacts, type WorkingId, workingFacts, workingsOf } from "../
 import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import type { Fields } from "../../form/unsaved.ts";
+import type { MeasuresAt } from "../../jobs/calculation/LackList.tsx";
 import { workingFields } from "../../jobs/calculation/readWorking.ts";
 import { workingDraft } from "../../jobs/calculation/workingDraft.ts";
 import { storeOf } from "../http/answers.ts";
@@ -110,12 +111,17 @@ export interface WorkingOnPage<Id extends WorkingId> {
 const startOf = (id: WorkingId, { trunk }: WorkingFacts): Fields =>
   id === "trunk" && trunk.chart ? { from: "chart", size: trunk.chart.chosen ?? "" } : {};
 
-/** The workings of a page by name, with their drafts. */
+/** The workings of a page by name, with their drafts; `at` says where measures that lack are taken. */
 export async function loadWorkings<const Ids extends readonly WorkingId[]>(
   context: Readonly<RouterContextProvider>,
   jobIdText: string | undefined,
   ids: Ids,
-): Promise<{ read: JobContext; needed: readonly WorkingId[]; pages: { [Id in Ids[number]]: WorkingOnPage<Id> } }> {
+): Promise<{
+  read: JobContext;
+  at: MeasuresAt;
+  needed: readonly WorkingId[];
+  pages: { [Id in Ids[number]]: WorkingOnPage<Id> };
+}> {
   const read = await jobOfPage(context, jobIdText);
   const { kept, facts } = await workingsOfPage(context, read);
   const drafts = await storeOf(context).drafts.findAll(ids.map((id) => workingDraft(read.job.id, id)));
@@ -128,6 +134,7 @@ export async function loadWorkings<const Ids extends readonly WorkingId[]>(
   });
   return {
     read,
+    at: { jobId: read.job.id, wearerId: read.wearer.id, sheetId: read.job.sheetId },
     needed: workingsOf(read.style),
     pages: Object.fromEntries(ids.map((id) => [id, page(id)])) as unknown as {
       [Id in Ids[number]]: WorkingOnPage<Id>;

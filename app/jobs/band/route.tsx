@@ -24,10 +24,10 @@ import { BreathTable } from "./BreathTable.tsx";
 import { WireDrawing } from "./WireDrawing.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { read, needed, pages } = await loadWorkings(context, params.jobId, ["band", "strap", "closure", "wire"]);
+  const { read, at, needed, pages } = await loadWorkings(context, params.jobId, ["band", "strap", "closure", "wire"]);
   const planned = read.planned.planned?.plan.zones.find(({ zone }) => zone === "underbust")?.chosen;
   return {
-    at: { jobId: read.job.id, wearerId: read.wearer.id, sheetId: read.job.sheetId },
+    at,
     job: { version: read.job.version, underbustMm: planned?.consequences.garmentMm ?? null },
     allergies: read.wearer.allergies,
     needed,

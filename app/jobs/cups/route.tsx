@@ -19,9 +19,9 @@ import { Remedies } from "./Remedies.tsx";
 import { RoomWays } from "./RoomWays.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { read, needed, pages } = await loadWorkings(context, params.jobId, ["bustRoom", "dart", "cup", "label"]);
+  const { at, needed, pages } = await loadWorkings(context, params.jobId, ["bustRoom", "dart", "cup", "label"]);
   return {
-    at: { jobId: read.job.id, wearerId: read.wearer.id, sheetId: read.job.sheetId },
+    at,
     needed,
     ...pages,
   };

@@ -4,6 +4,18 @@ import { explainSewing, type Step } from "../../../core/fitting/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 
+/** Heads over {@link BeforeCells}; in front of the first prototype, over what body and cloth alone give. */
+export function BeforeHeads({ beforeNumber }: { beforeNumber: number | null }) {
+  if (beforeNumber === null) return <TableCell align="right">From body and cloth</TableCell>;
+  return (
+    <>
+      <TableCell align="right">Planned for {beforeNumber}</TableCell>
+      <TableCell align="right">Sewn</TableCell>
+      <TableCell align="right">Changed</TableCell>
+    </>
+  );
+}
+
 /** What the prototype before was planned and sewn to, and what was decided since: of a girth or a length. */
 export function BeforeCells({ step, name }: { step: Step; name: string }) {
   const lengths = useLengths();

@@ -15,7 +15,7 @@ import {
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
-import { BeforeCells } from "./BeforeCells.tsx";
+import { BeforeCells, BeforeHeads } from "./BeforeCells.tsx";
 
 interface LengthStepsProps {
   readonly label: string;
@@ -43,15 +43,7 @@ export function LengthSteps({ label, steps, changes, source, beforeNumber }: Len
             <TableRow>
               <TableCell>Garment length, {lengths.unit}</TableCell>
               <TableCell align="right">Body</TableCell>
-              {beforeNumber === null ? (
-                <TableCell align="right">From body and cloth</TableCell>
-              ) : (
-                <>
-                  <TableCell align="right">Planned for {beforeNumber}</TableCell>
-                  <TableCell align="right">Sewn</TableCell>
-                  <TableCell align="right">Changed</TableCell>
-                </>
-              )}
+              <BeforeHeads beforeNumber={beforeNumber} />
               <TableCell align="right">Now planned</TableCell>
               <TableCell align="right">Strain</TableCell>
             </TableRow>

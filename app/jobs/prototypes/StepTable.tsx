@@ -18,7 +18,7 @@ import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
-import { BeforeCells } from "./BeforeCells.tsx";
+import { BeforeCells, BeforeHeads } from "./BeforeCells.tsx";
 
 interface StepTableProps {
   readonly label: string;
@@ -41,15 +41,7 @@ export function StepTable({ label, steps, changes, stretch, sources, beforeNumbe
           <TableRow>
             <TableCell>Garment girth, {lengths.unit}</TableCell>
             <TableCell align="right">Body</TableCell>
-            {beforeNumber === null ? (
-              <TableCell align="right">From body and cloth</TableCell>
-            ) : (
-              <>
-                <TableCell align="right">Planned for {beforeNumber}</TableCell>
-                <TableCell align="right">Sewn</TableCell>
-                <TableCell align="right">Changed</TableCell>
-              </>
-            )}
+            <BeforeHeads beforeNumber={beforeNumber} />
             <TableCell align="right">Now planned</TableCell>
             <TableCell align="right">Flat, half</TableCell>
             <TableCell align="right">Strain</TableCell>

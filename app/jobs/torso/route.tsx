@@ -19,10 +19,10 @@ import { TrunkFigure } from "./TrunkFigure.tsx";
 import { readTicks } from "./ticks.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { read, needed, pages } = await loadWorkings(context, params.jobId, ["trunk", "rise"]);
+  const { read, at, needed, pages } = await loadWorkings(context, params.jobId, ["trunk", "rise"]);
   const wraps = pages.trunk.facts.wraps.map(({ id, name }) => ({ id, name }));
   return {
-    at: { jobId: read.job.id, wearerId: read.wearer.id, sheetId: read.job.sheetId },
+    at,
     zones: read.style.zones,
     legs: read.style.measures.includes("inseam"),
     needed,

@@ -6,8 +6,8 @@ export const bandFactsOf = (job: JobFacts): BandFacts => ({
   body: job.body,
   isForm: job.beside.isForm,
   plannedStrain: plannedStrain(job),
-  usable: job.plan ? (job.stretch?.usable ?? null) : null,
-  wear: job.plan ? (job.stretch?.wear ?? null) : null,
+  usable: job.stretch?.usable ?? null,
+  wear: job.stretch?.wear ?? null,
   elastics: job.beside.elastics,
 });
 

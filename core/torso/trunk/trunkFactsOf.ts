@@ -18,7 +18,7 @@ export function trunkFactsOf({
     body,
     strains: { bust: strainAt("bust"), waist: strainAt("waist"), hip: strainAt("hip") },
     along:
-      school && plan && stretch
+      school && stretch
         ? alongStretchBy(school, {
             style,
             settings,
