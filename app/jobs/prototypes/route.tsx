@@ -1,7 +1,6 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { redirect } from "react-router";
 import { nameOf, STALE_MEASURES, staleDays } from "../../../core/body/index.ts";
 import {
   decidedChanges,
@@ -10,51 +9,39 @@ import {
   jobChanges,
   lengthsStepOn,
   openFindings,
-  ownFromStanding,
   PROTOTYPE_KINDS,
   ringKey,
   ringName,
   stepOn,
   toCut,
 } from "../../../core/fitting/index.ts";
-import { freezePlan, type StepId } from "../../../core/job/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
-import { workingsKept } from "../../../data/jobs/index.ts";
-import type { Store } from "../../../data/store.ts";
-import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
+import type { StepId } from "../../../core/job/index.ts";
+import { idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
-import {
-  easeSources,
-  jobOfPage,
-  lengthsToday,
-  movedSinceLast,
-  readJob,
-  ringsToday,
-} from "../../.server/read/jobContext.ts";
+import { easeSources, jobOfPage, lengthsToday, movedSinceLast, ringsToday } from "../../.server/read/jobContext.ts";
 import { stepsOfPage } from "../../.server/read/workingContext.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
-import type { Fields, Unsaved } from "../../form/unsaved.ts";
+import type { Unsaved } from "../../form/unsaved.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { MissingList } from "../MissingList.tsx";
-import { readNewPrototype } from "../prototype/prototypeForm.server.ts";
 import type { Route } from "./+types/route.ts";
 import { Contradictions } from "./Contradictions.tsx";
 import { LengthSteps } from "./LengthSteps.tsx";
+import { newPrototypeDraft } from "./newPrototypeDraft.ts";
 import { PrototypeList } from "./PrototypeList.tsx";
 import { PrototypeNav } from "./PrototypeNav.tsx";
+import { startPrototype, takeStanding } from "./prototypeActions.server.ts";
 import { StandingList } from "./StandingList.tsx";
 import { StepTable } from "./StepTable.tsx";
 
 /** Steps whose open ends are named before a prototype is started. */
 const SHAPE_STEPS: readonly StepId[] = ["torso", "cups", "band"];
-
-const draftOf = (jobId: number) => draftName("prototype-new", jobId);
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
@@ -95,7 +82,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
           nameOf(code, "single").toLowerCase(),
         )
       : [],
-    draft: await store.drafts.find(draftOf(job.id)),
+    draft: await store.drafts.find(newPrototypeDraft(job.id)),
   };
 });
 
@@ -103,60 +90,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const jobId = idFrom(params.jobId, "job");
   const fields = await readFields(request);
   if (fields.intent === "standing") return takeStanding(jobId, fields, storeOf(context));
-  const form = readNewPrototype(fields, today());
-  if (!form.ok) return invalid(fields, form.errors);
-  return storeOf(context).inTransaction(async (repositories) => {
-    const read = await readJob(repositories, jobId);
-    if (read.job.signedOff)
-      return invalid(fields, { form: "This job is signed off: no further prototype is started." });
-    const held = toCut(jobChanges(read.fittings, read.ownChanges)).filter(({ change }) => holdsBack(change));
-    const override = (fields.override ?? "").trim();
-    if (held.length > 0 && override === "") {
-      return invalid(fields, {
-        override: "Expected why it may be cut with linked pieces unticked, but the field is empty.",
-      });
-    }
-    for (const { change } of held) {
-      await repositories.changes.saveLinked(jobId, change, change.linked, override.slice(0, 400));
-    }
-    const workings = workingsKept(await repositories.workings.ofJob(jobId));
-    const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings, read.ownChanges));
-    if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
-    const { kind, startedOn } = form.value;
-    const number = await repositories.prototypes.start({
-      jobId,
-      number: form.value.number,
-      kind,
-      startedOn,
-      frozen: frozen.value,
-    });
-    if (number === null) {
-      return invalid(fields, {
-        form: `Prototype ${form.value.number} was started meanwhile, in another window. It stands in the list.`,
-      });
-    }
-    await repositories.drafts.drop(draftOf(jobId));
-    return redirect(`/jobs/${jobId}/prototypes/${number}`);
-  });
+  return startPrototype(jobId, fields, storeOf(context));
 });
-
-/** Takes a standing change of the wearer, or of the pattern, into this job as a change of its own. */
-function takeStanding(jobId: number, fields: Fields, store: Store) {
-  return store.inTransaction(async (repositories) => {
-    const read = await readJob(repositories, jobId);
-    const offered = await repositories.standing.forJob(read.wearer.id, read.job.chartId);
-    const id = idFrom(fields.standing, "standing change");
-    const standing = found(
-      offered.find((one) => one.id === id),
-      "standing change",
-    );
-    if (!isTaken(standing, read.ownChanges)) {
-      const layers = read.planned.planned?.layers.map(({ cloth }) => ({ name: cloth.name })) ?? [];
-      await repositories.changes.addOwn(jobId, ownFromStanding(standing, layers));
-    }
-    return redirect(`/jobs/${jobId}/prototypes`);
-  });
-}
 
 export default function JobPrototypes({ loaderData, actionData }: Route.ComponentProps) {
   const { job, wearerId, missing, sources, steps, moved, changes, undecided, prototypes, draft } = loaderData;
@@ -237,7 +172,7 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
             <Box sx={{ mt: 3, maxWidth: 720 }}>
               <RecordForm
                 key={next}
-                draftForm={draftOf(job.id)}
+                draftForm={newPrototypeDraft(job.id)}
                 draft={draft}
                 start={{ kind: "sewn", startedOn: loaderData.today }}
                 unsaved={actionData as Unsaved | undefined}

@@ -1,0 +1,67 @@
+import { redirect } from "react-router";
+import { decidedChanges, holdsBack, isTaken, jobChanges, ownFromStanding, toCut } from "../../../core/fitting/index.ts";
+import { freezePlan } from "../../../core/job/index.ts";
+import { workingsKept } from "../../../data/jobs/index.ts";
+import type { Store } from "../../../data/store.ts";
+import { found, idFrom, invalid, today } from "../../.server/http/answers.ts";
+import { readJob } from "../../.server/read/jobContext.ts";
+import type { Fields } from "../../form/unsaved.ts";
+import { readNewPrototype } from "../prototype/prototypeForm.server.ts";
+import { newPrototypeDraft } from "./newPrototypeDraft.ts";
+
+/** Starts the next prototype with the plan as it is now; refused with what holds it back. */
+export async function startPrototype(jobId: number, fields: Fields, store: Store) {
+  const form = readNewPrototype(fields, today());
+  if (!form.ok) return invalid(fields, form.errors);
+  return store.inTransaction(async (repositories) => {
+    const read = await readJob(repositories, jobId);
+    if (read.job.signedOff)
+      return invalid(fields, { form: "This job is signed off: no further prototype is started." });
+    const held = toCut(jobChanges(read.fittings, read.ownChanges)).filter(({ change }) => holdsBack(change));
+    const override = (fields.override ?? "").trim();
+    if (held.length > 0 && override === "") {
+      return invalid(fields, {
+        override: "Expected why it may be cut with linked pieces unticked, but the field is empty.",
+      });
+    }
+    for (const { change } of held) {
+      await repositories.changes.saveLinked(jobId, change, change.linked, override.slice(0, 400));
+    }
+    const workings = workingsKept(await repositories.workings.ofJob(jobId));
+    const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings, read.ownChanges));
+    if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
+    const { kind, startedOn } = form.value;
+    const number = await repositories.prototypes.start({
+      jobId,
+      number: form.value.number,
+      kind,
+      startedOn,
+      frozen: frozen.value,
+    });
+    if (number === null) {
+      return invalid(fields, {
+        form: `Prototype ${form.value.number} was started meanwhile, in another window. It stands in the list.`,
+      });
+    }
+    await repositories.drafts.drop(newPrototypeDraft(jobId));
+    return redirect(`/jobs/${jobId}/prototypes/${number}`);
+  });
+}
+
+/** Takes a standing change of the wearer, or of the pattern, into this job as a change of its own. */
+export function takeStanding(jobId: number, fields: Fields, store: Store) {
+  return store.inTransaction(async (repositories) => {
+    const read = await readJob(repositories, jobId);
+    const offered = await repositories.standing.forJob(read.wearer.id, read.job.chartId);
+    const id = idFrom(fields.standing, "standing change");
+    const standing = found(
+      offered.find((one) => one.id === id),
+      "standing change",
+    );
+    if (!isTaken(standing, read.ownChanges)) {
+      const layers = read.planned.planned?.layers.map(({ cloth }) => ({ name: cloth.name })) ?? [];
+      await repositories.changes.addOwn(jobId, ownFromStanding(standing, layers));
+    }
+    return redirect(`/jobs/${jobId}/prototypes`);
+  });
+}
