@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { checksOf, spotsOf } from "../../core/fitting/index.ts";
-import { sampleFinding, samplePrototype } from "../../core/testing/index.ts";
+import { sampleFinding, sampleLength, samplePrototype } from "../../core/testing/index.ts";
 import { readCloth } from "../cloths/clothForm.server.ts";
 import { readSwatchTest } from "../cloths/swatchForm.server.ts";
 import { readDecision, readJudgement } from "../jobs/fitting/decisionForm.server.ts";
@@ -121,7 +121,7 @@ describe("a prototype", () => {
   it("is measured flat: the girth is twice the width, the text keeps its unit", () => {
     const frozen = {
       ...samplePrototype().frozen,
-      lengths: [{ id: "backRise", name: "Back rise", bodyMm: 372, cutMm: 340 }],
+      lengths: [sampleLength({ id: "backRise", name: "Back rise", bodyMm: 372, cutMm: 340 })],
     };
     const typed = { waist: "33.1", "leg:left": "10 1/2 in", hip: "", "length.backRise": "34.2" };
     const sewn = readSewn(typed, frozen, "cm");

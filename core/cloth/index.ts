@@ -42,6 +42,7 @@ export {
   stepTension,
 } from "./loadLadder.ts";
 export { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
+export { clothSettingsSchema } from "./settingsSchema.ts";
 export { cutForShrinkage, MOST_SHRINKAGE } from "./shrinkage.ts";
 export { classRange, STABLE_BELOW, type StretchClass, stretchClassOf } from "./stretchClass.ts";
 export { type DirectionSummary, summariseTests } from "./summary.ts";

@@ -1,4 +1,5 @@
 export type { LimitBroken } from "./brokenLimits.ts";
+export { closuresSchema, pressuresSchema, zoneChoicesSchema } from "./choiceSchema.ts";
 export { type Consequences, consequencesOf, NEAR_LIMIT_SHARE, type Pull, type WornCloth } from "./consequences.ts";
 export { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";
 export { type DerivedFrom, explainDerived } from "./explain/derivations.ts";
@@ -58,6 +59,7 @@ export { brief } from "./styles/brief.ts";
 export { isStyleId, lengthNameOf, STYLES, shippedStyle, styleOf } from "./styles/index.ts";
 export { copyOf, type OwnStyle, ownStyleId, ownStyleNumber, styleFromOwn } from "./styles/ownStyle.ts";
 export type { Drops, ShippedStyleId, Style, StyleId, StyleLimits } from "./styles/style.ts";
+export { ownStyleSchema, styleSchema } from "./styles/styleSchema.ts";
 export { type TrunkStrain, trunkStrain, trunkStrainOn } from "./trunkStrain.ts";
 export { WHAT_IF_NUMBERS, type WhatIfAnswer, type WhatIfNumber, type WhatIfZone, whatIf } from "./whatIf.ts";
 export { girthBodies, type PlannedBody, type ZoneBody } from "./zoneBody.ts";

@@ -157,7 +157,11 @@ it("adds decided changes in any order to the same next plan", () => {
     fc.assert(
       fc.property(changes, (decided) => {
         const girths = (list: typeof decided) =>
-          nextPlan(rings, list, { usable: 0.6, recovery: null }).map(({ nowMm }) => nowMm);
+          nextPlan(
+            rings,
+            list.map((one) => ({ ...one, on: "girth" as const })),
+            { usable: 0.6, recovery: null },
+          ).map(({ nowMm }) => nowMm);
         expect(girths(decided.toReversed())).toEqual(girths(decided));
       }),
       { seed: 20261124, numRuns: 50 },

@@ -7,17 +7,21 @@ import type { SpotId } from "./spots.ts";
 export type Decision = "accepted" | "altered" | "waiting" | "refused" | "own";
 
 /** What a change acts on. Only girths and lengths reach the plan's numbers; the others are work on the pattern. */
-export type ChangeTarget =
-  | "girth"
-  | "length"
-  | "edge"
-  | "line"
-  | "point"
-  | "elastic"
-  | "cup"
-  | "wire"
-  | "balance"
-  | "making";
+export const CHANGE_TARGETS = [
+  "girth",
+  "length",
+  "edge",
+  "line",
+  "point",
+  "elastic",
+  "cup",
+  "wire",
+  "balance",
+  "making",
+] as const;
+
+/** One of {@link CHANGE_TARGETS}. */
+export type ChangeTarget = (typeof CHANGE_TARGETS)[number];
 
 /** A lining, overlay, facing, sling or net piece that lies on the changed one and takes the same. */
 export interface LinkedLine {

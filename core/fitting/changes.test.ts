@@ -1,5 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { evaluate, sampleChange, sampleFinding, sampleFrozen, samplePrototype } from "../testing/index.ts";
+import {
+  evaluate,
+  sampleCarried,
+  sampleChange,
+  sampleFinding,
+  sampleFrozen,
+  sampleLength,
+  samplePrototype,
+} from "../testing/index.ts";
 import type { Change } from "./change.ts";
 import { comparePrototypes } from "./comparePrototypes.ts";
 import { limitsLeft, opposites, twice } from "./contradictions.ts";
@@ -115,15 +123,6 @@ describe("lengths in the next plan", () => {
     const [front, back] = lengthsStepOn(before, nextLengths(WAISTS, [movedWaist()]));
     expect(front).toMatchObject({ beforeMm: 422, sewnMm: null, changedSinceMm: -48.3, nowMm: 373.7, movedMm: 0 });
     expect(back).toMatchObject({ beforeMm: 394, sewnMm: 401, sewing: { errorMm: 7, flagged: true }, nowMm: 368.4 });
-  });
-
-  it("of a prototype frozen before lengths carried changes are what they were cut to", () => {
-    const old = { id: "backWaist", name: "Back", bodyMm: 410, cutMm: 394 };
-    const before = samplePrototype({ frozen: { ...sampleFrozen(), lengths: [old] } });
-    expect(lengthsStepOn(before, nextLengths([old], [movedWaist()]))[0]).toMatchObject({
-      beforeMm: 394,
-      changedSinceMm: -25.6,
-    });
   });
 
   it("open the changes they carry by a formula that gives them", () => {
@@ -349,9 +348,11 @@ describe("over the prototypes", () => {
   });
 
   it("lengths carry their changes, girths and lengths apart", () => {
-    const lengths = [{ id: "backRise", name: "Back rise", bodyMm: 372, cutMm: 340 }];
-    const change = { changeId: 1, zone: "waist", side: "both", amountMm: -9 } as const;
-    expect(nextLengths(lengths, [{ ...change, on: "length", lengthId: "backRise" }, change])[0]).toMatchObject({
+    const lengths = [sampleLength({ id: "backRise", name: "Back rise", bodyMm: 372, cutMm: 340 })];
+    const change = sampleCarried({ amountMm: -9 });
+    expect(
+      nextLengths(lengths, [sampleCarried({ ...change, on: "length", lengthId: "backRise" }), change])[0],
+    ).toMatchObject({
       changedMm: -9,
       nowMm: 331,
     });

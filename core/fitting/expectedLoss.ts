@@ -20,7 +20,7 @@ export function layersThickness(
   { frozen }: Pick<Prototype, "frozen">,
   thicknessOf: (clothId: number) => number | null,
 ): number | null {
-  const cloths = frozen.layers?.map(({ clothId }) => clothId) ?? [frozen.cloth.id];
+  const cloths = frozen.layers.map(({ clothId }) => clothId);
   return cloths.reduce<number | null>((sum, id) => {
     const own = thicknessOf(id);
     return sum === null || own === null ? null : sum + own;

@@ -1,5 +1,6 @@
 export { sewingError } from "./asSewn.ts";
 export {
+  CHANGE_TARGETS,
   type Change,
   type ChangePart,
   type ChangeTarget,
@@ -50,7 +51,7 @@ export { type LearnedShares, learnByKind, learnShare, type OutcomeOfKind } from 
 export type { LengthChanging } from "./lengthEffects.ts";
 export { likedFromPrototype } from "./likedFromPrototype.ts";
 export { holdsBack, linkedFor, ticked } from "./linkedLines.ts";
-export { cutLengths, frozenLength, type NextLength, nextLengths } from "./nextLengths.ts";
+export { cutLengths, type NextLength, nextLengths } from "./nextLengths.ts";
 export { type NextRing, nextPlan, ringIn } from "./nextPlan.ts";
 export { asWorn, effectiveness, type Outcome, suggestVerdict, VERDICTS, type Verdict } from "./outcome.ts";
 export { placeOf, sideAt, spotsNear, viewsOf } from "./places.ts";
@@ -59,6 +60,7 @@ export { type FindingProposal, proposeFor, strainThere, usualSeams } from "./pro
 export {
   type Annotation,
   type CarriedChange,
+  FROZEN_FORMAT,
   type FrozenLayer,
   type FrozenLength,
   type FrozenPlan,

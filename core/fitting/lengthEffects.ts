@@ -1,5 +1,5 @@
 import type { MeasureCode } from "../body/index.ts";
-import type { ChangePart, ChangeTarget } from "./change.ts";
+import type { Change } from "./change.ts";
 
 /** What a change does to one length of the plan. */
 export interface LengthEffect {
@@ -8,25 +8,20 @@ export interface LengthEffect {
   readonly byMm: number;
 }
 
-/** What is read of a change to see which lengths it moves; older records leave out all but the amount. */
-export interface LengthChanging {
-  readonly on?: ChangeTarget;
-  readonly lengthId?: string;
-  readonly amountMm: number | null;
-  readonly parts?: readonly ChangePart[];
-}
+/** What is read of a change to see which lengths it moves. */
+export type LengthChanging = Pick<Change, "lengthId" | "amountMm" | "parts">;
 
 /** The lengths of the plan that a change moves, each by its own amount: those of its parts, else the one it names. */
-export function lengthEffects({ lengthId = "", amountMm, parts = [] }: LengthChanging): LengthEffect[] {
+export function lengthEffects({ lengthId, amountMm, parts }: LengthChanging): LengthEffect[] {
   const apart = parts.filter((part) => part.lengthId !== "");
   if (parts.length > 0) return apart.map((part) => ({ lengthId: part.lengthId, byMm: part.amountMm }));
   return lengthId !== "" && amountMm !== null ? [{ lengthId, byMm: amountMm }] : [];
 }
 
-/** A length with the body lengths it runs along; left out in older records. */
+/** A length with the body lengths it runs along. */
 export interface LengthAlong {
   readonly id: string;
-  readonly codes?: readonly MeasureCode[];
+  readonly codes: readonly MeasureCode[];
 }
 
 /**
@@ -36,5 +31,5 @@ export interface LengthAlong {
 export function liesWithin(changedId: string, length: LengthAlong, all: readonly LengthAlong[]): boolean {
   if (changedId === length.id) return true;
   const inner = all.find(({ id }) => id === changedId)?.codes ?? [];
-  return inner.length > 0 && inner.every((code) => length.codes?.includes(code));
+  return inner.length > 0 && inner.every((code) => length.codes.includes(code));
 }

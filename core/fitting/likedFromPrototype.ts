@@ -13,7 +13,7 @@ export function likedFromPrototype(
   if (sewn.length === 0) return null;
   const widthsMm: Partial<Record<Zone, number>> = {};
   for (const { zone, sewnMm } of sewn) widthsMm[zone] = Math.max(widthsMm[zone] ?? 0, sewnMm / 2);
-  const layered = (frozen.layers?.length ?? 1) > 1;
+  const layered = frozen.layers.length > 1;
   return {
     ...own,
     clothId: frozen.cloth.id,

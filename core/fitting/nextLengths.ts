@@ -5,12 +5,8 @@ import type { FrozenLength } from "./prototype.ts";
 /** A length from body and cloth, before any change. mm. */
 export type CutLength = Omit<FrozenLength, "changedMm" | "nowMm">;
 
-/** A length on its way to the next prototype, mm. */
-export interface NextLength extends CutLength {
-  /** Sum of all decided changes of it, and of every length that lies within it. */
-  readonly changedMm: number;
-  readonly nowMm: number;
-}
+/** A length on its way to the next prototype, mm; what has changed it are all decided changes of it, and of every length within it. */
+export type NextLength = FrozenLength;
 
 /** Lengths of the plan with every decided change of them in. */
 export function nextLengths(lengths: readonly CutLength[], changes: readonly LengthChanging[]): NextLength[] {
@@ -38,10 +34,3 @@ export const cutLengths = (answers: readonly PlannedLengthAnswer[]): CutLength[]
         ]
       : [],
   );
-
-/** A frozen length with its changes; in older records, which froze it before any, they are none. */
-export const frozenLength = ({ changedMm = 0, nowMm, ...length }: FrozenLength): NextLength => ({
-  ...length,
-  changedMm,
-  nowMm: nowMm ?? length.cutMm,
-});

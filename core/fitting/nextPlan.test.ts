@@ -9,7 +9,7 @@ import { asWorn, effectiveness, suggestVerdict } from "./outcome.ts";
 import { stepOn } from "./stepOn.ts";
 
 const cloth = { usable: 0.5, recovery: 0.9 };
-const waist = { zone: "waist", side: "single", bodyMm: 742, plannedMm: 653 } as const;
+const waist = { on: "girth", zone: "waist", side: "single", bodyMm: 742, plannedMm: 653 } as const;
 const legs = (["left", "right"] as const).map((side) => ({ zone: "leg" as const, side, bodyMm: 600, plannedMm: 531 }));
 
 describe("the next plan", () => {
@@ -17,9 +17,9 @@ describe("the next plan", () => {
     const [next] = nextPlan(
       [waist],
       [
-        { zone: "waist", side: "both", amountMm: -13.7 },
-        { zone: "waist", side: "left", amountMm: 4.1 },
-        { zone: "hip", side: "both", amountMm: -50 },
+        { on: "girth", zone: "waist", side: "both", amountMm: -13.7 },
+        { on: "girth", zone: "waist", side: "left", amountMm: 4.1 },
+        { on: "girth", zone: "hip", side: "both", amountMm: -50 },
       ],
       cloth,
     );
@@ -30,7 +30,7 @@ describe("the next plan", () => {
 
   it("changes one leg for a finding on one side, both for a finding on both", () => {
     const girths = (side: "left" | "both") =>
-      nextPlan(legs, [{ zone: "leg", side, amountMm: 6 }], cloth).map(({ nowMm }) => nowMm);
+      nextPlan(legs, [{ on: "girth", zone: "leg", side, amountMm: 6 }], cloth).map(({ nowMm }) => nowMm);
     expect(girths("left")).toEqual([537, 531]);
     expect(girths("both")).toEqual([537, 537]);
   });
@@ -46,7 +46,9 @@ describe("the next plan", () => {
 });
 
 describe("from one prototype to the next", () => {
-  const before = samplePrototype({ sewn: [{ zone: "waist", side: "single", sewnMm: 662, text: "33.1 cm" }] });
+  const before = samplePrototype({
+    sewn: [{ zone: "waist", side: "single", sewnMm: 662, text: "33.1 cm" }],
+  });
   const frozen = sampleFrozen([{ changeId: 1, zone: "waist", side: "both", amountMm: -13 }]);
 
   it("shows planned, sewn, changed and now planned", () => {

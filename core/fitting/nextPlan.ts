@@ -1,6 +1,9 @@
 import { type Consequences, consequencesOf, roundGirth, type WornCloth } from "../ease/index.ts";
-import type { DecidedChange } from "./decidedChange.ts";
+import type { ChangePlace } from "./change.ts";
 import { type PlannedRing, type RingId, sameRing } from "./rings.ts";
+
+/** What is read of a change to see which rings it moves. A change of a sided ring names its side; `both` means each. */
+export type GirthChanging = Pick<ChangePlace, "on" | "zone" | "side"> & { readonly amountMm: number | null };
 
 /** One ring in the next plan. Lengths in mm. */
 export interface NextRing extends PlannedRing {
@@ -19,7 +22,7 @@ export interface NextRing extends PlannedRing {
  */
 export function nextPlan(
   rings: readonly PlannedRing[],
-  changes: readonly DecidedChange[],
+  changes: readonly GirthChanging[],
   cloth: WornCloth,
 ): NextRing[] {
   return rings.map((ring) => {
@@ -31,11 +34,13 @@ export function nextPlan(
   });
 }
 
-/** True where a change acts on a ring: a girth of the same zone, and the ring is whole, its side, or it is for both. */
-export function touches(change: Pick<DecidedChange, "zone" | "side" | "on">, ring: RingId): boolean {
-  if ((change.on ?? "girth") !== "girth" || change.zone !== ring.zone) return false;
-  return ring.side === "single" || change.side === "both" || change.side === ring.side;
-}
+/** True where a change acts on a ring: it is one of a girth, and meant there. */
+export const touches = (change: Pick<GirthChanging, "on" | "zone" | "side">, ring: RingId): boolean =>
+  change.on === "girth" && isMeantAt(change, ring);
+
+/** True where what is said of a zone is said of a ring: the ring is whole, its side, or it is said of both. */
+export const isMeantAt = ({ zone, side }: Pick<GirthChanging, "zone" | "side">, ring: RingId): boolean =>
+  zone === ring.zone && (ring.side === "single" || side === "both" || side === ring.side);
 
 /** The ring of a list with the same id; undefined where the list has none. */
 export const ringIn = <T extends RingId>(rings: readonly T[], id: RingId): T | undefined =>

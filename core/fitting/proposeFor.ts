@@ -5,7 +5,7 @@ import { findingKindOf } from "./findings/index.ts";
 import { lengthAt } from "./findings/lengthAt.ts";
 import type { Finding } from "./fitting.ts";
 import type { LearnedShares } from "./learnShare.ts";
-import { touches } from "./nextPlan.ts";
+import { isMeantAt } from "./nextPlan.ts";
 import { propose } from "./propose.ts";
 import { judgedGirthMm, judgedLengthMm, type Prototype } from "./prototype.ts";
 import { hasShareRule } from "./shareRule.ts";
@@ -49,7 +49,7 @@ const mostStretched = (finding: Pick<Finding, "zone" | "side">, prototype: Proto
 
 const ringsThere = (finding: Pick<Finding, "zone" | "side">, prototype: Prototype): StrainThere[] =>
   prototype.frozen.rings
-    .filter((ring) => touches(finding, ring))
+    .filter((ring) => isMeantAt(finding, ring))
     .flatMap((ring): StrainThere[] => {
       const judged = judgedGirthMm(prototype, ring);
       if (!judged) return [];
@@ -58,7 +58,7 @@ const ringsThere = (finding: Pick<Finding, "zone" | "side">, prototype: Prototyp
     });
 
 const strainAlong = ({ spot }: Pick<Finding, "spot">, prototype: Prototype): StrainThere | null =>
-  strainOfLength(lengthAt(spot, prototype.frozen.lengths ?? []), prototype);
+  strainOfLength(lengthAt(spot, prototype.frozen.lengths), prototype);
 
 function strainOfLength(lengthId: string, prototype: Prototype): StrainThere | null {
   const judged = judgedLengthMm(prototype, lengthId);
@@ -132,7 +132,7 @@ export function proposeFor(
     alongStrain: (lengthId) => strainOfLength(lengthId, prototype)?.strain ?? null,
     seams,
     usable: prototype.frozen.stretch.usable,
-    lengths: prototype.frozen.lengths ?? [],
+    lengths: prototype.frozen.lengths,
   });
   return ok({ asks: [], cautions: [], ...answer, taken: taken.value, there, seams });
 }
@@ -157,7 +157,7 @@ function takenOf(kind: FindingKind, amountMm: number, strain: number, own: OwnPr
 function factsThere(finding: ProposableFinding, prototype: Prototype): Pick<FindingFacts, "shareUsed" | "girth"> {
   const { usable } = prototype.frozen.stretch;
   const most = mostStretched(finding, prototype);
-  const ring = prototype.frozen.rings.find((one) => touches(finding, one));
+  const ring = prototype.frozen.rings.find((one) => isMeantAt(finding, one));
   const judged = ring ? judgedGirthMm(prototype, ring) : null;
   return {
     shareUsed: most && usable > 0 ? most.strain / usable : null,

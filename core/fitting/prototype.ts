@@ -2,10 +2,8 @@ import type { MeasureCode, Sheet } from "../body/index.ts";
 import type { Cloth, ClothStretch, Direction, SwatchTest, TensionCurve } from "../cloth/index.ts";
 import type { Closure, EaseChoice, EaseSettings, SchoolId, Style, StyleId, Zone } from "../ease/index.ts";
 import type { Workings } from "../workings/index.ts";
-import type { ChangePart } from "./change.ts";
-import type { DecidedChange } from "./decidedChange.ts";
+import type { Change } from "./change.ts";
 import type { PlannedRing, RingId } from "./rings.ts";
-import type { SpotId } from "./spots.ts";
 
 /** How far a prototype is the real garment; it decides what a fitting of it can tell. */
 export type PrototypeKind = "paper" | "toile" | "basted" | "sewn" | "wearable";
@@ -33,19 +31,17 @@ export interface FrozenRing extends PlannedRing {
   readonly nowMm: number;
 }
 
-/** A change as it was carried into a prototype. What is optional is left out in older files, which hold girths only. */
-export interface CarriedChange extends DecidedChange {
+/** A change as it was carried into a prototype. */
+export interface CarriedChange
+  extends Pick<
+    Change,
+    "on" | "spot" | "zone" | "side" | "amountMm" | "lengthId" | "pieces" | "line" | "blend" | "parts"
+  > {
   readonly changeId: number;
-  readonly spot?: SpotId;
-  /** Length of the plan it changes; empty for all that is no length. */
-  readonly lengthId?: string;
-  readonly pieces?: string;
-  readonly line?: string;
-  readonly blend?: string;
-  readonly seams?: number;
-  readonly parts?: readonly ChangePart[];
-  /** Name of the finding it answers. */
-  readonly why?: string;
+  /** Null in prototypes of the first format, which did not freeze it. */
+  readonly seams: number | null;
+  /** Name of the finding it answers; empty in prototypes of the first format. */
+  readonly why: string;
 }
 
 /** A layer as it was. */
@@ -65,43 +61,46 @@ export interface FrozenLength {
   readonly bodyMm: number;
   /** From body and cloth, before any change. */
   readonly cutMm: number;
-  /** Body lengths it runs along; left out in older files. */
-  readonly codes?: readonly MeasureCode[];
-  /** Changes carried in, and the length to sew; left out in older files, which were sewn to `cutMm`. */
-  readonly changedMm?: number;
-  readonly nowMm?: number;
+  /** Body lengths it runs along; none in prototypes of the first format. */
+  readonly codes: readonly MeasureCode[];
+  /** Changes carried in, and the length to sew. */
+  readonly changedMm: number;
+  readonly nowMm: number;
 }
+
+/** Format a plan is frozen in; what was frozen in an older one is brought up as it is read (`core/job/frozen`). */
+export const FROZEN_FORMAT = 2;
 
 /** All that a prototype was made from, copied on the day it was started. Later edits elsewhere never reach it. */
 export interface FrozenPlan {
-  readonly format: 1;
+  readonly format: typeof FROZEN_FORMAT;
   readonly styleId: StyleId;
   readonly wearerName: string;
   readonly sheet: Sheet;
   readonly cloth: Pick<Cloth, "id" | "name" | "kind" | "composition">;
-  /** Older files hold hand tests only, laid out as they were then; nothing but these three is read back. */
+  /** The first format held the whole hand test here; nothing but these three is read back. */
   readonly test: Pick<SwatchTest, "id" | "direction" | "testedOn">;
   readonly stretch: Pick<ClothStretch, "usable" | "growth" | "recovery" | "willBag"> & {
-    /** Summed tension in wear; left out in older files and where a layer had no ladder. */
-    readonly wear?: TensionCurve | null;
-    /** How much stiffer seams and lining make it than its swatches, as factor in `wear`; left out for 1. */
-    readonly stiffness?: number;
+    /** Summed tension in wear; null where a layer had no ladder. */
+    readonly wear: TensionCurve | null;
+    /** How much stiffer seams and lining make it than its swatches, as factor in `wear`; null for no word on it. */
+    readonly stiffness: number | null;
   };
   readonly school: SchoolId;
   readonly settings: EaseSettings;
-  /** The style as it was; left out in older files, which hold shipped styles only. */
-  readonly style?: Style;
-  /** Every layer with its test; left out in older files, which were made of one cloth. */
-  readonly layers?: readonly FrozenLayer[];
-  /** What was chosen beside the school, by zone; left out in older files. */
-  readonly choice?: Pick<EaseChoice, "zones" | "pressuresKpa">;
-  readonly closures?: Readonly<Partial<Record<Zone, Closure>>>;
-  /** Lengths as cut; left out in older files. */
-  readonly lengths?: readonly FrozenLength[];
-  /** What was entered for torso, cups and band; left out in older files. */
-  readonly workings?: Partial<Workings>;
-  /** What the calculations want looked at in a fitting; left out in older files. */
-  readonly watch?: readonly string[];
+  /** The style as it was. */
+  readonly style: Style;
+  /** Every layer with its test. */
+  readonly layers: readonly FrozenLayer[];
+  /** What was chosen beside the school, by zone. */
+  readonly choice: Pick<EaseChoice, "zones" | "pressuresKpa">;
+  readonly closures: Readonly<Partial<Record<Zone, Closure>>>;
+  /** Lengths as cut. */
+  readonly lengths: readonly FrozenLength[];
+  /** What was entered for torso, cups and band. */
+  readonly workings: Partial<Workings>;
+  /** What the calculations want looked at in a fitting. */
+  readonly watch: readonly string[];
   readonly rings: readonly FrozenRing[];
   readonly changes: readonly CarriedChange[];
 }
@@ -165,10 +164,10 @@ export function judgedLengthMm(
   { frozen, sewnLengths }: Pick<Prototype, "frozen" | "sewnLengths">,
   lengthId: string,
 ): { lengthMm: number; bodyMm: number; basis: "sewn" | "planned" } | null {
-  const planned = frozen.lengths?.find(({ id }) => id === lengthId);
+  const planned = frozen.lengths.find(({ id }) => id === lengthId);
   if (!planned) return null;
   const sewn = sewnLengths.find(({ id }) => id === lengthId);
   const { bodyMm } = planned;
   if (sewn) return { lengthMm: sewn.sewnMm, bodyMm, basis: "sewn" };
-  return { lengthMm: planned.nowMm ?? planned.cutMm, bodyMm, basis: "planned" };
+  return { lengthMm: planned.nowMm, bodyMm, basis: "planned" };
 }

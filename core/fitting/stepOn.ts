@@ -1,5 +1,5 @@
 import { type SewingError, sewingError } from "./asSewn.ts";
-import { frozenLength, type NextLength } from "./nextLengths.ts";
+import type { NextLength } from "./nextLengths.ts";
 import { type NextRing, ringIn } from "./nextPlan.ts";
 import type { Prototype } from "./prototype.ts";
 import { sameRing } from "./rings.ts";
@@ -47,8 +47,7 @@ export function stepOn(before: Prototype | null, rings: readonly NextRing[]): Ri
 /** Sets lengths beside the prototype before them, as {@link stepOn} does with girths. */
 export function lengthsStepOn(before: Prototype | null, lengths: readonly NextLength[]): LengthStep[] {
   return lengths.map((length) => {
-    const frozen = before?.frozen.lengths?.find(({ id }) => id === length.id);
-    const then = frozen && frozenLength(frozen);
+    const then = before?.frozen.lengths.find(({ id }) => id === length.id);
     const sewn = before?.sewnLengths.find(({ id }) => id === length.id);
     return {
       ...length,

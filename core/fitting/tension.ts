@@ -36,13 +36,13 @@ export const LEAST_READINGS = 3;
  */
 export function predictClosure(reading: Reading, prototype: Prototype): ClosurePull | NoPrediction {
   if (reading.kind === "lift" || reading.newtons === null || reading.heightMm === null) return "lift";
-  const { wear, stiffness = 1 } = prototype.frozen.stretch;
+  const { wear, stiffness } = prototype.frozen.stretch;
   if (!wear) return "noCurve";
   const ring = prototype.frozen.rings.find(({ zone }) => zone === reading.zone);
   const judged = ring ? judgedGirthMm(prototype, ring) : null;
   if (!ring || !judged) return "noGirth";
   const strain = ring.bodyMm / judged.girthMm - 1;
-  const { tensionNPerM, beyondTest } = unstiffened(wear, strain, stiffness);
+  const { tensionNPerM, beyondTest } = unstiffened(wear, strain, stiffness ?? 1);
   const clothN = (reading.heightMm / 1000) * tensionNPerM;
   if (!(clothN > 0)) return "slack";
   const elasticsN = reading.elasticsN ?? 0;

@@ -4,6 +4,7 @@ import { isComplete } from "../ease/index.ts";
 import {
   type CarriedChange,
   cutLengths,
+  FROZEN_FORMAT,
   type FrozenLayer,
   type FrozenPlan,
   nextLengths,
@@ -33,7 +34,7 @@ export function freezePlan(
   const { plan, layers, stretch } = planned;
   const rings = nextPlan(ringsOf(plan.zones), changes, stretch);
   return ok({
-    format: 1,
+    format: FROZEN_FORMAT,
     styleId: job.styleId,
     wearerName,
     sheet,
@@ -42,7 +43,7 @@ export function freezePlan(
     stretch: {
       ...stretchOf(stretch),
       wear: stretch.wear,
-      ...(job.stiffness === null ? {} : { stiffness: job.stiffness }),
+      stiffness: job.stiffness,
     },
     school: job.school,
     settings,

@@ -1,7 +1,8 @@
 export { bandToTake } from "./bandToTake.ts";
 export { freezePlan } from "./freezePlan.ts";
+export { FROZEN_UPCASTS, frozenSchema } from "./frozen/index.ts";
 export { type EditedThing, tellEdit } from "./history/tellEdit.ts";
-export { type Job, newJob } from "./job.ts";
+export { type Job, newJob, type SignOff } from "./job.ts";
 export { jobFacts } from "./jobFacts.ts";
 export { type MovedRing, movedOn } from "./movedOn.ts";
 export { type JobIngredients, type JobPlan, type MissingThing, type PlannedJob, planJob } from "./planJob.ts";

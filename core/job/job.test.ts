@@ -85,6 +85,10 @@ it("says which girths have moved on since a prototype, decided changes apart", (
   const waist = SAMPLE_SHEET.values.map((value) => (value.code === "waist" ? { ...value, mm: 735 } : value));
   const { planned } = planJob(sampleIngredients({ sheet: { ...SAMPLE_SHEET, values: waist } }));
   if (!planned) throw new Error("The sample job has a plan.");
-  const today = nextPlan(ringsOf(planned.plan.zones), [{ zone: "hip", side: "both", amountMm: -9 }], planned.stretch);
+  const today = nextPlan(
+    ringsOf(planned.plan.zones),
+    [{ on: "girth", zone: "hip", side: "both", amountMm: -9 }],
+    planned.stretch,
+  );
   expect(movedOn(sampleFrozen().rings, today)).toEqual([{ zone: "waist", side: "single", byMm: -6 }]);
 });

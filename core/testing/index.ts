@@ -7,10 +7,12 @@ export {
   SAMPLE_LADDER_TEST,
   SAMPLE_SHEET,
   SAMPLE_TEST,
+  sampleCarried,
   sampleChange,
   sampleFinding,
   sampleFrozen,
   sampleHandTest,
   sampleIngredients,
+  sampleLength,
   samplePrototype,
 } from "./sampleJob.ts";

@@ -1,7 +1,7 @@
 import type { Sheet } from "../body/index.ts";
 import { type Cloth, type HandTest, SHIPPED_CLOTH_SETTINGS, type SwatchTest } from "../cloth/index.ts";
 import { brief, SHIPPED_EASE_SETTINGS } from "../ease/index.ts";
-import type { Change, Finding, FrozenPlan, Prototype } from "../fitting/index.ts";
+import type { CarriedChange, Change, Finding, FrozenLength, FrozenPlan, Prototype } from "../fitting/index.ts";
 import { freezePlan, type Job, type JobIngredients, newJob } from "../job/index.ts";
 
 /** A complete brief for an invented wearer, for tests: a snug sheet, a jersey tested across, the share school chosen. */
@@ -105,9 +105,38 @@ export const sampleIngredients = (own: Partial<JobIngredients> = {}): JobIngredi
   ...own,
 });
 
+/** A change of the waist as a prototype carries it. */
+export const sampleCarried = (own: Partial<CarriedChange> = {}): CarriedChange => ({
+  changeId: 1,
+  on: "girth",
+  zone: "waist",
+  side: "both",
+  spot: own.zone ?? "waist",
+  amountMm: -13,
+  lengthId: "",
+  pieces: "",
+  line: "",
+  blend: "",
+  seams: 2,
+  parts: [],
+  why: "own change",
+  ...own,
+});
+
+/** A length of a plan that no change has reached. */
+export const sampleLength = (own: Pick<FrozenLength, "id" | "name" | "bodyMm" | "cutMm">): FrozenLength => ({
+  codes: [],
+  changedMm: 0,
+  nowMm: own.cutMm,
+  ...own,
+});
+
 /** The sample job's plan, frozen with the given changes. */
-export function sampleFrozen(changes: FrozenPlan["changes"] = [], own: Partial<JobIngredients> = {}): FrozenPlan {
-  const frozen = freezePlan(sampleIngredients(own), "Sample", changes);
+export function sampleFrozen(
+  changes: readonly Partial<CarriedChange>[] = [],
+  own: Partial<JobIngredients> = {},
+): FrozenPlan {
+  const frozen = freezePlan(sampleIngredients(own), "Sample", changes.map(sampleCarried));
   if (!frozen.ok) throw new Error(frozen.problem.message);
   return frozen.value;
 }

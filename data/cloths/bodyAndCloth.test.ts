@@ -133,10 +133,12 @@ describe("settings", () => {
   it("are empty at first, and never overwritten by an older edit", async () => {
     const { store } = await temporaryStore();
     const first = await store.settings.find("gaugeAddress");
-    expect(first).toEqual({ value: "", version: 0 });
-    expect(await store.settings.save("gaugeAddress", { value: "tcp://127.0.0.1:7001", version: 0 })).toBe(true);
-    expect(await store.settings.save("gaugeAddress", { value: "/dev/ttyUSB0", version: 0 })).toBe(false);
-    expect(await store.settings.save("gaugeAddress", { value: "/dev/ttyUSB0", version: 1 })).toBe(true);
+    expect(first).toEqual({ value: null, version: 0 });
+    const save = async (value: string, version: number) =>
+      (await store.settings.save("gaugeAddress", { value, version })).saved;
+    expect(await save("tcp://127.0.0.1:7001", 0)).toBe(true);
+    expect(await save("/dev/ttyUSB0", 0)).toBe(false);
+    expect(await save("/dev/ttyUSB0", 1)).toBe(true);
     expect(await store.settings.find("gaugeAddress")).toEqual({ value: "/dev/ttyUSB0", version: 2 });
   });
 });

@@ -1,6 +1,7 @@
 export { DamagedDataFileError, DataFileError, DataFileMissingError } from "./dataFileErrors.ts";
 export { type IdentityRepository, identityRepository, newIdentity } from "./identities.ts";
 export { openDatabase, watchFile } from "./openDatabase.ts";
+export { parse, readColumn, readKept, wholeOf } from "./readKept.ts";
 export { isRefusal, RolledBack } from "./refusal.ts";
 export {
   insertAll,

@@ -141,7 +141,7 @@ export async function decideOn(
     proposedMm: first?.amountMm ?? null,
     amountMm: decision === "refused" ? null : (amountMm ?? first?.amountMm ?? null),
     seams: first?.seams ?? 1,
-    linked: linkedFor(first?.pieces ?? "", prototype.frozen.layers ?? []).map((line) => ({ ...line, ticked: true })),
+    linked: linkedFor(first?.pieces ?? "", prototype.frozen.layers).map((line) => ({ ...line, ticked: true })),
     untickedReason: "",
     waitsFor: "",
     reason,

@@ -1,4 +1,6 @@
 import type { Knex } from "knex";
+import { keptDraft } from "../../formats/kept/keptDraft.ts";
+import { readKept } from "../db/index.ts";
 
 /** Fields of a half-filled form as typed. */
 export type DraftFields = Readonly<Record<string, string>>;
@@ -15,23 +17,30 @@ export interface DraftRepository {
   drop(form: string): Promise<void>;
 }
 
+interface DraftRow {
+  form: string;
+  fields: string;
+  format: number;
+}
+
+const fromRow = ({ fields, format }: DraftRow): DraftFields => readKept(keptDraft, { content: fields, format });
+
 /** Drafts over a connection or a transaction. */
 export function draftRepository(db: Knex): DraftRepository {
   return {
     async find(form) {
-      const row = await db("drafts").where({ form }).first("fields");
-      return row ? (JSON.parse(row.fields) as DraftFields) : null;
+      const row: DraftRow | undefined = await db("drafts").where({ form }).first("form", "fields", "format");
+      return row ? fromRow(row) : null;
     },
     async findAll(forms) {
-      const rows: { form: string; fields: string }[] = await db("drafts")
-        .whereIn("form", forms)
-        .select("form", "fields");
-      return Object.fromEntries(rows.map(({ form, fields }) => [form, JSON.parse(fields) as DraftFields]));
+      const rows: DraftRow[] = await db("drafts").whereIn("form", forms).select("form", "fields", "format");
+      return Object.fromEntries(rows.map((row) => [row.form, fromRow(row)]));
     },
     async put(form, fields, savedAt) {
       const text = JSON.stringify(fields);
       if (text.length > LARGEST_DRAFT) throw new RangeError("A draft is larger than any form can be.");
-      await db("drafts").insert({ form, fields: text, saved_at: savedAt }).onConflict("form").merge();
+      const row = { form, fields: text, format: keptDraft.format, saved_at: savedAt };
+      await db("drafts").insert(row).onConflict("form").merge();
     },
     async drop(form) {
       await db("drafts").where({ form }).delete();

@@ -4,16 +4,16 @@ import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
 import { type ChangeRow, changeColumns, changeFrom, type JudgementRow, judgementFrom } from "./fittingRows.ts";
 
 /** A change as it is decided: `version` 0 for the first word, else the version it starts from. */
-export type DecidedChange = Omit<Change, "id" | "cutInto">;
+export type ChangeToKeep = Omit<Change, "id" | "cutInto">;
 
 /** Changes of jobs: those findings led to, and the maker's own. */
 export interface ChangeRepository {
   /** The maker's own changes of a job, each with what it did. */
   ownOfJob(jobId: number): Promise<OwnChange[]>;
   /** Writes the maker's word on a finding; refused when it was decided meanwhile or is already cut. */
-  decide(jobId: number, decision: DecidedChange): Promise<SaveOutcome<Change>>;
+  decide(jobId: number, decision: ChangeToKeep): Promise<SaveOutcome<Change>>;
   /** Adds a change that no finding asked for. */
-  addOwn(jobId: number, change: DecidedChange): Promise<number>;
+  addOwn(jobId: number, change: ChangeToKeep): Promise<number>;
   /** Takes a decision or an own change back; false when it is already cut into a prototype, or was edited meanwhile. */
   withdraw(jobId: number, id: number, version: number): Promise<boolean>;
   /** Ticks the linked pieces, with the reason why some may stay unticked. */
@@ -67,7 +67,7 @@ export async function judgementsOf(db: Knex, changeIds: readonly number[]): Prom
 async function decide(
   db: Knex,
   jobId: number,
-  { findingId, version, ...decided }: DecidedChange,
+  { findingId, version, ...decided }: ChangeToKeep,
 ): Promise<SaveOutcome<Change>> {
   const columns = changeColumns(decided);
   const before: ChangeRow | undefined = await db("changes").where({ finding_id: findingId }).first();

@@ -1,4 +1,6 @@
 import type { Change, CheckResult, Finding, Fitting, Judgement, Reading } from "../../core/fitting/index.ts";
+import { readDetail, readLinked, readParts } from "../../formats/kept/columns.ts";
+import { readColumn } from "../db/index.ts";
 
 /** Rows of the fitting tables as the driver gives them, and how each becomes a domain object. */
 export interface FittingRow {
@@ -112,7 +114,7 @@ export const findingFrom = (row: FindingRow, beside: Pick<Finding, "change" | "j
   amountMm: row.amount_mm,
   amountText: row.typed,
   folded: row.folded === 1,
-  detail: JSON.parse(row.detail),
+  detail: readColumn(readDetail, row.detail),
   note: row.note,
   version: row.version,
   ...beside,
@@ -146,13 +148,13 @@ export const changeFrom = (row: ChangeRow): Change => ({
   pieces: row.pieces,
   line: row.line,
   blend: row.blend,
-  parts: JSON.parse(row.parts),
+  parts: readColumn(readParts, row.parts),
   strain: row.strain,
   share: row.share,
   proposedMm: row.proposed_mm,
   amountMm: row.amount_mm,
   seams: row.seams,
-  linked: JSON.parse(row.linked),
+  linked: readColumn(readLinked, row.linked),
   untickedReason: row.unticked_reason,
   waitsFor: row.waits_for,
   reason: row.reason,

@@ -4,12 +4,12 @@ import {
   type Finding,
   type Fitting,
   type FittingHead,
-  type FrozenLayer,
   findingWords,
   type OutcomeOfKind,
   type Reading,
 } from "../../core/fitting/index.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { readNames } from "../../formats/kept/columns.ts";
+import { insertRow, readColumn, type SaveOutcome, updateVersion } from "../db/index.ts";
 import { judgementsOf } from "./changes.ts";
 import {
   type ChangeRow,
@@ -154,11 +154,11 @@ async function findingColumns(db: Knex, finding: NewFinding) {
     .first("p.usable", "l.name as layup")
     .select(
       db.raw(
-        "json_extract(p.frozen, '$.cloth.name') as cloth_name, json_extract(p.frozen, '$.cloth.kind') as cloth_kind, json_extract(p.frozen, '$.layers') as layers",
+        "json_extract(p.frozen, '$.cloth.name') as cloth_name, json_extract(p.frozen, '$.cloth.kind') as cloth_kind, (select json_group_array(value ->> 'name') from json_each(p.frozen, '$.layers')) as layers",
       ),
     );
   const usable = made?.usable ?? null;
-  const layers = (JSON.parse(made?.layers ?? "[]") as FrozenLayer[]).map(({ name }) => name);
+  const layers = readColumn(readNames, made?.layers ?? "[]");
   const clothNames = [...new Set([made?.cloth_name ?? "", made?.layup ?? "", ...layers])].filter((name) => name !== "");
   const foundIn = { clothNames, clothKind: made?.cloth_kind ?? "", usable: usable ?? 0 };
   return {

@@ -1,6 +1,7 @@
 import type { Knex } from "knex";
 import type { Annotation, FrozenPlan, Prototype, SewnLength, SewnRing } from "../../core/fitting/index.ts";
-import { insertAll, insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { readKeptFrozen } from "../../formats/kept/keptFrozen.ts";
+import { insertAll, insertRow, parse, type SaveOutcome, updateVersion, wholeOf } from "../db/index.ts";
 
 interface PrototypeRow {
   id: number;
@@ -122,6 +123,19 @@ async function start(db: Knex, prototype: NewPrototype): Promise<number | null> 
   return number;
 }
 
+/** Plans read lately, by their text: a frozen plan never changes, and a page reads the same few again and again. */
+const READ_LATELY = new Map<string, FrozenPlan>();
+const MOST_READ_LATELY = 200;
+
+function frozenFrom(text: string): FrozenPlan {
+  const known = READ_LATELY.get(text);
+  if (known) return known;
+  const plan = wholeOf(readKeptFrozen(parse(text)));
+  if (READ_LATELY.size >= MOST_READ_LATELY) READ_LATELY.clear();
+  READ_LATELY.set(text, plan);
+  return plan;
+}
+
 async function withInside(db: Knex, rows: readonly PrototypeRow[]): Promise<Prototype[]> {
   const ids = rows.map(({ id }) => id);
   const sewn: SewnRow[] = await db("sewn_rings").whereIn("prototype_id", ids);
@@ -133,7 +147,7 @@ async function withInside(db: Knex, rows: readonly PrototypeRow[]): Promise<Prot
     number: row.number,
     kind: row.kind,
     startedOn: row.started_on,
-    frozen: JSON.parse(row.frozen) as FrozenPlan,
+    frozen: frozenFrom(row.frozen),
     sewn: sewn
       .filter(({ prototype_id }) => prototype_id === row.id)
       .map(({ zone, side, typed, sewn_mm }) => ({ zone, side, text: typed, sewnMm: sewn_mm })),

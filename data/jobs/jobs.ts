@@ -1,6 +1,13 @@
 import type { Knex } from "knex";
 import type { Job } from "../../core/job/index.ts";
-import { insertRow, newIdentity, type SaveOutcome, updateVersion } from "../db/index.ts";
+import {
+  readClosures,
+  readPatternLengths,
+  readPressures,
+  readSignOff,
+  readZoneChoices,
+} from "../../formats/kept/columns.ts";
+import { insertRow, newIdentity, readColumn, type SaveOutcome, updateVersion } from "../db/index.ts";
 
 interface JobRow {
   id: number;
@@ -123,14 +130,14 @@ const fromRow = (row: JobRow): Job => ({
   layupId: row.layup_id,
   edgeElasticId: row.edge_elastic_id,
   chartId: row.chart_id,
-  zones: JSON.parse(row.zone_choices),
-  pressuresKpa: JSON.parse(row.pressures),
-  closures: JSON.parse(row.closures),
-  patternLengthsMm: JSON.parse(row.pattern_lengths),
+  zones: readColumn(readZoneChoices, row.zone_choices),
+  pressuresKpa: readColumn(readPressures, row.pressures),
+  closures: readColumn(readClosures, row.closures),
+  patternLengthsMm: readColumn(readPatternLengths, row.pattern_lengths),
   girthDirection: row.girth_direction,
   school: row.school,
   stiffness: row.stiffness,
-  signedOff: row.signed_off === null ? null : JSON.parse(row.signed_off),
+  signedOff: row.signed_off === null ? null : readColumn(readSignOff, row.signed_off),
   version: row.version,
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { copyOf, type ShippedStyleId, type Style, styleOf } from "../../core/ease/index.ts";
+import { copyOf, SHIPPED_EASE_SETTINGS, type ShippedStyleId, type Style, styleOf } from "../../core/ease/index.ts";
 import { newJob } from "../../core/job/index.ts";
 import { SAMPLE_CLOTH } from "../../core/testing/index.ts";
 import { temporaryStore } from "../testing/index.ts";
@@ -114,11 +114,15 @@ describe("settings", () => {
   it("are read several at once, and kept once a version", async () => {
     const { store } = await temporaryStore();
     expect(await store.settings.findAll(["ease", "cloth"])).toEqual({
-      ease: { value: "", version: 0 },
-      cloth: { value: "", version: 0 },
+      ease: { value: null, version: 0 },
+      cloth: { value: null, version: 0 },
     });
-    expect(await store.settings.save("ease", { value: "{}", version: 0 })).toBe(true);
-    expect(await store.settings.save("ease", { value: "{1}", version: 0 })).toBe(false);
-    expect((await store.settings.findAll(["ease"])).ease).toEqual({ value: "{}", version: 1 });
+    const value = { ...SHIPPED_EASE_SETTINGS, sizeStep: 2 };
+    expect((await store.settings.save("ease", { value, version: 0 })).saved).toBe(true);
+    expect(await store.settings.save("ease", { value: SHIPPED_EASE_SETTINGS, version: 0 })).toEqual({
+      saved: false,
+      theirs: { value, version: 1 },
+    });
+    expect((await store.settings.findAll(["ease"])).ease).toEqual({ value, version: 1 });
   });
 });

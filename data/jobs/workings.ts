@@ -1,7 +1,8 @@
 import type { Knex } from "knex";
 import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../../core/workings/index.ts";
-import { readKeptWorking } from "../../formats/kept/keptWorking.ts";
-import { DamagedDataFileError, insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { readTexts } from "../../formats/kept/columns.ts";
+import { readKeptWorking, workingFormat } from "../../formats/kept/keptWorking.ts";
+import { insertRow, parse, readColumn, type SaveOutcome, updateVersion, wholeOf } from "../db/index.ts";
 
 /** All workings of a job as they are kept; version 0 where nothing was kept yet. */
 export type KeptWorkings = { readonly [Id in WorkingId]: KeptWorking<Id> };
@@ -37,6 +38,7 @@ interface WorkingRow {
   kind: string;
   content: string;
   texts: string;
+  format: number;
   version: number;
 }
 
@@ -62,7 +64,11 @@ export function workingRepository(db: Knex): WorkingRepository {
     },
     find,
     async save(jobId, id, { working, texts, version }) {
-      const columns = { content: JSON.stringify(working), texts: JSON.stringify(texts) };
+      const columns = {
+        content: JSON.stringify(working),
+        texts: JSON.stringify(texts),
+        format: workingFormat(id),
+      };
       const [row] = await rows(jobId, { kind: id });
       if (row ? !(await updateVersion(db, "job_workings", { id: row.id, version }, columns)) : version !== 0)
         return { saved: false, theirs: await find(jobId, id) };
@@ -74,7 +80,6 @@ export function workingRepository(db: Knex): WorkingRepository {
 
 function keptOf<Id extends WorkingId>(id: Id, row: WorkingRow | undefined): KeptWorking<Id> {
   if (!row) return { working: NEW_WORKINGS[id], texts: {}, version: 0 };
-  const working = readKeptWorking(id, JSON.parse(row.content));
-  if (!working.ok) throw new DamagedDataFileError({ cause: new Error(working.problem.message) });
-  return { working: working.value, texts: JSON.parse(row.texts), version: row.version };
+  const working = wholeOf(readKeptWorking(id, parse(row.content), row.format));
+  return { working, texts: readColumn(readTexts, row.texts), version: row.version };
 }

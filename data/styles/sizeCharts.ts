@@ -1,6 +1,15 @@
 import type { Knex } from "knex";
 import type { SizeChart } from "../../core/ease/index.ts";
-import { insertRow, type ListQuery, type Page, pageByName, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { readChartSizes } from "../../formats/kept/columns.ts";
+import {
+  insertRow,
+  type ListQuery,
+  type Page,
+  pageByName,
+  readColumn,
+  type SaveOutcome,
+  updateVersion,
+} from "../db/index.ts";
 
 interface SizeChartRow {
   id: number;
@@ -42,7 +51,7 @@ export function sizeChartRepository(db: Knex): SizeChartRepository {
 const fromRow = ({ own_reduction, sizes, ...row }: SizeChartRow): SizeChart => ({
   ...row,
   ownReduction: own_reduction,
-  sizes: JSON.parse(sizes),
+  sizes: readColumn(readChartSizes, sizes),
 });
 
 const toColumns = (chart: Omit<SizeChart, "id" | "version">) => ({

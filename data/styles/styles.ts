@@ -7,7 +7,8 @@ import {
   shippedStyle,
   styleFromOwn,
 } from "../../core/ease/index.ts";
-import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { keptOwnStyle } from "../../formats/kept/keptStyle.ts";
+import { insertRow, parse, type SaveOutcome, updateVersion, wholeOf } from "../db/index.ts";
 
 interface OwnStyleRow {
   id: number;
@@ -16,6 +17,7 @@ interface OwnStyleRow {
   zones: string;
   drops: string;
   limits: string;
+  format: number;
   version: number;
 }
 
@@ -56,13 +58,10 @@ export function styleRepository(db: Knex): StyleRepository {
   };
 }
 
-const fromRow = ({ based_on, zones, drops, limits, ...row }: OwnStyleRow): OwnStyle => ({
-  ...row,
-  basedOn: based_on,
-  zones: JSON.parse(zones),
-  drops: JSON.parse(drops),
-  limits: JSON.parse(limits),
-});
+function fromRow({ based_on, zones, drops, limits, format, ...row }: OwnStyleRow): OwnStyle {
+  const kept = { zones: parse(zones), drops: parse(drops), limits: parse(limits) };
+  return { ...row, basedOn: based_on, ...wholeOf(keptOwnStyle.read(kept, format)) };
+}
 
 const toColumns = (style: Omit<OwnStyle, "id" | "version">) => ({
   name: style.name,
@@ -70,4 +69,5 @@ const toColumns = (style: Omit<OwnStyle, "id" | "version">) => ({
   zones: JSON.stringify(style.zones),
   drops: JSON.stringify(style.drops),
   limits: JSON.stringify(style.limits),
+  format: keptOwnStyle.format,
 });

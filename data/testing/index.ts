@@ -1,1 +1,2 @@
+export { OLDER_DATA_FILES, OLDER_JOB_FILES, olderDataFile, olderJobFiles } from "./olderFiles.ts";
 export { temporaryFolder, temporaryStore } from "./temporaryStore.ts";

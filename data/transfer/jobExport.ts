@@ -1,6 +1,8 @@
 import { ownStyleNumber } from "../../core/ease/index.ts";
 import { type Change, type Fitting, type FrozenPlan, type Judgement, jobChanges } from "../../core/fitting/index.ts";
 import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../../formats/jobs/jobDocument.ts";
+import { keptOwnStyle } from "../../formats/kept/keptStyle.ts";
+import { workingFormat } from "../../formats/kept/keptWorking.ts";
 import type { ShelvedCloth } from "../cloths/index.ts";
 import { keptIds } from "../jobs/index.ts";
 import type { Repositories } from "../store.ts";
@@ -31,6 +33,7 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
     },
     workings: keptIds(workings).map((id) => ({
       id,
+      format: workingFormat(id),
       working: mapWorking(id, workings[id].working, number),
       texts: workings[id].texts,
     })),
@@ -120,7 +123,7 @@ const jobEntry = (
 async function ownStyleOf(all: Repositories, styleId: string): Promise<JobDocument["ownStyle"]> {
   const own = ownStyleNumber(styleId);
   const style = own === null ? null : await all.styles.findOwn(own);
-  return style && without(style, "id", "version");
+  return style && { ...without(style, "id", "version"), format: keptOwnStyle.format };
 }
 
 const changeEntry = (change: Change, judgement: Judgement | null, number: Numbering) => ({

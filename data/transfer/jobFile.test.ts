@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { beforeEach, describe, expect, it } from "vitest";
+import { frozenSchema } from "../../core/job/index.ts";
 import { type JobDocument, readJobDocument } from "../../formats/jobs/jobDocument.ts";
 import { jobSchema } from "../../formats/jobs/jobSchema.ts";
 import { readWearerDocument, type WearerDocument } from "../../formats/jobs/wearerDocument.ts";
@@ -73,6 +74,8 @@ describe("a job as a file", () => {
   it("has a published schema, and says what is wrong with a file", async () => {
     const published = readFileSync(join(import.meta.dirname, "../../docs/formats/job.schema.json"), "utf8");
     expect(JSON.parse(published)).toEqual(JSON.parse(JSON.stringify(jobSchema)));
+    const frozen = readFileSync(join(import.meta.dirname, "../../docs/formats/frozenPlan.schema.json"), "utf8");
+    expect(JSON.parse(frozen)).toEqual(JSON.parse(JSON.stringify(frozenSchema)));
     const document = await exported(store, 7);
     const wrong = (own: object) => {
       const read = readJobDocument({ ...document, ...own });
@@ -121,6 +124,7 @@ describe("a job as a file", () => {
       ["identity", "wraps", "parts", "sewnLengths", "struck", "directionWas"].includes(key) ? undefined : value,
     );
     for (const change of document.changes) delete change.strain;
+    for (const { frozen } of document.prototypes) frozen.format = 1;
     const read = readJobDocument(document);
     if (!read.ok) throw new Error(read.problem.message);
     const imported = await store.inTransaction((all) => importJob(all, read.value, "copy"));

@@ -43,7 +43,7 @@ export function mapFrozen(frozen: FrozenPlan, number: Renumber): FrozenPlan {
   return {
     ...frozen,
     styleId: styleOf(styleId),
-    ...(style ? { style: { ...style, id: styleOf(style.id) } } : {}),
+    style: { ...style, id: styleOf(style.id) },
     sheet: { ...sheet, id: number.of("sheet", sheet.id), wearerId: number.wearerId },
     cloth: { ...cloth, id: number.of("cloth", cloth.id) },
     test: {
@@ -51,26 +51,18 @@ export function mapFrozen(frozen: FrozenPlan, number: Renumber): FrozenPlan {
       id: number.of("test", test.id),
       ...("clothId" in test ? { clothId: number.of("cloth", Number(test.clothId)) } : {}),
     },
-    ...(layers
-      ? {
-          layers: layers.map((layer) => ({
-            ...layer,
-            clothId: number.of("cloth", layer.clothId),
-            testId: number.of("test", layer.testId),
-          })),
-        }
-      : {}),
+    layers: layers.map((layer) => ({
+      ...layer,
+      clothId: number.of("cloth", layer.clothId),
+      testId: number.of("test", layer.testId),
+    })),
     changes: changes.map((change) => ({ ...change, changeId: number.of("change", change.changeId) })),
-    ...(workings
-      ? {
-          workings: Object.fromEntries(
-            (Object.keys(workings) as WorkingId[]).flatMap((id) => {
-              const working = workings[id];
-              return working ? [[id, mapWorking(id, working, number)] as const] : [];
-            }),
-          ) as Partial<Workings>,
-        }
-      : {}),
+    workings: Object.fromEntries(
+      (Object.keys(workings) as WorkingId[]).flatMap((id) => {
+        const working = workings[id];
+        return working ? [[id, mapWorking(id, working, number)] as const] : [];
+      }),
+    ) as Partial<Workings>,
   };
 }
 

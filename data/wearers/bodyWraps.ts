@@ -1,5 +1,7 @@
 import type { Knex } from "knex";
 import type { BodyWrap } from "../../core/torso/index.ts";
+import { readWrapEdges } from "../../formats/kept/columns.ts";
+import { readColumn } from "../db/index.ts";
 import { type WearerRecords, wearerRecords } from "./wearerRecords.ts";
 
 interface BodyWrapRow {
@@ -23,7 +25,7 @@ const fromRow = ({ wearer_id, taken_on, edges, ...row }: BodyWrapRow): BodyWrap 
   ...row,
   wearerId: wearer_id,
   takenOn: taken_on,
-  edges: JSON.parse(edges),
+  edges: readColumn(readWrapEdges, edges),
 });
 
 const toColumns = (wrap: Omit<BodyWrap, "id" | "version">) => ({

@@ -1,5 +1,7 @@
 import type { Knex } from "knex";
 import type { LikedGarment } from "../../core/ease/index.ts";
+import { readLikedLengths, readLikedWidths } from "../../formats/kept/columns.ts";
+import { readColumn } from "../db/index.ts";
 import { type WearerRecords, wearerRecords } from "./wearerRecords.ts";
 
 interface LikedRow {
@@ -28,8 +30,8 @@ const fromRow = ({ wearer_id, measured_on, cloth_id, widths, lengths, ...row }: 
   wearerId: wearer_id,
   measuredOn: measured_on,
   clothId: cloth_id,
-  widthsMm: JSON.parse(widths),
-  lengthsMm: JSON.parse(lengths),
+  widthsMm: readColumn(readLikedWidths, widths),
+  lengthsMm: readColumn(readLikedLengths, lengths),
 });
 
 const toColumns = (garment: Omit<LikedGarment, "id" | "version">) => ({

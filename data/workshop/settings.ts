@@ -1,49 +1,88 @@
 import type { Knex } from "knex";
+import type { ClothSettings } from "../../core/cloth/index.ts";
+import type { EaseSettings } from "../../core/ease/index.ts";
+import { keptClothSettings, keptEaseSettings } from "../../formats/kept/keptSettings.ts";
+import type { KeptType } from "../../formats/kept/keptType.ts";
+import { readKept, type SaveOutcome } from "../db/index.ts";
+
+/** What a workshop can set, by name; null where it set nothing. */
+export interface SettingValues {
+  readonly gaugeAddress: string | null;
+  readonly workshopName: string | null;
+  readonly ease: EaseSettings | null;
+  readonly cloth: ClothSettings | null;
+}
 
 /** Names of the settings that are kept. */
-export type SettingName = "gaugeAddress" | "workshopName" | "ease" | "cloth";
+export type SettingName = keyof SettingValues;
 
 /** A setting as kept, with the version an edit starts from; version 0 where it was never set. */
-export interface KeptSetting {
-  readonly value: string;
+export interface KeptSetting<Name extends SettingName = SettingName> {
+  readonly value: SettingValues[Name];
   readonly version: number;
 }
 
-const NEVER_SET: KeptSetting = { value: "", version: 0 };
-
 /** Settings of the workshop. */
 export interface SettingRepository {
-  find(name: SettingName): Promise<KeptSetting>;
+  find<Name extends SettingName>(name: Name): Promise<KeptSetting<Name>>;
   /** Several at once, by name. */
-  findAll<Name extends SettingName>(names: readonly Name[]): Promise<Readonly<Record<Name, KeptSetting>>>;
-  /** Keeps a value; false where somebody saved a newer one meanwhile. */
-  save(name: SettingName, setting: KeptSetting): Promise<boolean>;
+  findAll<Name extends SettingName>(names: readonly Name[]): Promise<{ readonly [N in Name]: KeptSetting<N> }>;
+  save<Name extends SettingName>(name: Name, setting: KeptSetting<Name>): Promise<SaveOutcome<KeptSetting<Name>>>;
+}
+
+/** Settings that are more than a line of text. */
+const KEPT: Readonly<Partial<Record<SettingName, KeptType<EaseSettings | ClothSettings>>>> = {
+  ease: keptEaseSettings,
+  cloth: keptClothSettings,
+};
+
+interface SettingRow {
+  name: SettingName;
+  value: string;
+  format: number;
+  version: number;
 }
 
 /** Settings over a connection or a transaction. */
 export function settingRepository(db: Knex): SettingRepository {
+  const findAll: SettingRepository["findAll"] = async (names) => {
+    const rows: SettingRow[] = await db("settings").whereIn("name", names).select("name", "value", "format", "version");
+    const kept = names.map((name) => [name, fromRow(rows.find((row) => row.name === name))] as const);
+    return Object.fromEntries(kept) as never;
+  };
+  const find: SettingRepository["find"] = async (name) => (await findAll([name]))[name];
   return {
-    find: async (name) => (await db("settings").where({ name }).first("value", "version")) ?? NEVER_SET,
-    async findAll(names) {
-      const rows: ({ name: string } & KeptSetting)[] = await db("settings")
-        .whereIn("name", names)
-        .select("name", "value", "version");
-      const kept = names.map((name) => {
-        const { value, version } = rows.find((row) => row.name === name) ?? NEVER_SET;
-        return [name, { value, version }] as const;
-      });
-      return Object.fromEntries(kept) as Record<(typeof names)[number], KeptSetting>;
-    },
+    find,
+    findAll,
     async save(name, { value, version }) {
-      if (version === 0) {
-        const { length } = await db("settings").insert({ name, value }).onConflict("name").ignore().returning("name");
-        return length === 1;
-      }
-      return (
-        (await db("settings")
-          .where({ name, version })
-          .update({ value, version: version + 1 })) === 1
-      );
+      const columns = toColumns(name, value);
+      const touched =
+        version === 0
+          ? (
+              await db("settings")
+                .insert({ name, ...columns })
+                .onConflict("name")
+                .ignore()
+                .returning("name")
+            ).length
+          : await db("settings")
+              .where({ name, version })
+              .update({ ...columns, version: version + 1 });
+      return touched === 1
+        ? { saved: true, value: { value, version: version + 1 } }
+        : { saved: false, theirs: await find(name) };
     },
   };
 }
+
+function fromRow<Name extends SettingName>(row: SettingRow | undefined): KeptSetting<Name> {
+  const kept = row && KEPT[row.name];
+  const text = row && row.value !== "" ? row.value : null;
+  const value = kept && text !== null ? readKept(kept, { content: text, format: row.format }) : text;
+  return { value: value as SettingValues[Name], version: row?.version ?? 0 };
+}
+
+const toColumns = (name: SettingName, value: SettingValues[SettingName]) => ({
+  value: typeof value === "object" && value !== null ? JSON.stringify(value) : (value ?? ""),
+  format: KEPT[name]?.format ?? 1,
+});

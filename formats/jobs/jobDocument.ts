@@ -6,7 +6,9 @@ import type { Job } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { BodyWrap } from "../../core/torso/index.ts";
 import type { WorkingId, Workings } from "../../core/workings/index.ts";
-import { readKeptWorking } from "../kept/keptWorking.ts";
+import { readKeptFrozen } from "../kept/keptFrozen.ts";
+import { keptOwnStyle } from "../kept/keptStyle.ts";
+import { readKeptWorking, workingFormat } from "../kept/keptWorking.ts";
 import { validator } from "../validation.ts";
 import { jobSchema } from "./jobSchema.ts";
 
@@ -53,7 +55,7 @@ export interface JobDocument {
   readonly format: "stenz.job";
   readonly version: 1;
   readonly job: Omit<Bare<Job>, "wearerId" | "sheetId" | "layupId" | "chartId"> & { readonly identity?: string };
-  readonly ownStyle: Bare<OwnStyle> | null;
+  readonly ownStyle: (Bare<OwnStyle> & { readonly format: number }) | null;
   readonly wearer: Bare<Wearer> & { readonly identity?: string };
   readonly sheet: Omit<Sheet, "id" | "wearerId"> | null;
   readonly cloths: readonly ClothEntry[];
@@ -63,6 +65,7 @@ export interface JobDocument {
   readonly wraps: readonly Omit<BodyWrap, "wearerId" | "version">[];
   readonly workings: readonly {
     readonly id: WorkingId;
+    readonly format: number;
     readonly working: Workings[WorkingId];
     readonly texts: Readonly<Record<string, string>>;
   }[];
@@ -76,14 +79,42 @@ const validate = validator(jobSchema);
 export function readJobDocument(document: unknown): Result<JobDocument> {
   const valid = validate(document);
   if (!valid.ok) return fail("job-document-invalid", valid.problem.message);
-  const job = broughtUp(document as JobDocument);
-  const workings: JobDocument["workings"][number][] = [];
-  for (const entry of job.workings) {
-    const working = readKeptWorking(entry.id, entry.working);
-    if (!working.ok) return fail("job-document-invalid", working.problem.message);
-    workings.push({ ...entry, working: working.value });
+  try {
+    const job = withKeptRead(broughtUp(document as JobDocument));
+    return brokenReference(job) ?? ok(job);
+  } catch (refused) {
+    if (refused instanceof Unreadable) return fail("job-document-invalid", refused.message);
+    throw refused;
   }
-  return brokenReference(job) ?? ok({ ...job, workings });
+}
+
+/** Carries the first unreadable part out of a file whose parts lie deep in one another. */
+class Unreadable extends Error {
+  override readonly name = "Unreadable";
+}
+
+function readable<T>(read: Result<T>): T {
+  if (!read.ok) throw new Unreadable(read.problem.message);
+  return read.value;
+}
+
+/** A file with every part that has a format of its own read by its schema, in the format of today. */
+const withKeptRead = (job: JobDocument): JobDocument => ({
+  ...job,
+  ownStyle: job.ownStyle && styleRead(job.ownStyle),
+  workings: job.workings.map(({ id, format = 1, working, texts }) => ({
+    ...{ id, format: workingFormat(id), texts },
+    working: readable(readKeptWorking(id, working, format)),
+  })),
+  prototypes: job.prototypes.map((one) => ({ ...one, frozen: readable(readKeptFrozen(one.frozen)) })),
+});
+
+function styleRead({ format = 1, zones, drops, limits, ...style }: NonNullable<JobDocument["ownStyle"]>) {
+  return {
+    ...style,
+    ...readable(keptOwnStyle.read({ zones, drops, limits }, format)),
+    format: keptOwnStyle.format,
+  };
 }
 
 /** An older file with what it could not say yet: no change in parts, no strain it was divided by, no length as sewn. */

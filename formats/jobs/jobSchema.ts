@@ -61,33 +61,17 @@ export const clothSchema = open({
   tests: list(test),
 });
 
+/** What a prototype was made from, in any of its formats; the present one is published beside this schema. */
 const frozen = open({
-  format: Type.Literal(1),
+  format: Type.Integer({ minimum: 1, maximum: 1000, description: "see frozenPlan.schema.json" }),
   styleId: word(),
-  wearerName: text(200),
-  sheet: open({ takenOn: day(), values: list(open({ code: word(), mm: mm() })) }),
   cloth: open({ id: ref("a cloth"), name: word() }),
   test: open({ id: ref("a test"), direction: direction(), testedOn: day() }),
-  stretch: open({
-    usable: Type.Number({ minimum: 0, maximum: 50 }),
-    growth: orNull(Type.Number()),
-    recovery: orNull(Type.Number()),
-  }),
-  school: word(),
-  settings: open({}),
-  rings: list(
-    open({
-      zone: zone(),
-      side: Type.Enum(["single", "left", "right"]),
-      bodyMm: above0(),
-      plannedMm: above0(),
-      changedMm: mm(),
-      nowMm: above0(),
-    }),
-    60,
-  ),
-  changes: list(open({ changeId: ref("a change"), zone: zone(), side: side(), amountMm: orNull(mm()) })),
+  changes: list(open({ changeId: ref("a change") })),
 });
+
+/** Format of what stands beside it; left out by older files, which know the first only. */
+const format = () => Type.Optional(Type.Integer({ minimum: 1, maximum: 1000 }));
 
 const photo = closed({ type: Type.Enum(["image/jpeg", "image/png"]), bytes: Type.String({ maxLength: 21_000_000 }) });
 
@@ -255,7 +239,14 @@ export const jobSchema = Type.Object(
       pressuresKpa: Type.Record(Type.String(), Type.Number()),
     }),
     ownStyle: orNull(
-      open({ name: word(), basedOn: word(), zones: list(zone(), 8), drops: open({}), limits: open({}) }),
+      open({
+        name: word(),
+        basedOn: word(),
+        format: format(),
+        zones: list(zone(), 8),
+        drops: open({}),
+        limits: open({}),
+      }),
     ),
     wearer: wearerSchema,
     sheet: orNull(sheetSchema),
@@ -270,7 +261,12 @@ export const jobSchema = Type.Object(
     chart: orNull(open({ name: word(), notes: text(), sizes: list(open({ name: word() }), 100) })),
     wraps: Type.Optional(list(wrapSchema, 50)),
     workings: list(
-      closed({ id: Type.Enum([...WORKING_IDS]), working: open({}), texts: Type.Record(Type.String(), text()) }),
+      closed({
+        id: Type.Enum([...WORKING_IDS]),
+        format: format(),
+        working: open({}),
+        texts: Type.Record(Type.String(), text()),
+      }),
       20,
     ),
     prototypes: list(prototype, 200),

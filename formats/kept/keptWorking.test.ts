@@ -4,11 +4,11 @@ import { readKeptWorking } from "./keptWorking.ts";
 
 describe("a kept working", () => {
   it.each(WORKING_IDS)("%s is read as it was kept, before anything is entered", (id) => {
-    expect(readKeptWorking(id, NEW_WORKINGS[id])).toEqual({ ok: true, value: NEW_WORKINGS[id] });
+    expect(readKeptWorking(id, NEW_WORKINGS[id], 1)).toEqual({ ok: true, value: NEW_WORKINGS[id] });
   });
 
   it.each(WORKING_IDS)("%s of an older version, with nothing in it, is as before anything is entered", (id) => {
-    expect(readKeptWorking(id, {})).toEqual({ ok: true, value: NEW_WORKINGS[id] });
+    expect(readKeptWorking(id, {}, 1)).toEqual({ ok: true, value: NEW_WORKINGS[id] });
   });
 
   it.each(WORKING_IDS)("%s has a field or a schema for every value: none escapes reading", (id) => {
@@ -22,19 +22,19 @@ describe("a kept working", () => {
     for (const name of Object.keys(NEW_WORKINGS[id])) {
       for (const odd of ODD) {
         const kept = JSON.parse(JSON.stringify({ ...NEW_WORKINGS[id], [name]: odd }));
-        const read = readKeptWorking(id, kept);
+        const read = readKeptWorking(id, kept, 1);
         if (read.ok) expect(read.value).toEqual(kept);
-        else expect(read.problem.message).toMatch(/^The calculation “\w+”: Expected /);
+        else expect(read.problem.message).toMatch(/^In the entries of the calculation “\w+”: Expected /);
       }
     }
   });
 
   it.each([null, 3, "wire", []])("%j is no working", (kept) =>
-    expect(readKeptWorking("wire", kept)).toMatchObject({ ok: false, problem: { code: "working-invalid" } }),
+    expect(readKeptWorking("wire", kept, 1)).toMatchObject({ ok: false, problem: { code: "kept-unreadable" } }),
   );
 
   it("with an entry nobody knows is refused: it would be lost at the next save", () =>
-    expect(readKeptWorking("wire", { wires: 2 })).toMatchObject({
+    expect(readKeptWorking("wire", { wires: 2 }, 1)).toMatchObject({
       ok: false,
       problem: { message: expect.stringContaining("only known keys") },
     }));

@@ -3,7 +3,6 @@ import {
   asideWords,
   comparePrototypes,
   cuttingTable,
-  frozenLength,
   frozenRings,
   jobChanges,
   lengthsStepOn,
@@ -43,8 +42,7 @@ export async function trialOfJob(repositories: Repositories, jobId: number): Pro
       formatDay(frozen.sheet.takenOn);
       for (const step of stepOn(before, frozenRings(frozen)))
         written(step.nowMm, step.bodyMm, step.consequences.strain);
-      for (const step of lengthsStepOn(before, (frozen.lengths ?? []).map(frozenLength)))
-        written(step.nowMm, step.bodyMm);
+      for (const step of lengthsStepOn(before, frozen.lengths)) written(step.nowMm, step.bodyMm);
       if (before) comparePrototypes(before, prototype, fittings);
       for (const finding of fittings
         .filter(({ prototypeId }) => prototypeId === prototype.id)

@@ -1,6 +1,6 @@
-import { redirect } from "react-router";
 import { draftName } from "../../../data/drafts/index.ts";
-import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -35,13 +35,10 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const read = readChart(fields);
   if (!read.ok) return invalid(fields, read.errors);
   return storeOf(context).inTransaction(async ({ charts, drafts }) => {
-    const outcome = await charts.save({ id, version: Number(fields.version), ...read.value });
-    if (outcome.saved) {
-      await drafts.drop(draftOf(id));
-      return redirect(keepingJob(`/charts/${id}`, request));
-    }
-    const theirs = found(outcome.theirs, "size chart");
-    return conflict(fields, theirs.version, conflictRows(fields, chartFields(theirs)));
+    return answerEdit(await charts.save({ id, version: startedFrom(fields), ...read.value }), {
+      ...{ fields, drafts, draft: draftOf(id), what: "size chart", to: keepingJob(`/charts/${id}`, request) },
+      rows: (theirs) => conflictRows(fields, chartFields(theirs)),
+    });
   });
 });
 

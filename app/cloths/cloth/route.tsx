@@ -4,7 +4,8 @@ import { redirect } from "react-router";
 import { adviseDirection, startDirection, summariseTests, untestedDirections } from "../../../core/cloth/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
-import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";
 import { readFields } from "../../form/fields.server.ts";
@@ -96,16 +97,15 @@ const LABELS = {
 async function saveCloth(store: Store, id: number, { fields, request }: Sent) {
   const cloth = readCloth(fields);
   if (!cloth.ok) return invalid(fields, cloth.errors);
-  const outcome = await store.inTransaction(async ({ cloths, drafts }) => {
-    const result = await cloths.save({ id, version: Number(fields.version), ...cloth.value });
-    if (result.saved) await drafts.drop(clothDraft(id));
-    return result;
-  });
-  if (outcome.saved) return redirect(keepingJob(`/cloths/${id}`, request));
-  const theirs = found(outcome.theirs, "cloth");
-  const now = clothFields(theirs);
-  const rows = Object.entries(LABELS).map(([name, label]) => conflictRow(fields, name, label, now[name] ?? ""));
-  return conflict(fields, theirs.version, rows);
+  return store.inTransaction(async ({ cloths, drafts }) =>
+    answerEdit(await cloths.save({ id, version: startedFrom(fields), ...cloth.value }), {
+      ...{ fields, drafts, draft: clothDraft(id), what: "cloth", to: keepingJob(`/cloths/${id}`, request) },
+      rows(theirs) {
+        const now = clothFields(theirs);
+        return Object.entries(LABELS).map(([name, label]) => conflictRow(fields, name, label, now[name] ?? ""));
+      },
+    }),
+  );
 }
 
 export default function ClothPage({ loaderData, actionData }: Route.ComponentProps) {

@@ -20,7 +20,7 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const address = new URL(request.url).searchParams;
   if (address.get("source") === "device") {
     const { value } = await storeOf(context).settings.find("gaugeAddress");
-    return eventStream((signal) => deviceEvents(value, signal), request);
+    return eventStream((signal) => deviceEvents(value ?? "", signal), request);
   }
   const step = stepFrom(address);
   if (!step) return new Response("Expected a step of the stand-in gauge.", { status: 400 });

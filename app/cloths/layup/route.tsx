@@ -7,10 +7,10 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { redirect } from "react-router";
 import { explainLayupTension, judgeLayup, layupTensionAt } from "../../../core/cloth/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
-import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { judgedLayers, shelfChoices } from "../../.server/read/layupContext.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";
@@ -52,16 +52,14 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   return storeOf(context).inTransaction(async (repositories) => {
     const layup = await readLayup(fields, repositories);
     if (!layup.ok) return invalid(fields, layup.errors);
-    const outcome = await repositories.layups.save({ id, version: Number(fields.version), ...layup.value });
-    if (outcome.saved) {
-      await repositories.drafts.drop(draftOf(id));
-      return redirect(`/layups/${id}`);
-    }
-    const theirs = found(outcome.theirs, "layup");
-    return conflict(fields, theirs.version, [
-      conflictRow(fields, "name", "Name", theirs.name),
-      { name: "layers", label: "Layers", yours: `${layup.value.layers.length}`, theirs: `${theirs.layers.length}` },
-    ]);
+    const { layups, drafts } = repositories;
+    return answerEdit(await layups.save({ id, version: startedFrom(fields), ...layup.value }), {
+      ...{ fields, drafts, draft: draftOf(id), what: "layup", to: `/layups/${id}` },
+      rows: (theirs) => [
+        conflictRow(fields, "name", "Name", theirs.name),
+        { name: "layers", label: "Layers", yours: `${layup.value.layers.length}`, theirs: `${theirs.layers.length}` },
+      ],
+    });
   });
 });
 

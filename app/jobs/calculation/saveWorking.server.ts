@@ -1,7 +1,7 @@
-import { redirect } from "react-router";
 import { fieldsOfWorking, isWorkingId, type WorkingId } from "../../../core/workings/index.ts";
 import type { Store } from "../../../data/store.ts";
-import { conflict, found, invalid, notFound } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
 import { readWorking, workingFields } from "./readWorking.ts";
 import { workingDraft } from "./workingDraft.ts";
@@ -15,13 +15,10 @@ export async function saveWorking(fields: Fields, jobId: number, store: Store, b
     const before = await workings.find(jobId, id);
     const { working, texts, errors } = readWorking(id, fields, before.working);
     if (Object.keys(errors).length > 0) return invalid(fields, errors);
-    const outcome = await workings.save(jobId, id, { working, texts, version: Number(fields.version) });
-    if (outcome.saved) {
-      await drafts.drop(workingDraft(jobId, id));
-      return redirect(back);
-    }
-    const theirs = found(outcome.theirs, "calculation");
-    return conflict(fields, theirs.version, rowsAgainst(id, fields, workingFields(id, theirs)));
+    return answerEdit(await workings.save(jobId, id, { working, texts, version: startedFrom(fields) }), {
+      ...{ fields, drafts, draft: workingDraft(jobId, id), what: "calculation", to: back },
+      rows: (theirs) => rowsAgainst(id, fields, workingFields(id, theirs)),
+    });
   });
 }
 

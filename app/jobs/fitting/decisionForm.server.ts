@@ -123,7 +123,7 @@ function placeOfChange(finding: Finding, chosen: Remedy | null, prototype: Proto
     pieces,
     line: chosen ? lineOf(chosen) : "",
     blend: chosen?.blend ?? "",
-    linked: linkedFor(pieces, prototype.frozen.layers ?? []),
+    linked: linkedFor(pieces, prototype.frozen.layers),
     untickedReason: "",
     waitsFor: "",
   };

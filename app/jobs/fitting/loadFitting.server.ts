@@ -62,7 +62,7 @@ export async function loadFitting(
     checks: checksOf(read.style.family),
     isForm: wearer.kind === "form",
     prototype: { id: prototype.id, number, kind: prototype.kind, closedOn: prototype.closedOn },
-    watch: prototype.frozen.watch ?? [],
+    watch: prototype.frozen.watch,
     fitting,
     photos: fitting ? await store.fittings.loosePhotos(fitting.id) : [],
     pulls: (fitting?.readings ?? []).map((reading) => ({ id: reading.id, pull: predictClosure(reading, prototype) })),

@@ -4,7 +4,8 @@ import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
 import { draftName } from "../../../data/drafts/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
-import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";
 import { stepsOfPage } from "../../.server/read/workingContext.ts";
@@ -48,23 +49,17 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   }
   const valid = validate(fields);
   if (!valid.ok) return invalid(fields, valid.errors);
-  const outcome = await storeOf(context).inTransaction(async ({ jobs, drafts }) => {
+  const { name, notes = "" } = valid.value;
+  return storeOf(context).inTransaction(async ({ jobs, drafts }) => {
     const job = found(await jobs.find(jobId), "job");
-    const result = await jobs.save({
-      ...job,
-      name: valid.value.name,
-      notes: valid.value.notes ?? "",
-      version: Number(fields.version),
+    return answerEdit(await jobs.save({ ...job, name, notes, version: startedFrom(fields) }), {
+      ...{ fields, drafts, draft: draftOf(jobId), what: "job", to: `/jobs/${jobId}` },
+      rows: (theirs) => [
+        conflictRow(fields, "name", "Name", theirs.name),
+        conflictRow(fields, "notes", "Notes", theirs.notes),
+      ],
     });
-    if (result.saved) await drafts.drop(draftOf(jobId));
-    return result;
   });
-  if (outcome.saved) return redirect(`/jobs/${jobId}`);
-  const theirs = found(outcome.theirs, "job");
-  return conflict(fields, theirs.version, [
-    conflictRow(fields, "name", "Name", theirs.name),
-    conflictRow(fields, "notes", "Notes", theirs.notes),
-  ]);
 });
 
 export default function JobOverview({ loaderData, actionData }: Route.ComponentProps) {

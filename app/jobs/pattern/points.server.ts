@@ -1,8 +1,8 @@
-import { redirect } from "react-router";
 import { LIKED_LENGTHS } from "../../../core/ease/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
-import { conflict, found, invalid } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, invalid } from "../../.server/http/answers.ts";
 import { readLengths } from "../../form/readLengths.ts";
 import { conflictRows, type Fields } from "../../form/unsaved.ts";
 import { likedLengthField, likedLengthFields } from "../../wearers/garment/likedFields.ts";
@@ -18,12 +18,9 @@ export async function savePoints(fields: Fields, jobId: number, store: Store) {
   if (Object.keys(errors).length > 0) return invalid(fields, errors);
   return store.inTransaction(async ({ jobs, drafts }) => {
     const job = found(await jobs.find(jobId), "job");
-    const outcome = await jobs.save({ ...job, patternLengthsMm, version: Number(fields.version) });
-    if (outcome.saved) {
-      await drafts.drop(pointsDraft(jobId));
-      return redirect(`/jobs/${jobId}/pattern`);
-    }
-    const theirs = found(outcome.theirs, "job");
-    return conflict(fields, theirs.version, conflictRows(fields, likedLengthFields(theirs.patternLengthsMm)));
+    return answerEdit(await jobs.save({ ...job, patternLengthsMm, version: startedFrom(fields) }), {
+      ...{ fields, drafts, draft: pointsDraft(jobId), what: "job", to: `/jobs/${jobId}/pattern` },
+      rows: (theirs) => conflictRows(fields, likedLengthFields(theirs.patternLengthsMm)),
+    });
   });
 }

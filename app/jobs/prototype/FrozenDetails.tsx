@@ -6,16 +6,16 @@ import { formatDay } from "../../../core/units/index.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
-/** What was frozen beside the girths: layers, choices by zone, closures, lengths. Older prototypes have none of it. */
+/** What was frozen beside the girths: layers, choices by zone, closures, lengths. Prototypes of the first format have little of it. */
 export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
   const lengths = useLengths();
-  const { layers = [], choice, closures = {} } = frozen;
+  const { layers, choice, closures } = frozen;
   const rows: readonly (readonly [string, string])[] = [
     ["Layers", layers.length > 1 ? layers.map(layerWords).join("; ") : ""],
     [
       "By zone",
       ZONES.flatMap((zone) => {
-        const own = choice?.zones[zone];
+        const own = choice.zones[zone];
         if (!own) return [];
         const by =
           own.by === "own" ? `${lengths.length(own.garmentMm)}, set by hand` : schoolOf(own.by).name.toLowerCase();
@@ -52,5 +52,5 @@ export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
   );
 }
 
-const layerWords = ({ name, direction, testedOn, usable }: NonNullable<FrozenPlan["layers"]>[number]): string =>
+const layerWords = ({ name, direction, testedOn, usable }: FrozenPlan["layers"][number]): string =>
   `${name}, ${direction}, ${percent(usable)} by the test of ${formatDay(testedOn)}`;

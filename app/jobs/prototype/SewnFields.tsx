@@ -6,7 +6,6 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import {
   explainSewing,
-  frozenLength,
   type Prototype,
   ringKey,
   ringName,
@@ -49,7 +48,7 @@ const linesOf = ({ frozen, sewn, sewnLengths }: Prototype): SewnLine[] => [
     measured: 1 / 2,
     sewnMm: sewn.find((one) => sameRing(one, ring))?.sewnMm ?? null,
   })),
-  ...(frozen.lengths ?? []).map(frozenLength).map(({ id, name, nowMm }) => ({
+  ...frozen.lengths.map(({ id, name, nowMm }) => ({
     field: sewnLengthField(id),
     name,
     label: `${name}, as sewn`,

@@ -4,25 +4,26 @@ import { redirect } from "react-router";
 import { sheetWords } from "../../../core/body/index.ts";
 import { schoolOf } from "../../../core/ease/index.ts";
 import {
-  frozenLength,
   frozenRings,
   layersThickness,
   lengthsStepOn,
   madeInRealCloth,
   PROTOTYPE_KINDS,
+  type Prototype,
   ringKey,
   ringName,
   stepOn,
 } from "../../../core/fitting/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
-import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { withoutUnit } from "../../form/smallLength.ts";
-import { conflictRow } from "../../form/unsaved.ts";
+import { type ConflictRow, conflictRow, type Fields } from "../../form/unsaved.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
@@ -56,14 +57,14 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     prototypes.find((one) => one.number === number),
     "prototype",
   );
-  const made = prototype.frozen.layers?.map(({ clothId }) => clothId) ?? [prototype.frozen.cloth.id];
+  const made = prototype.frozen.layers.map(({ clothId }) => clothId);
   const shelf = await store.cloths.findAll(made);
   const before = prototypes.find((one) => one.number === number - 1) ?? null;
   return {
     job: { id: job.id, name: job.name },
     prototype,
     steps: stepOn(before, frozenRings(prototype.frozen)),
-    lengthSteps: lengthsStepOn(before, (prototype.frozen.lengths ?? []).map(frozenLength)),
+    lengthSteps: lengthsStepOn(before, prototype.frozen.lengths),
     thicknessMm: layersThickness(prototype, (id) => shelf.find((cloth) => cloth.id === id)?.thicknessMm ?? null),
     isLast: number === prototypes.length,
     fitted: fittings.some(({ prototypeId }) => prototypeId === prototype.id),
@@ -91,23 +92,25 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     }
     const sewn = readSewn(fields, prototype.frozen, fields.unit === "in" ? "in" : "cm");
     if (!sewn.ok) return invalid(fields, sewn.errors);
-    const outcome = await prototypes.saveSewn({ ...prototype, version: Number(fields.version) }, sewn.value);
-    if (outcome.saved) {
-      await drafts.drop(draftOf(jobId, number));
-      return redirect(`/jobs/${jobId}/prototypes/${number}`);
-    }
-    const theirs = found(outcome.theirs, "prototype");
-    const rows = theirs.frozen.rings.map((ring) => {
-      const name = ringKey(ring);
-      const sewn = theirs.sewn.find((one) => ringKey(one) === name)?.text ?? "";
-      return conflictRow(fields, name, ringName(ring), sewn);
+    return answerEdit(await prototypes.saveSewn({ ...prototype, version: startedFrom(fields) }, sewn.value), {
+      ...{ fields, drafts, draft: draftOf(jobId, number), what: "prototype" },
+      to: `/jobs/${jobId}/prototypes/${number}`,
+      rows: (theirs) => sewnRows(fields, theirs),
     });
-    const lengthRows = (theirs.frozen.lengths ?? []).map(({ id, name }) =>
-      conflictRow(fields, sewnLengthField(id), name, theirs.sewnLengths.find((one) => one.id === id)?.text ?? ""),
-    );
-    return conflict(fields, theirs.version, [...rows, ...lengthRows]);
   });
 });
+
+/** Every girth and length as it was newly sewn, beside what was typed. */
+function sewnRows(fields: Fields, { frozen, sewn, sewnLengths }: Prototype): ConflictRow[] {
+  const rings = frozen.rings.map((ring) => {
+    const name = ringKey(ring);
+    return conflictRow(fields, name, ringName(ring), sewn.find((one) => ringKey(one) === name)?.text ?? "");
+  });
+  const lengths = frozen.lengths.map(({ id, name }) =>
+    conflictRow(fields, sewnLengthField(id), name, sewnLengths.find((one) => one.id === id)?.text ?? ""),
+  );
+  return [...rings, ...lengths];
+}
 
 export default function PrototypePage({ loaderData, actionData }: Route.ComponentProps) {
   const { job, prototype, steps, isLast, fitted, drafts } = loaderData;

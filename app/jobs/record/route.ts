@@ -22,7 +22,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { value: workshop } = await store.settings.find("workshopName");
   const { unit, inchStep } = shownLengths(request);
   const pdf = await fittingRecordPdf(
-    { jobName: job.name, wearerName: wearer.name, workshop, prototypes, fittings },
+    { jobName: job.name, wearerName: wearer.name, workshop: workshop ?? "", prototypes, fittings },
     { unit, inchStep, paper: unit === "in" ? "LETTER" : "A4" },
   );
   return download(new Uint8Array(pdf), `${job.name} fittings`, "pdf");

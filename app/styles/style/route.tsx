@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { redirect } from "react-router";
 import { styleFromOwn, styleOf, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
-import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
@@ -35,13 +35,10 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (!read.ok) return invalid(fields, read.errors);
   return storeOf(context).inTransaction(async ({ styles, drafts }) => {
     const before = found(await styles.findOwn(id), "style");
-    const outcome = await styles.save({ ...before, ...read.value, version: Number(fields.version) });
-    if (outcome.saved) {
-      await drafts.drop(draftOf(id));
-      return redirect(`/styles/${id}`);
-    }
-    const theirs = found(outcome.theirs, "style");
-    return conflict(fields, theirs.version, conflictRows(fields, styleFields(theirs)));
+    return answerEdit(await styles.save({ ...before, ...read.value, version: startedFrom(fields) }), {
+      ...{ fields, drafts, draft: draftOf(id), what: "style", to: `/styles/${id}` },
+      rows: (theirs) => conflictRows(fields, styleFields(theirs)),
+    });
   });
 });
 

@@ -2,7 +2,8 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { redirect } from "react-router";
 import { draftName } from "../../../data/drafts/index.ts";
-import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { shelfChoices } from "../../.server/read/layupContext.ts";
 import { readFields } from "../../form/fields.server.ts";
@@ -39,21 +40,18 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const fields = await readFields(request);
   return storeOf(context).inTransaction(async ({ liked, cloths, drafts }) => {
     const before = found(await liked.find(id), "garment");
-    const back = redirect(`/wearers/${before.wearerId}/garments`);
+    const back = `/wearers/${before.wearerId}/garments`;
     if (fields.intent === "remove") {
       await liked.remove(id);
       await drafts.drop(draftOf(id));
-      return back;
+      return redirect(back);
     }
     const read = await readLiked(fields, { cloths, today: today() });
     if (!read.ok) return invalid(fields, read.errors);
-    const outcome = await liked.save({ ...before, ...read.value, version: Number(fields.version) });
-    if (outcome.saved) {
-      await drafts.drop(draftOf(id));
-      return back;
-    }
-    const theirs = found(outcome.theirs, "garment");
-    return conflict(fields, theirs.version, conflictRows(fields, likedFields(theirs, null)));
+    return answerEdit(await liked.save({ ...before, ...read.value, version: startedFrom(fields) }), {
+      ...{ fields, drafts, draft: draftOf(id), what: "garment", to: back },
+      rows: (theirs) => conflictRows(fields, likedFields(theirs, null)),
+    });
   });
 });
 

@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { redirect } from "react-router";
 import { missingMeasures } from "../../../core/body/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
-import { conflict, found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -58,25 +58,23 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const fields = await readFields(request);
   const wearer = readWearer(fields);
   if (!wearer.ok) return invalid(fields, wearer.errors);
-  const outcome = await storeOf(context).inTransaction(async ({ wearers, drafts }) => {
-    const result = await wearers.save({ id, version: Number(fields.version), ...wearer.value });
-    if (result.saved) await drafts.drop(draftOf(id));
-    return result;
-  });
-  if (outcome.saved) return redirect(`/wearers/${id}`);
-  const theirs = found(outcome.theirs, "wearer");
-  return conflict(fields, theirs.version, [
-    conflictRow(fields, "name", "Name", theirs.name),
-    conflictRow(fields, "kind", "What they are", theirs.kind),
-    {
-      name: "child",
-      label: "A child",
-      yours: fields.child === "yes" ? "yes" : "no",
-      theirs: theirs.child ? "yes" : "no",
-    },
-    conflictRow(fields, "allergies", "Allergies", theirs.allergies),
-    conflictRow(fields, "notes", "Notes", theirs.notes),
-  ]);
+  return storeOf(context).inTransaction(async ({ wearers, drafts }) =>
+    answerEdit(await wearers.save({ id, version: startedFrom(fields), ...wearer.value }), {
+      ...{ fields, drafts, draft: draftOf(id), what: "wearer", to: `/wearers/${id}` },
+      rows: (theirs) => [
+        conflictRow(fields, "name", "Name", theirs.name),
+        conflictRow(fields, "kind", "What they are", theirs.kind),
+        {
+          name: "child",
+          label: "A child",
+          yours: fields.child === "yes" ? "yes" : "no",
+          theirs: theirs.child ? "yes" : "no",
+        },
+        conflictRow(fields, "allergies", "Allergies", theirs.allergies),
+        conflictRow(fields, "notes", "Notes", theirs.notes),
+      ],
+    }),
+  );
 });
 
 function aboutLine({

@@ -5,7 +5,8 @@ import { seamPairs, WRAP_ZONES, wrapAgainstBody } from "../../../core/torso/inde
 import { formatDay } from "../../../core/units/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
-import { conflict, found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob } from "../../.server/read/jobContext.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";
@@ -83,13 +84,10 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     }
     const read = readWrap(fields, today());
     if (Object.keys(read.errors).length > 0) return invalid(fields, read.errors);
-    const outcome = await wraps.save({ ...before, ...read.value, version: Number(fields.version) });
-    if (outcome.saved) {
-      await drafts.drop(draftOf(id));
-      return redirect(`/wraps/${id}`);
-    }
-    const theirs = found(outcome.theirs, "body wrap");
-    return conflict(fields, theirs.version, conflictRows(fields, wrapFields(theirs)));
+    return answerEdit(await wraps.save({ ...before, ...read.value, version: startedFrom(fields) }), {
+      ...{ fields, drafts, draft: draftOf(id), what: "body wrap", to: `/wraps/${id}` },
+      rows: (theirs) => conflictRows(fields, wrapFields(theirs)),
+    });
   });
 });
 

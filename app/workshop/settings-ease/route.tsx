@@ -1,18 +1,17 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { Form, redirect } from "react-router";
-import { CLOTH_KINDS } from "../../../core/cloth/index.ts";
-import { FAMILIES, FAMILY_NAMES, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
+import { Form } from "react-router";
+import { CLOTH_KINDS, type ClothSettings } from "../../../core/cloth/index.ts";
+import { type EaseSettings, FAMILIES, FAMILY_NAMES, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
+import type { SaveOutcome } from "../../../data/db/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
-import { conflict, invalid, storeOf } from "../../.server/http/answers.ts";
+import type { Repositories } from "../../../data/store.ts";
+import { keptClothSettings, keptEaseSettings } from "../../../formats/kept/keptSettings.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import {
-  checkClothSettings,
-  checkEaseSettings,
-  readWorkshopSettings,
-  settingsWords,
-} from "../../.server/read/workshopSettings.ts";
+import { readWorkshopSettings, settingsWords, type WorkshopSettings } from "../../.server/read/workshopSettings.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { NumberTable } from "../../form/NumberTable.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -57,21 +56,32 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   const problem = read?.ok ? (firstProblem(read) ?? null) : null;
   if (problem) return invalid(fields, { form: problem });
   return storeOf(context).inTransaction(async (repositories) => {
-    const { versions, ease, cloth } = await readWorkshopSettings(repositories);
-    if (Number(fields.version) !== versions.ease + versions.cloth) {
-      const theirs = settingsFields(ease, cloth);
-      return conflict(fields, versions.ease + versions.cloth, conflictRows(fields, theirs));
-    }
-    const value = (settings: object | undefined) => (settings ? JSON.stringify(settings) : "");
-    await repositories.settings.save("ease", { value: value(read?.ease), version: versions.ease });
-    await repositories.settings.save("cloth", { value: value(read?.cloth), version: versions.cloth });
-    await repositories.drafts.drop(DRAFT);
-    return redirect("/settings/ease");
+    return answerEdit(await saveBoth(repositories, startedFrom(fields), read), {
+      ...{ fields, drafts: repositories.drafts, draft: DRAFT, what: "setting", to: "/settings/ease" },
+      rows: ({ ease, cloth }) => conflictRows(fields, settingsFields(ease, cloth)),
+    });
   });
 });
 
+/** Keeps both, or neither where one of them has moved on since the form was opened. Nothing to keep: as shipped. */
+async function saveBoth(
+  repositories: Pick<Repositories, "settings">,
+  version: number,
+  kept: { readonly ease: EaseSettings; readonly cloth: ClothSettings } | null,
+): Promise<SaveOutcome<WorkshopSettings & { readonly version: number }>> {
+  const { settings } = repositories;
+  const now = await readWorkshopSettings(repositories);
+  const whole = (read: WorkshopSettings) => ({ ...read, version: read.versions.ease + read.versions.cloth });
+  if (version !== whole(now).version) return { saved: false, theirs: whole(now) };
+  const ease = await settings.save("ease", { value: kept?.ease ?? null, version: now.versions.ease });
+  const cloth = await settings.save("cloth", { value: kept?.cloth ?? null, version: now.versions.cloth });
+  const after = whole(await readWorkshopSettings(repositories));
+  return ease.saved && cloth.saved ? { saved: true, value: after } : { saved: false, theirs: after };
+}
+
 function firstProblem({ ease, cloth }: Extract<ReturnType<typeof readSettings>, { ok: true }>): string | undefined {
-  const [easeRead, clothRead] = [checkEaseSettings(ease), checkClothSettings(cloth)];
+  const easeRead = keptEaseSettings.read(ease, keptEaseSettings.format);
+  const clothRead = keptClothSettings.read(cloth, keptClothSettings.format);
   if (!easeRead.ok) return easeRead.problem.message;
   return clothRead.ok ? undefined : clothRead.problem.message;
 }

@@ -1,16 +1,16 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { redirect } from "react-router";
 import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { parseGaugeAddress } from "../../.server/gauge/gaugeSource.ts";
-import { conflict, invalid, storeOf } from "../../.server/http/answers.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { fromThisMachineContext } from "../../.server/http/context.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
-import type { Fields } from "../../form/unsaved.ts";
+import { conflictRow, type Fields } from "../../form/unsaved.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { InchStepChoice } from "../../frame/units/InchStepChoice.tsx";
@@ -39,36 +39,36 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   if (!context.get(fromThisMachineContext)) {
     return invalid(fields, { gaugeAddress: "Expected to be set on the machine Stenz runs on: open Stenz there." });
   }
-  const value = (fields.gaugeAddress ?? "").trim();
-  const address = value === "" ? null : parseGaugeAddress(value);
+  const value = lineOf(fields.gaugeAddress);
+  const address = value === null ? null : parseGaugeAddress(value);
   if (address && !address.ok) return invalid(fields, { gaugeAddress: address.problem.message });
-  return storeOf(context).inTransaction(async ({ settings, drafts }) => {
-    if (await settings.save("gaugeAddress", { value, version: Number(fields.version) })) {
-      await drafts.drop(DRAFT);
-      return redirect("/settings");
-    }
-    const theirs = await settings.find("gaugeAddress");
-    return conflict(fields, theirs.version, [
-      { name: "gaugeAddress", label: "Gauge", yours: value, theirs: theirs.value },
-    ]);
-  });
+  return keep(storeOf(context), fields, { name: "gaugeAddress", label: "Gauge", value, draft: DRAFT });
 });
 
+/** A line of text as it is kept; an empty one is none. */
+const lineOf = (text = ""): string | null => (text.trim() === "" ? null : text.trim());
+
+interface Kept {
+  readonly name: "gaugeAddress" | "workshopName";
+  readonly label: string;
+  readonly value: string | null;
+  readonly draft: string;
+}
+
+const keep = (store: Store, fields: Fields, { name, label, value, draft }: Kept) =>
+  store.inTransaction(async ({ settings, drafts }) =>
+    answerEdit(await settings.save(name, { value, version: startedFrom(fields) }), {
+      ...{ fields, drafts, draft, what: "setting", to: "/settings" },
+      rows: (theirs) => [conflictRow(fields, name, label, theirs.value ?? "")],
+    }),
+  );
+
 function saveWorkshop(fields: Fields, store: Store) {
-  const value = (fields.workshopName ?? "").trim();
-  if (value.length > LONGEST_NAME) {
+  const value = lineOf(fields.workshopName);
+  if (value !== null && value.length > LONGEST_NAME) {
     return invalid(fields, { workshopName: `Expected up to ${LONGEST_NAME} signs, but there are ${value.length}.` });
   }
-  return store.inTransaction(async ({ settings, drafts }) => {
-    if (await settings.save("workshopName", { value, version: Number(fields.version) })) {
-      await drafts.drop(WORKSHOP_DRAFT);
-      return redirect("/settings");
-    }
-    const theirs = await settings.find("workshopName");
-    return conflict(fields, theirs.version, [
-      { name: "workshopName", label: "Name", yours: value, theirs: theirs.value },
-    ]);
-  });
+  return keep(store, fields, { name: "workshopName", label: "Name", value, draft: WORKSHOP_DRAFT });
 }
 
 export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
@@ -97,7 +97,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           key={`workshop ${workshop.version}`}
           draftForm={WORKSHOP_DRAFT}
           draft={drafts[WORKSHOP_DRAFT] ?? null}
-          start={{ workshopName: workshop.value }}
+          start={{ workshopName: workshop.value ?? "" }}
           unsaved={ofWorkshop ? actionData : undefined}
           hidden={{ intent: "workshop", version: workshop.version }}
           submitLabel="Keep the name"
@@ -120,7 +120,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
         key={gauge.version}
         draftForm={DRAFT}
         draft={drafts[DRAFT] ?? null}
-        start={{ gaugeAddress: gauge.value }}
+        start={{ gaugeAddress: gauge.value ?? "" }}
         unsaved={ofWorkshop ? undefined : actionData}
         hidden={{ version: gauge.version }}
         submitLabel="Save"

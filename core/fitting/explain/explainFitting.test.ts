@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { explainDerived, roundGirth } from "../../ease/index.ts";
-import { evaluate, sampleFinding, sampleFrozen, samplePrototype } from "../../testing/index.ts";
+import { evaluate, sampleCarried, sampleFinding, sampleFrozen, samplePrototype } from "../../testing/index.ts";
 import { frozenRings } from "../frozenRings.ts";
 import { proposeFor } from "../proposeFor.ts";
 import { explainEffect } from "./explainEffect.ts";
@@ -25,10 +25,10 @@ describe("formulas of the fitting give their figures", () => {
 
   it("the girth now planned, with one term for every change that touches it", () => {
     const changes = [
-      { changeId: 1, zone: "leg", side: "left", amountMm: 6.2 },
-      { changeId: 2, zone: "leg", side: "both", amountMm: -1.1 },
-      { changeId: 3, zone: "waist", side: "both", amountMm: -20 },
-    ] as const;
+      sampleCarried({ changeId: 1, zone: "leg", side: "left", amountMm: 6.2 }),
+      sampleCarried({ changeId: 2, zone: "leg", side: "both", amountMm: -1.1 }),
+      sampleCarried({ changeId: 3, zone: "waist", side: "both", amountMm: -20 }),
+    ];
     const rings = frozenRings(sampleFrozen(changes));
     for (const ring of rings) {
       const explanation = explainNow(ring, changes, "plan");

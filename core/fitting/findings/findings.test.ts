@@ -1,6 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { ZONES } from "../../ease/index.ts";
-import { evaluate, SAMPLE_JOB, sampleFinding, sampleFrozen, samplePrototype } from "../../testing/index.ts";
+import {
+  evaluate,
+  SAMPLE_JOB,
+  sampleFinding,
+  sampleFrozen,
+  sampleLength,
+  samplePrototype,
+} from "../../testing/index.ts";
 import { explainPart, explainRemedy } from "../explain/explainProposal.ts";
 import type { Finding } from "../fitting.ts";
 import { proposeFor } from "../proposeFor.ts";
@@ -126,7 +133,7 @@ describe("first proposals", () => {
 
   it("a short strap: the strap alone where it is a length of the plan, and the torso asked about first", () => {
     const planned = PLANNED.frozen;
-    const strap = { id: "strap", name: "Strap", bodyMm: 400, cutMm: 380 };
+    const strap = sampleLength({ id: "strap", name: "Strap", bodyMm: 400, cutMm: 380 });
     const bra = { ...PLANNED, frozen: { ...planned, lengths: [strap] } };
     const short = answer({ kind: "short", spot: "strap", amountMm: 20 }, bra);
     expect(short.first).toMatchObject({
@@ -163,8 +170,8 @@ describe("first proposals", () => {
 
   it("a waist line of a bodice: divided by the stretch along each piece, and named as the length it changes", () => {
     const lengths = [
-      { id: "frontWaist", name: "Front", bodyMm: 440, cutMm: 400 },
-      { id: "backWaist", name: "Back", bodyMm: 410, cutMm: 410 },
+      sampleLength({ id: "frontWaist", name: "Front", bodyMm: 440, cutMm: 400 }),
+      sampleLength({ id: "backWaist", name: "Back", bodyMm: 410, cutMm: 410 }),
     ];
     const prototype = samplePrototype({ frozen: { ...sampleFrozen(), lengths } });
     const { first } = answer({ kind: "shifted_line", amountMm: 22, detail: { way: "low", back: 10 } }, prototype);

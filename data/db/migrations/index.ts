@@ -9,6 +9,7 @@ import { easePlan } from "./0007_ease_plan.ts";
 import { torsoAndCups } from "./0008_torso_and_cups.ts";
 import { fittingRecord } from "./0009_fitting_record.ts";
 import { apartAndKnown } from "./0010_apart_and_known.ts";
+import { formats } from "./0011_formats.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -23,6 +24,7 @@ export const MIGRATIONS: readonly Migration[] = [
   torsoAndCups,
   fittingRecord,
   apartAndKnown,
+  formats,
 ];
 
 /**

@@ -1,0 +1,2 @@
+export { frozenSchema } from "./frozenSchema.ts";
+export { FROZEN_UPCASTS } from "./upcasts.ts";

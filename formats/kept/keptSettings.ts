@@ -1,0 +1,17 @@
+import { type ClothSettings, clothSettingsSchema, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
+import { type EaseSettings, easeSettingsSchema, SHIPPED_EASE_SETTINGS } from "../../core/ease/index.ts";
+import { type KeptType, keptType } from "./keptType.ts";
+
+/** Numbers of the ease plan as a workshop keeps them; a number that came later than they were kept is as shipped. */
+export const keptEaseSettings: KeptType<EaseSettings> = keptType({
+  what: "the settings of the ease plan",
+  schema: easeSettingsSchema,
+  fresh: SHIPPED_EASE_SETTINGS,
+});
+
+/** Numbers of the swatch bench as a workshop keeps them. */
+export const keptClothSettings: KeptType<ClothSettings> = keptType({
+  what: "the settings of the swatch bench",
+  schema: clothSettingsSchema,
+  fresh: SHIPPED_CLOTH_SETTINGS,
+});
