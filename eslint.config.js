@@ -1,6 +1,7 @@
 import tseslint from "typescript-eslint";
+import { useOutcome } from "./scripts/lint/useOutcome.mjs";
 
-/** Biome looks after style; ESLint holds the two rules that need types or folders. */
+/** Biome looks after style; ESLint holds the rules that need types or folders. */
 const inward = (below) => ({
   "no-restricted-imports": [
     "error",
@@ -16,8 +17,14 @@ export default tseslint.config(
       parser: tseslint.parser,
       parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
     },
-    plugins: { "@typescript-eslint": tseslint.plugin },
+    plugins: { "@typescript-eslint": tseslint.plugin, stenz: { rules: { "use-outcome": useOutcome } } },
     rules: { "@typescript-eslint/no-floating-promises": "error" },
+  },
+  // What a test throws away it shows by what it expects next.
+  {
+    files: ["data/**/*.ts", "app/**/*.ts", "app/**/*.tsx"],
+    ignores: ["**/*.test.ts"],
+    rules: { "stenz/use-outcome": "error" },
   },
   // The core computes: only itself and the schema builder; no clock, no chance, no machine.
   {

@@ -101,6 +101,7 @@ export interface Store extends Repositories {
 export async function openStore(file: string): Promise<Store> {
   const db = await openDatabase(file);
   // An erasure that could not be finished, or was cut off by a power cut, is finished before anything else.
+  // eslint-disable-next-line stenz/use-outcome -- what cannot be finished now stays noted, and is tried again
   await finishScrub(db);
   return storeOver(db, watchFile(file));
 }
@@ -130,6 +131,7 @@ export function storeOver(db: Knex, assertInPlace: () => void = () => undefined)
     },
     async eraseRemovedJobs(before) {
       const erased = await db.transaction((transaction) => eraseRemovedJobs(transaction, before));
+      // eslint-disable-next-line stenz/use-outcome -- what cannot be finished now stays noted, and is tried again
       if (erased > 0) await finishScrub(db);
       return erased;
     },

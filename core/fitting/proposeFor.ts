@@ -1,4 +1,3 @@
-import { shippedStyle } from "../ease/index.ts";
 import { ok, type Result } from "../result.ts";
 import type { FindingAnswer, FindingFacts, FindingKind } from "./findings/findingKind.ts";
 import { findingKindOf } from "./findings/index.ts";
@@ -72,8 +71,7 @@ export function usualSeams(
   finding: Pick<Finding, "zone" | "side">,
   prototype: Prototype,
 ): { count: number; name: string } {
-  const { style, styleId } = prototype.frozen;
-  const seams = (style ?? shippedStyle(styleId))?.seamsTakingChange[finding.zone] ?? { count: 1, name: "seam" };
+  const seams = prototype.frozen.style.seamsTakingChange[finding.zone] ?? { count: 1, name: "seam" };
   const oneSide = finding.side !== "both" && seams.count > 1;
   return oneSide ? { count: 1, name: `${finding.side} ${seams.name.replace(/s$/, "")}` } : seams;
 }

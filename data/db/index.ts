@@ -10,5 +10,6 @@ export {
   type Page,
   pageByName,
   type SaveOutcome,
+  savedOrThrow,
   updateVersion,
 } from "./saving.ts";

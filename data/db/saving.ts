@@ -6,6 +6,15 @@ export type SaveOutcome<T> =
   | { readonly saved: false; readonly theirs: T | null };
 
 /**
+ * The value of a save that nothing can stand against: its row was just made, in the same transaction.
+ * @throws Error where it was refused all the same.
+ */
+export function savedOrThrow<T>(outcome: SaveOutcome<T>): T {
+  if (!outcome.saved) throw new Error("A row that was just made is there to be saved.");
+  return outcome.value;
+}
+
+/**
  * Updates a row only if it still has the version the edit started from, and raises that version.
  * @returns true when the row was updated.
  */

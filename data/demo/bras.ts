@@ -2,6 +2,7 @@ import { NEW_BAND, NEW_CLOSURE, NEW_STRAP, NEW_WIRE } from "../../core/band/inde
 import { NEW_BUST_ROOM, NEW_CUP, NEW_DART, NEW_LABEL } from "../../core/cups/index.ts";
 import { newJob } from "../../core/job/index.ts";
 import type { WorkingId, Workings } from "../../core/workings/index.ts";
+import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoPeople } from "./people.ts";
 import type { DemoShelf } from "./shelf.ts";
@@ -96,5 +97,5 @@ async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf:
 
 async function keep({ workings }: Repositories, jobId: number, kept: Partial<Workings>): Promise<void> {
   for (const [id, working] of Object.entries(kept))
-    await workings.save(jobId, id as WorkingId, { working, texts: {}, version: 0 });
+    savedOrThrow(await workings.save(jobId, id as WorkingId, { working, texts: {}, version: 0 }));
 }

@@ -17,6 +17,7 @@ import {
   withoutFormula,
 } from "../../core/fitting/index.ts";
 import { freezePlan, type Job } from "../../core/job/index.ts";
+import { savedOrThrow } from "../db/index.ts";
 import type { NewFinding } from "../fitting/index.ts";
 import type { Repositories } from "../store.ts";
 
@@ -47,7 +48,8 @@ export async function startPrototype(
   );
   if (!frozen.ok) throw new Error(frozen.problem.message);
   const number = before.length + 1;
-  await repositories.prototypes.start({ jobId, number, kind, startedOn, frozen: frozen.value });
+  const started = await repositories.prototypes.start({ jobId, number, kind, startedOn, frozen: frozen.value });
+  if (started === null) throw new Error(`Prototype ${number} is the next one.`);
   return prototypeOf(repositories, jobId, number);
 }
 
@@ -65,7 +67,7 @@ export async function sew(
     const [zone, side = "single"] = key.split(":");
     return { zone, side, sewnMm, text: `${sewnMm / 20} cm` } as SewnRing;
   });
-  await repositories.prototypes.saveSewn(prototype, { sewn, sewnLengths: [] });
+  savedOrThrow(await repositories.prototypes.saveSewn(prototype, { sewn, sewnLengths: [] }));
 }
 
 /** Begins a fitting of a prototype on the wearer. */

@@ -1,3 +1,4 @@
+import { savedOrThrow } from "../db/index.ts";
 import type { Store } from "../store.ts";
 import { addBras } from "./bras.ts";
 import { addJobs } from "./jobs.ts";
@@ -18,6 +19,7 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
     await addOnePiece(repositories, { people, layup, charts });
     await addBras(repositories, people, cloths);
     await addRounds(repositories, people, cloths);
-    await repositories.settings.save("workshopName", { value: "Workshop at the Old Dye House", version: 0 });
+    const value = "Workshop at the Old Dye House";
+    savedOrThrow(await repositories.settings.save("workshopName", { value, version: 0 }));
   });
 }

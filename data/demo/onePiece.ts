@@ -1,5 +1,6 @@
 import { newJob } from "../../core/job/index.ts";
 import { NEW_TRUNK, type WrapEdge } from "../../core/torso/index.ts";
+import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";
@@ -34,7 +35,7 @@ export async function addOnePiece(
     backWaist: 378,
     linked: "facing",
   };
-  await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 });
+  savedOrThrow(await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 }));
   await wraps.add({
     wearerId: people.ilva.wearer,
     name: "First wrap, standing",

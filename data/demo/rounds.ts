@@ -1,5 +1,6 @@
 import { checksOf } from "../../core/fitting/index.ts";
 import { newJob } from "../../core/job/index.ts";
+import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import { decideOn, judge, prototypeOf, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";
@@ -112,7 +113,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
 async function signOff(all: Repositories, jobId: number, wearerId: number): Promise<void> {
   const job = await all.jobs.find(jobId);
   if (!job) throw new Error("The job is there.");
-  await all.jobs.save({ ...job, signedOff: { on: "2026-09-20", words: "" } });
+  savedOrThrow(await all.jobs.save({ ...job, signedOff: { on: "2026-09-20", words: "" } }));
   await all.prototypes.closeAll(jobId, "2026-09-20");
   await all.prototypes.annotate((await prototypeOf(all, jobId, 4)).id, {
     writtenOn: "2026-10-30",

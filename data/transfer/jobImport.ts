@@ -1,6 +1,7 @@
 import { ownStyleId } from "../../core/ease/index.ts";
 import type { Job } from "../../core/job/index.ts";
 import type { ClothEntry, FittingEntry, JobDocument, PrototypeEntry } from "../../formats/jobs/jobDocument.ts";
+import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import { mapFrozen, mapWorking, type Referred, type Renumber } from "./jobNumbers.ts";
 
@@ -93,7 +94,7 @@ export async function importJob(
   });
   if (identity) await identify(all, jobId, identity);
   for (const { id, working, texts } of document.workings) {
-    await all.workings.save(jobId, id, { working: mapWorking(id, working, ids), texts, version: 0 });
+    savedOrThrow(await all.workings.save(jobId, id, { working: mapWorking(id, working, ids), texts, version: 0 }));
   }
   await addPrototypes(all, { document, jobId, ids });
   return jobId;
@@ -178,7 +179,9 @@ async function addPrototypes(all: Repositories, importing: Importing): Promise<v
   for (const prototype of document.prototypes) {
     await addOwnChangesOf(all, importing, prototype.number);
     const { number, kind, startedOn, frozen, closedOn } = prototype;
-    await all.prototypes.start({ jobId, number, kind, startedOn, frozen: mapFrozen(frozen, ids) });
+    const plan = mapFrozen(frozen, ids);
+    const started = await all.prototypes.start({ jobId, number, kind, startedOn, frozen: plan });
+    if (started === null) throw new Error("Prototypes of a file are numbered without a gap.");
     await fill(all, importing, prototype);
     if (closedOn !== null && number === document.prototypes.length) await all.prototypes.closeAll(jobId, closedOn);
   }
@@ -208,7 +211,8 @@ async function fill(
 ): Promise<void> {
   const prototype = await all.prototypes.find(importing.jobId, number);
   if (!prototype) throw new Error("A prototype that was just started is there.");
-  if (sewn.length + sewnLengths.length > 0) await all.prototypes.saveSewn(prototype, { sewn, sewnLengths });
+  if (sewn.length + sewnLengths.length > 0)
+    savedOrThrow(await all.prototypes.saveSewn(prototype, { sewn, sewnLengths }));
   for (const annotation of annotations) await all.prototypes.annotate(prototype.id, annotation);
   for (const fitting of fittings) await addFitting(all, importing, prototype.id, fitting);
 }
@@ -231,8 +235,8 @@ async function addFitting(
     const led = document.changes.find((one) => one.findingId === findingRef);
     if (!led) continue;
     const { judgement: _seen, cutInto: _cut, id: changeRef, ...change } = led;
-    const outcome = await all.changes.decide(jobId, { ...change, findingId, version: 0 });
-    if (outcome.saved) ids.put("change", changeRef, outcome.value.id);
+    const decided = savedOrThrow(await all.changes.decide(jobId, { ...change, findingId, version: 0 }));
+    ids.put("change", changeRef, decided.id);
   }
   for (const photo of photos) await all.fittings.addPhoto(fittingId, null, bytesOf(photo));
 }

@@ -47,7 +47,8 @@ export async function trialOfJob(repositories: Repositories, jobId: number): Pro
       for (const finding of fittings
         .filter(({ prototypeId }) => prototypeId === prototype.id)
         .flatMap((one) => one.findings)) {
-        proposeFor(finding, prototype);
+        const proposal = proposeFor(finding, prototype);
+        if (proposal.ok && proposal.value.taken) written(proposal.value.taken.takeMm);
       }
     }
     part = "fittings";

@@ -152,7 +152,7 @@ const bringBack: Action = async ({ repositories, read, fields, address }) => {
   if ((await repositories.fittings.jobOf(kind, id)) !== read.job.id) found(null, "thing to bring back");
   if (kind === "reading") await repositories.fittings.setReadingRemoved(id, false);
   else if (kind === "photo") await repositories.fittings.setPhotoRemoved(id, false);
-  else await repositories.fittings.setFindingRemoved(id, false);
+  else if (!(await repositories.fittings.setFindingRemoved(id, false))) return stale(fields);
   return redirect(address);
 };
 

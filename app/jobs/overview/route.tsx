@@ -5,7 +5,7 @@ import { Form, redirect } from "react-router";
 import { draftName } from "../../../data/drafts/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
-import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
+import { found, idFrom, invalid, notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { jobOfPage } from "../../.server/read/jobContext.ts";
 import { stepsOfPage } from "../../.server/read/workingContext.ts";
@@ -44,7 +44,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const jobId = idFrom(params.jobId, "job");
   const fields = await readFields(request);
   if (fields.intent === "remove") {
-    await storeOf(context).inTransaction(({ jobs }) => jobs.remove(jobId, new Date().toISOString()));
+    const removed = await storeOf(context).inTransaction(({ jobs }) => jobs.remove(jobId, new Date().toISOString()));
+    if (!removed) notFound("job");
     return redirect(`/?removed=${jobId}`);
   }
   const valid = validate(fields);

@@ -25,7 +25,12 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
       });
     }
     for (const { change } of held) {
-      await repositories.changes.saveLinked(jobId, change, change.linked, override.slice(0, 400));
+      const { changes } = repositories;
+      if (!(await changes.saveLinked(jobId, change, change.linked, override.slice(0, 400)))) {
+        return invalid(fields, {
+          form: "A change was decided otherwise meanwhile, in another window. Look at it again.",
+        });
+      }
     }
     const workings = workingsKept(await repositories.workings.ofJob(jobId));
     const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings, read.ownChanges));

@@ -2,7 +2,7 @@ import { redirect } from "react-router";
 import { checksOf, jobChanges, likedFromPrototype, signOffState } from "../../../core/fitting/index.ts";
 import { parseDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
-import { found, idFrom, invalid } from "../../.server/http/answers.ts";
+import { found, idFrom, invalid, notFound } from "../../.server/http/answers.ts";
 import type { JobContext } from "../../.server/read/jobContext.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { signOffDraft } from "./signOffDraft.ts";
@@ -105,8 +105,8 @@ const dropStanding: Action = async (work) => {
   const { repositories, read, fields } = work;
   const id = idFrom(fields.standing, "standing change");
   const own = await repositories.standing.forJob(read.wearer.id, read.job.chartId);
-  if (!own.some((one) => one.id === id)) found(null, "standing change");
-  await repositories.standing.remove(id);
+  if (!own.some((one) => one.id === id)) notFound("standing change");
+  if (!(await repositories.standing.remove(id))) notFound("standing change");
   return here(work);
 };
 

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import { redirect } from "react-router";
 import { isMeasureCode, type MeasureCode } from "../../../core/body/index.ts";
 import type { Style } from "../../../core/ease/index.ts";
+import { savedOrThrow } from "../../../data/db/index.ts";
 import { draftName } from "../../../data/drafts/index.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
@@ -62,7 +63,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     found(await wearers.find(wearerId), "wearer");
     const id = await sheets.add({ wearerId, ...sheet.value });
     const job = jobId === null ? null : await jobs.find(jobId);
-    if (job && job.wearerId === wearerId) await jobs.save({ ...job, sheetId: id });
+    if (job && job.wearerId === wearerId) savedOrThrow(await jobs.save({ ...job, sheetId: id }));
     await drafts.drop(draftOf(wearerId));
     return id;
   });
