@@ -24,7 +24,7 @@ export function Pins({ pins, view }: { pins: readonly Pin[]; view: FigureView })
         <PinHead kind={kind} />
         <text
           textAnchor="middle"
-          y={findingKindOf(kind).effect === "move" ? 6 : 4.5}
+          y={isPeak(kind) ? 6 : 4.5}
           fontSize={12}
           fontWeight={750}
           fill="var(--stz-palette-bench-onMulberry)"
@@ -34,6 +34,9 @@ export function Pins({ pins, view }: { pins: readonly Pin[]; view: FigureView })
       </g>
     ));
 }
+
+/** True for what has moved, or has the wrong shape. */
+const isPeak = (kind: Finding["kind"]): boolean => ["move", "reshape"].includes(findingKindOf(kind).effect);
 
 /** The place where a finding is about to be put. */
 export function PendingPin({ place, view }: { place: Place | null; view: FigureView }) {
@@ -61,8 +64,7 @@ function PinHead({ kind }: { kind: Finding["kind"] }) {
   const { effect } = findingKindOf(kind);
   if (effect === "removal") return <circle r={RADIUS} {...look} />;
   if (effect === "addition") return <rect x={-RADIUS} y={-RADIUS} width={2 * RADIUS} height={2 * RADIUS} {...look} />;
-  if (effect === "move")
-    return <path d={`M 0 ${-RADIUS - 4} L ${RADIUS + 4} ${RADIUS} H ${-RADIUS - 4} Z`} {...look} />;
+  if (isPeak(kind)) return <path d={`M 0 ${-RADIUS - 4} L ${RADIUS + 4} ${RADIUS} H ${-RADIUS - 4} Z`} {...look} />;
   const cut = RADIUS - 4;
   return (
     <path

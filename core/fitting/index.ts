@@ -24,6 +24,15 @@ export { type Contradiction, limitsLeft, opposites, twice } from "./contradictio
 export type { CoursesBefore } from "./cuttingCourse.ts";
 export { type CuttingLine, type CuttingPiece, cuttingTable, DOING_WORDS } from "./cuttingTable.ts";
 export { asideWords } from "./cuttingWords.ts";
+export {
+  type DecidedChange,
+  type DecidedOn,
+  decide,
+  type Proposed,
+  partsApart,
+  proposedFor,
+  type Word,
+} from "./decide.ts";
 export { decidedChanges } from "./decidedChanges.ts";
 export { expectedLossMm, layersThickness } from "./expectedLoss.ts";
 export { explainEffect } from "./explain/explainEffect.ts";

@@ -2,9 +2,10 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleFinding, samplePrototype } from "../testing/index.ts";
 import { explainRemedy } from "./explain/explainProposal.ts";
+import { FINDING_KINDS } from "./findings/index.ts";
 import { propose } from "./propose.ts";
 import { proposeFor, strainThere, usualSeams } from "./proposeFor.ts";
-import { ADDITIONS, REMOVALS } from "./shareRule.ts";
+import { hasShareRule } from "./shareRule.ts";
 
 const value = (...args: Parameters<typeof propose>) => {
   const proposal = propose(...args);
@@ -35,18 +36,27 @@ describe("share rule", () => {
     [{ finding: "loose", amountMm: 10, seams: 1.5 }, "seams-not-whole"],
   ])("refuses %o as %s", (input, code) => expect(value(input)).toBe(code));
 
+  it("has a first share for these kinds, and no other", () => {
+    const of = (first: string) =>
+      FINDING_KINDS.filter(hasShareRule)
+        .filter(({ effect }) => (effect === "removal") === (first === "a part"))
+        .map(({ id }) => id)
+        .toSorted();
+    expect(of("a part")).toEqual(["cup_empty", "gape", "loose", "pool", "rides"]);
+    expect(of("all")).toEqual(["closure", "cup_spill", "digs", "shifted_apex", "shifted_line", "short", "tight"]);
+  });
+
   it("never takes more than was read, and gives additions whole", () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(...REMOVALS, ...ADDITIONS),
+        fc.constantFrom(...FINDING_KINDS.filter(hasShareRule)),
         fc.double({ min: 0.1, max: 500, noNaN: true }),
         fc.double({ min: 0, max: 2, noNaN: true }),
-        (finding, amountMm, strain) => {
+        ({ id: finding, effect }, amountMm, strain) => {
           const proposal = propose({ finding, amountMm, strain });
           if (!proposal.ok) return false;
           const worn = proposal.value.takeMm * (1 + strain);
-          const removal = (REMOVALS as readonly string[]).includes(finding);
-          return removal ? worn < 0 && -worn < amountMm : Math.abs(worn - amountMm) <= 1e-9 * amountMm;
+          return effect === "removal" ? worn < 0 && -worn < amountMm : Math.abs(worn - amountMm) <= 1e-9 * amountMm;
         },
       ),
       { seed: 20261124 },

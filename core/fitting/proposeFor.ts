@@ -137,7 +137,7 @@ export function proposeFor(
 
 /** What a share of an amount takes or gives; kinds without a share rule are moved by the whole of it. */
 function takenOf(kind: FindingKind, amountMm: number, strain: number, own: OwnProposal): Result<ShareTaken> {
-  if (!hasShareRule(kind.id)) {
+  if (!hasShareRule(kind)) {
     const share = own.share ?? 1;
     const shareFrom: ShareSource = { basis: own.share === undefined ? "whole" : "own", n: 0 };
     return ok({ share, takeMm: (share * amountMm) / (1 + strain), shareFrom });

@@ -1,10 +1,6 @@
 import { fail, ok, type Result } from "../result.ts";
-
-/** Findings answered by taking something off: what is cut off is gone, so only a share is taken at first. */
-export const REMOVALS = ["loose", "pool", "gape", "rides", "cup_empty"] as const;
-
-/** Findings answered by adding, or by a move to a closed measure: the whole amount at once. */
-export const ADDITIONS = ["tight", "short", "digs", "cup_spill", "closure", "shifted_line", "shifted_apex"] as const;
+import type { FindingEffect, FindingKind } from "./findings/findingKind.ts";
+import { FINDING_KINDS } from "./findings/index.ts";
 
 /** First share of a removal: less of a small pinch, which is easily misread. */
 const SMALL_PINCH_MM = 15;
@@ -18,6 +14,21 @@ export interface FirstShare {
   readonly sign: -1 | 1;
 }
 
+const WHOLE: FirstShare = { share: 1, sign: 1 };
+
+/** What a kind's effect makes of an amount at first: what is cut off is gone, too much given is easily taken off. */
+const BY_EFFECT: Readonly<Record<FindingEffect, ((amountMm: number) => FirstShare) | null>> = {
+  removal: (amountMm) => ({ share: amountMm < SMALL_PINCH_MM ? SHARE_OF_SMALL : SHARE_OF_LARGE, sign: -1 }),
+  addition: () => WHOLE,
+  move: () => WHOLE,
+  reshape: null,
+  note: null,
+};
+
+/** True for a kind of finding of which a share is taken; the others are moved whole, or are no amount. */
+export const hasShareRule = ({ amount, effect }: Pick<FindingKind, "amount" | "effect">): boolean =>
+  amount !== null && BY_EFFECT[effect] !== null;
+
 /**
  * The first share of an amount, by habit.
  *
@@ -26,14 +37,12 @@ export interface FirstShare {
  * @returns the share, or `no-share-rule` for kinds that are not answered by an amount (a drag, a popped seam …).
  */
 export function firstShare(finding: string, amountMm: number): Result<FirstShare> {
-  if ((REMOVALS as readonly string[]).includes(finding)) {
-    return ok({ share: amountMm < SMALL_PINCH_MM ? SHARE_OF_SMALL : SHARE_OF_LARGE, sign: -1 });
-  }
-  if ((ADDITIONS as readonly string[]).includes(finding)) return ok({ share: 1, sign: 1 });
-  const known = [...REMOVALS, ...ADDITIONS].join(", ");
-  return fail("no-share-rule", `Expected a finding with a share rule (${known}), but got “${finding.slice(0, 40)}”.`);
+  const kind = FINDING_KINDS.find(({ id }) => id === finding);
+  const rule = kind && hasShareRule(kind) ? BY_EFFECT[kind.effect] : null;
+  if (rule) return ok(rule(amountMm));
+  const known = FINDING_KINDS.filter(hasShareRule).map(({ id }) => id);
+  return fail(
+    "no-share-rule",
+    `Expected a finding with a share rule (${known.join(", ")}), but got “${finding.slice(0, 40)}”.`,
+  );
 }
-
-/** True for a kind of finding of which a share is taken; the others are moved whole, or are no amount. */
-export const hasShareRule = (finding: string): boolean =>
-  [...REMOVALS, ...ADDITIONS].some((known) => known === finding);

@@ -1,22 +1,23 @@
 import { classRange, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
 import { SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../../core/ease/index.ts";
 import {
-  type Decision,
+  decide,
   decidedChanges,
   type Finding,
   type FittingHead,
   learnByKind,
-  linkedFor,
   type Prototype,
   type PrototypeKind,
   placeOf,
-  proposeFor,
+  proposedFor,
   type Reading,
   type SewnRing,
+  usualSeams,
   type Verdict,
-  withoutFormula,
+  type Word,
 } from "../../core/fitting/index.ts";
 import { freezePlan, type Job } from "../../core/job/index.ts";
+import type { Result } from "../../core/result.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { NewFinding } from "../fitting/index.ts";
 import type { Repositories } from "../store.ts";
@@ -105,52 +106,44 @@ export async function put({ fittings }: Repositories, fittingId: number, told: D
 }
 
 interface DemoDecision {
-  readonly decision: Decision;
+  readonly decision: "accepted" | "altered" | "refused";
+  /** Of a proposal that was altered, mm, signed. */
   readonly amountMm?: number;
   readonly reason?: string;
 }
+
+const wordOf = ({ decision, amountMm }: DemoDecision): Word =>
+  decision === "altered" && amountMm !== undefined
+    ? { is: decision, to: "amount", amountMm: Math.abs(amountMm), sign: amountMm < 0 ? -1 : 1 }
+    : decision === "altered"
+      ? { is: decision, to: "words" }
+      : { is: decision };
 
 /** Writes the maker's word on a finding: the first remedy that is proposed, or her own amount. */
 export async function decideOn(
   repositories: Repositories,
   before: Prototype,
   finding: Pick<Finding, "id" | "kind" | "spot" | "zone" | "side" | "amountMm" | "detail">,
-  { decision, amountMm, reason = "" }: DemoDecision,
+  told: DemoDecision,
 ): Promise<number> {
+  const { reason = "" } = told;
+  const word = wordOf(told);
   const prototype = await prototypeOf(repositories, before.jobId, before.number);
   const { usable } = prototype.frozen.stretch;
   const learned = learnByKind(await repositories.fittings.outcomesIn(classRange(usable)));
-  const proposal = proposeFor(finding, prototype, { learned });
-  if (!proposal.ok) throw new Error(proposal.problem.message);
-  const { remedies, taken, there } = proposal.value;
-  const first = remedies[0];
-  const worn = amountMm === undefined ? null : Math.abs(amountMm) * (1 + (there?.strain ?? 0));
-  const outcome = await repositories.changes.decide(before.jobId, {
-    findingId: finding.id,
-    decision,
-    on: first?.on ?? "making",
-    remedy: first?.id ?? "",
-    spot: finding.spot,
-    zone: finding.zone,
-    side: finding.side,
-    lengthId: first?.lengthId ?? "",
-    pieces: first?.pieces ?? "",
-    line: first?.line ?? "",
-    blend: first?.blend ?? "",
-    parts: amountMm === undefined && decision !== "refused" ? (first?.parts ?? []).map(withoutFormula) : [],
-    strain: first?.by === null && taken ? (there?.strain ?? 0) : null,
-    share: worn !== null && finding.amountMm ? worn / finding.amountMm : (taken?.share ?? null),
-    proposedMm: first?.amountMm ?? null,
-    amountMm: decision === "refused" ? null : (amountMm ?? first?.amountMm ?? null),
-    seams: first?.seams ?? 1,
-    linked: linkedFor(first?.pieces ?? "", prototype.frozen.layers).map((line) => ({ ...line, ticked: true })),
-    untickedReason: "",
-    waitsFor: "",
-    reason,
-    version: 0,
-  });
-  if (!outcome.saved) throw new Error("The demo decides each finding once.");
-  return outcome.value.id;
+  const on = { finding, prototype, learned };
+  // Without a number of seams of her own she goes by those that usually take it.
+  const proposed = answerOf(proposedFor(on, "", usualSeams(finding, prototype).count));
+  const decided = answerOf(decide(on, proposed, { word, seams: proposed.proposal.seams.count, reason }));
+  // In the demo every linked piece has been seen to.
+  const linked = decided.linked.map((line) => ({ ...line, ticked: true }));
+  const kept = { ...decided, linked, findingId: finding.id, version: 0 };
+  return savedOrThrow(await repositories.changes.decide(before.jobId, kept)).id;
+}
+
+function answerOf<T>(result: Result<T>): T {
+  if (!result.ok) throw new Error(result.problem.message);
+  return result.value;
 }
 
 /** What was left of a change at a later fitting. */

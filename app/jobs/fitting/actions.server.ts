@@ -6,9 +6,10 @@ import { conflict, found, idFrom, invalid, today } from "../../.server/http/answ
 import type { JobContext } from "../../.server/read/jobContext.ts";
 import { learnedFor } from "../../.server/read/learnedShares.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
-import { readDecision, readJudgement } from "./decisionForm.server.ts";
+import { readDecision } from "./decisionForm.server.ts";
 import { draftNames } from "./draftNames.ts";
 import { readFinding, readFitting } from "./fittingForm.server.ts";
+import { readJudgement } from "./judgementForm.server.ts";
 import { judgementKey } from "./judgementKey.ts";
 import { readCheck, readReading } from "./readingForm.server.ts";
 

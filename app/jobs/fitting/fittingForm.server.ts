@@ -22,6 +22,12 @@ export type ReadForm<T> =
   | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly errors: FieldErrors };
 
+/** A form with one thing wrong, told beside its field. */
+export const wrong = (field: string, message: string): { ok: false; errors: Record<string, string> } => ({
+  ok: false,
+  errors: { [field]: message },
+});
+
 /** The unit a form was written in. */
 export const unitOf = (fields: Fields): LengthUnit => (fields.unit === "in" ? "in" : "cm");
 

@@ -62,6 +62,7 @@ const EFFECT_NOTES = {
     "What is cut off is gone; what is left can be taken next time. So only a share is taken: half under 15 mm, else 0.65.",
   addition: "Too much given is easily taken off, so the whole amount is given.",
   move: "A move goes the whole way: it can be moved back.",
+  reshape: "A move goes the whole way: it can be moved back.",
   note: "",
 } as const;
 

@@ -35,8 +35,11 @@ export type FindingKindId = (typeof FINDING_KIND_IDS)[number];
 /** What a kind asks for beside its amount, as kept: amounts in mm, words, ticks as `yes`. */
 export type FindingDetail = Readonly<Record<string, string | number>>;
 
-/** How a change for a kind acts: takes cloth off, gives some, moves something, or is only kept. */
-export type FindingEffect = "removal" | "addition" | "move" | "note";
+/**
+ * How a change for a kind acts: takes cloth off, gives some, moves a line or a point to a closed measure, gives
+ * something another shape, or is only kept. The share rule follows from it.
+ */
+export type FindingEffect = "removal" | "addition" | "move" | "reshape" | "note";
 
 /** In which direction the cloth's strain counts: round the body, along it, or none where an edge hangs free. */
 export type StrainDirection = "round" | "along" | "free";

@@ -15,7 +15,7 @@ export const gapShape: FindingKind = {
   spots: ["lacing"],
   amount: null,
   fields: [width("top", "Gap at the top"), width("waist", "Gap at the waist"), width("bottom", "Gap at the bottom")],
-  effect: "move",
+  effect: "reshape",
   strain: "free",
   answer,
 };

@@ -24,7 +24,7 @@ export const swing: FindingKind = {
       needed: true,
     },
   ],
-  effect: "move",
+  effect: "reshape",
   strain: "round",
   answer: ({ takeMm, detail }) => ({
     remedies: [

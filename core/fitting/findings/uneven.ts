@@ -36,7 +36,7 @@ export const uneven: FindingKind = {
       needed: true,
     },
   ],
-  effect: "move",
+  effect: "reshape",
   strain: "round",
   answer({ side, takeMm, detail }) {
     if (side === "both") return { remedies: [], asks: ["Say which side is to change: left or right."] };

@@ -40,7 +40,7 @@ export const wireOff: FindingKind = {
       needed: true,
     },
   ],
-  effect: "move",
+  effect: "reshape",
   strain: "free",
   answer({ takeMm, detail }) {
     const how = HOW[String(detail.how)];
