@@ -1,11 +1,11 @@
 import type { Zone } from "../ease/index.ts";
 import type { FigureView } from "../figure/index.ts";
-import type { Change } from "./change.ts";
-import type { CheckResult } from "./checks.ts";
-import type { FindingSide } from "./findingSide.ts";
-import type { FindingDetail, FindingKindId } from "./findings/findingKind.ts";
-import type { Judgement } from "./judgement.ts";
-import type { SpotId } from "./spots.ts";
+import type { Change } from "./change/change.ts";
+import type { Judgement } from "./decide/judgement.ts";
+import type { CheckResult } from "./finding/checks.ts";
+import type { FindingSide } from "./finding/findingSide.ts";
+import type { FindingDetail, FindingKindId } from "./finding/kinds/findingKind.ts";
+import type { SpotId } from "./finding/spots.ts";
 
 /** One thing seen or read at a fitting, at a place. */
 export interface Finding {

@@ -1,4 +1,3 @@
-export { sewingError } from "./asSewn.ts";
 export {
   CHANGE_TARGETS,
   type Change,
@@ -8,22 +7,17 @@ export {
   LATER_STEPS,
   type LinkedLine,
   type OwnChange,
-} from "./change.ts";
-export { type ChangeStatus, changeStatus } from "./changeStatus.ts";
-export {
-  type CheckId,
-  type CheckOutcome,
-  type CheckResult,
-  checkOf,
-  checksOf,
-  type FitCheck,
-  isCheckId,
-} from "./checks.ts";
-export { comparePrototypes } from "./comparePrototypes.ts";
-export { type Contradiction, limitsLeft, opposites, twice } from "./contradictions.ts";
-export type { CoursesBefore } from "./cuttingCourse.ts";
-export { type CuttingLine, type CuttingPiece, cuttingTable, DOING_WORDS } from "./cuttingTable.ts";
-export { asideWords } from "./cuttingWords.ts";
+} from "./change/change.ts";
+export { type ChangeStatus, changeStatus } from "./change/changeStatus.ts";
+export { type Contradiction, limitsLeft, opposites, twice } from "./change/contradictions.ts";
+export type { CoursesBefore } from "./change/cuttingCourse.ts";
+export { type CuttingLine, type CuttingPiece, cuttingTable, DOING_WORDS } from "./change/cuttingTable.ts";
+export { asideWords } from "./change/cuttingWords.ts";
+export { decidedChanges } from "./change/decidedChanges.ts";
+export { type JobChange, jobChanges, needsWord, openFindings, toCut, waitingFindings } from "./change/jobChanges.ts";
+export type { LengthChanging } from "./change/lengthEffects.ts";
+export { holdsBack, linkedFor, ticked } from "./change/linkedLines.ts";
+export { isTaken, ownFromStanding, type StandingChange } from "./change/standing.ts";
 export {
   type DecidedChange,
   type DecidedOn,
@@ -32,16 +26,25 @@ export {
   partsApart,
   proposedFor,
   type Word,
-} from "./decide.ts";
-export { decidedChanges } from "./decidedChanges.ts";
-export { expectedLossMm, layersThickness } from "./expectedLoss.ts";
-export { explainEffect } from "./explain/explainEffect.ts";
-export { explainLengthNow, explainLengthStrain } from "./explain/explainLengthNow.ts";
-export { explainLoss } from "./explain/explainLoss.ts";
-export { explainPart, explainPerEdge, explainRemedy, shareWords } from "./explain/explainProposal.ts";
-export { explainCalibration, explainPull } from "./explain/explainPull.ts";
-export { derivedFromRing, explainNow, explainSewing } from "./explain/explainRing.ts";
-export type { FindingSide } from "./findingSide.ts";
+} from "./decide/decide.ts";
+export { explainEffect } from "./decide/explainEffect.ts";
+export { explainPart, explainPerEdge, explainRemedy, shareWords } from "./decide/explainProposal.ts";
+export type { Judgement } from "./decide/judgement.ts";
+export { type LearnedShares, learnByKind, learnShare, type OutcomeOfKind } from "./decide/learnShare.ts";
+export { asWorn, effectiveness, type Outcome, suggestVerdict, VERDICTS, type Verdict } from "./decide/outcome.ts";
+export { MOST_SHARE, perEdge, propose } from "./decide/propose.ts";
+export { type FindingProposal, proposeFor, strainThere, usualSeams } from "./decide/proposeFor.ts";
+export {
+  type CheckId,
+  type CheckOutcome,
+  type CheckResult,
+  checkOf,
+  checksOf,
+  type FitCheck,
+  isCheckId,
+} from "./finding/checks.ts";
+export type { FindingSide } from "./finding/findingSide.ts";
+export { findingWords, kindTerm, spotTerm } from "./finding/findingWords.ts";
 export {
   FINDING_KIND_IDS,
   type FindingDetail,
@@ -49,31 +52,32 @@ export {
   type FindingKind,
   type Remedy,
   withoutFormula,
-} from "./findings/findingKind.ts";
-export { FINDING_KINDS, findingKindOf, isFindingKindId, kindsAt } from "./findings/index.ts";
-export { findingWords, kindTerm, spotTerm } from "./findingWords.ts";
+} from "./finding/kinds/findingKind.ts";
+export { FINDING_KINDS, findingKindOf, isFindingKindId, kindsAt } from "./finding/kinds/index.ts";
+export { placeOf, sideAt, spotsNear, viewsOf } from "./finding/places.ts";
+export { isSpotId, SPOTS, type Spot, type SpotId, spotOf, spotsOf } from "./finding/spots.ts";
 export type { Finding, Fitting, FittingHead, Reading } from "./fitting.ts";
-export { frozenRings } from "./frozenRings.ts";
-export { type JobChange, jobChanges, needsWord, openFindings, toCut, waitingFindings } from "./jobChanges.ts";
-export type { Judgement } from "./judgement.ts";
-export { type LearnedShares, learnByKind, learnShare, type OutcomeOfKind } from "./learnShare.ts";
-export type { LengthChanging } from "./lengthEffects.ts";
-export { likedFromPrototype } from "./likedFromPrototype.ts";
-export { holdsBack, linkedFor, ticked } from "./linkedLines.ts";
-export { cutLengths, type NextLength, nextLengths } from "./nextLengths.ts";
-export { type NextRing, nextPlan, ringIn } from "./nextPlan.ts";
-export { asWorn, effectiveness, type Outcome, suggestVerdict, VERDICTS, type Verdict } from "./outcome.ts";
-export { placeOf, sideAt, spotsNear, viewsOf } from "./places.ts";
-export { MOST_SHARE, perEdge, propose } from "./propose.ts";
-export { type FindingProposal, proposeFor, strainThere, usualSeams } from "./proposeFor.ts";
+export { sewingError } from "./prototype/asSewn.ts";
+export { comparePrototypes } from "./prototype/comparePrototypes.ts";
+export { expectedLossMm, layersThickness } from "./prototype/expectedLoss.ts";
+export { explainLengthNow, explainLengthStrain } from "./prototype/explainLengthNow.ts";
+export { explainLoss } from "./prototype/explainLoss.ts";
+export { explainCalibration, explainPull } from "./prototype/explainPull.ts";
+export { derivedFromRing, explainNow, explainSewing } from "./prototype/explainRing.ts";
 export {
-  type Annotation,
   type CarriedChange,
   FROZEN_FORMAT,
   type FrozenLayer,
   type FrozenLength,
   type FrozenPlan,
   type FrozenRing,
+} from "./prototype/frozenPlan.ts";
+export { frozenRings } from "./prototype/frozenRings.ts";
+export { likedFromPrototype } from "./prototype/likedFromPrototype.ts";
+export { cutLengths, type NextLength, nextLengths } from "./prototype/nextLengths.ts";
+export { type NextRing, nextPlan, ringIn } from "./prototype/nextPlan.ts";
+export {
+  type Annotation,
   judgedGirthMm,
   madeInRealCloth,
   PROTOTYPE_KINDS,
@@ -81,12 +85,16 @@ export {
   type PrototypeKind,
   type SewnLength,
   type SewnRing,
-} from "./prototype.ts";
-export { ringName } from "./ringName.ts";
-export { type PlannedRing, type RingId, ringKey, ringsOf, sameRing } from "./rings.ts";
-export { type SignOffState, signOffState } from "./signOff.ts";
-export { isSpotId, SPOTS, type Spot, type SpotId, spotOf, spotsOf } from "./spots.ts";
-export { isTaken, ownFromStanding, type StandingChange } from "./standing.ts";
-export { type LengthStep, lengthsStepOn, type RingStep, type Step, stepOn } from "./stepOn.ts";
-export { type ClosurePull, calibrationOf, LEAST_READINGS, type NoPrediction, predictClosure } from "./tension.ts";
-export { type RingCourse, type RingStage, zoneCourses } from "./zoneCourse.ts";
+} from "./prototype/prototype.ts";
+export { ringName } from "./prototype/ringName.ts";
+export { type PlannedRing, type RingId, ringKey, ringsOf, sameRing } from "./prototype/rings.ts";
+export { type SignOffState, signOffState } from "./prototype/signOff.ts";
+export { type LengthStep, lengthsStepOn, type RingStep, type Step, stepOn } from "./prototype/stepOn.ts";
+export {
+  type ClosurePull,
+  calibrationOf,
+  LEAST_READINGS,
+  type NoPrediction,
+  predictClosure,
+} from "./prototype/tension.ts";
+export { type RingCourse, type RingStage, zoneCourses } from "./prototype/zoneCourse.ts";

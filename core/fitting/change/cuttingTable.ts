@@ -1,0 +1,223 @@
+import { namesIn } from "../../torso/index.ts";
+import { perEdge } from "../decide/propose.ts";
+import { findingKindOf } from "../finding/kinds/index.ts";
+import { spotOf } from "../finding/spots.ts";
+import type { Finding } from "../fitting.ts";
+import type { Change, ChangePart, ChangeTarget } from "./change.ts";
+import { type Course, type CoursesBefore, coursesOf } from "./cuttingCourse.ts";
+
+/** One thing to do on one piece. Amounts in mm, signed: negative takes off or shortens. */
+export interface CuttingLine {
+  /** Of all lines of a table. */
+  readonly key: string;
+  readonly change: Change;
+  /** Line or seam. */
+  readonly line: string;
+  /** Place of the garment: `at the waist`; empty where the line says it. */
+  readonly where: string;
+  /** Amount on this piece: at each of its edges, or across it; null for work that is no amount. */
+  readonly amountMm: number | null;
+  /** Edges of the piece that take it; 1 for a change across the piece. */
+  readonly edges: number;
+  readonly doing: Doing;
+  readonly blend: string;
+  /** What it is for: the finding, or the maker's own reason. */
+  readonly why: string;
+  /** The girths and lengths it changes, from what to what. */
+  readonly courses: readonly Course[];
+  /** What was read and by what it was divided; null where it is the maker's own amount or no share of a reading. */
+  readonly reading: CutReading | null;
+}
+
+/** How an amount came from what was read. */
+export interface CutReading {
+  readonly readMm: number;
+  readonly share: number;
+  /** 0 where the cloth is not stretched there: nothing is divided. */
+  readonly strain: number;
+}
+
+/** How a piece is changed: always with its direction. */
+export type Doing =
+  | "spread"
+  | "overlap"
+  | "letOut"
+  | "takeIn"
+  | "longer"
+  | "shorter"
+  | "up"
+  | "down"
+  | "centre"
+  | "side"
+  | "raise"
+  | "widen"
+  | "work";
+
+/** What is done, as an order with its direction; the amount stands behind it. */
+export const DOING_WORDS: Readonly<Record<Doing, string>> = {
+  spread: "Cut apart and spread, longer by",
+  overlap: "Fold out, shorter by",
+  letOut: "Let out",
+  takeIn: "Take in",
+  longer: "Lengthen by",
+  shorter: "Shorten by",
+  up: "Move up",
+  down: "Move down",
+  centre: "Move toward the centre",
+  side: "Move toward the side",
+  raise: "Raise by",
+  widen: "Widen by",
+  work: "Do",
+};
+
+/** Everything to do on one piece, in the order to do it. */
+export interface CuttingPiece {
+  readonly piece: string;
+  readonly lines: readonly CuttingLine[];
+}
+
+/** The order to do it in: lengths move every line below them, so they come first; hardware follows the cloth. */
+const ORDER: readonly ChangeTarget[] = [
+  "length",
+  "line",
+  "point",
+  "cup",
+  "girth",
+  "balance",
+  "edge",
+  "wire",
+  "elastic",
+  "making",
+];
+
+/** Pieces that are told first: the large ones, as they lie on the table. */
+const LARGE = ["front", "back"];
+
+/** A change with the finding it answers; null for one of the maker's own. */
+export interface FoundChange {
+  readonly change: Change;
+  readonly finding: Finding | null;
+}
+
+/**
+ * What to do at the cutting table: piece by piece, line by line, in the order to do it.
+ *
+ * @param before girths and lengths as they are cut now, with every change before these in.
+ */
+export function cuttingTable(changes: readonly FoundChange[], before: CoursesBefore): CuttingPiece[] {
+  const pieces = new Map<string, CuttingLine[]>();
+  const inOrder = changes.toSorted((a, b) => ORDER.indexOf(a.change.on) - ORDER.indexOf(b.change.on));
+  const courses = coursesOf(
+    inOrder.map(({ change }) => change),
+    before,
+  );
+  for (const { change, finding } of inOrder) {
+    const of = courses.get(change.id) ?? [];
+    for (const { piece, line } of linesOf(change, finding, of)) pieces.set(piece, [...(pieces.get(piece) ?? []), line]);
+  }
+  return [...pieces]
+    .map(([piece, lines]) => ({ piece, lines }))
+    .toSorted((a, b) => rank(a.piece) - rank(b.piece) || a.piece.localeCompare(b.piece));
+}
+
+const rank = (piece: string): number => (LARGE.includes(piece) ? LARGE.indexOf(piece) : LARGE.length);
+
+interface PieceLine {
+  readonly piece: string;
+  readonly line: CuttingLine;
+}
+
+function linesOf(change: Change, finding: Finding | null, courses: readonly Course[]): PieceLine[] {
+  if (change.parts.length > 0) {
+    return change.parts.flatMap((part) =>
+      piecesOf(part).map((piece) => ({ piece, line: partLine(part, { change, finding, courses }) })),
+    );
+  }
+  const names = piecesOf(change);
+  return names.map((piece) => ({
+    piece,
+    line: {
+      ...common(change, finding),
+      key: `${change.id}`,
+      courses,
+      ...place(change.line, change),
+      ...amountOn(piece, names.length, change),
+      reading: readingOf(finding?.amountMm ?? null, change.share, change.strain),
+    },
+  }));
+}
+
+const piecesOf = ({ pieces }: Pick<Change, "pieces">): string[] => {
+  const names = namesIn(pieces);
+  return names.length > 0 ? names : ["whole garment"];
+};
+
+function common(change: Change, finding: Finding | null): Pick<CuttingLine, "change" | "blend" | "why"> {
+  const why = finding ? findingKindOf(finding.kind).name.toLowerCase() : change.reason || "own change";
+  return { change, blend: change.blend, why };
+}
+
+function place(line: string, { spot }: Change): Pick<CuttingLine, "line" | "where"> {
+  const name = spotOf(spot).name.toLowerCase();
+  return { line, where: line.toLowerCase().includes(name) ? "" : `at the ${name}` };
+}
+
+const readingOf = (readMm: number | null, share: number | null, strain: number | null): CutReading | null =>
+  readMm === null || share === null || strain === null ? null : { readMm, share, strain };
+
+interface OfChange {
+  readonly change: Change;
+  readonly finding: Finding | null;
+  readonly courses: readonly Course[];
+}
+
+function partLine(part: ChangePart, { change, finding, courses }: OfChange): CuttingLine {
+  const { id, amountMm, readMm, strain, lengthId } = part;
+  return {
+    ...common(change, finding),
+    key: `${change.id} ${id}`,
+    ...place(part.line, change),
+    amountMm,
+    edges: 1,
+    doing: doingOf({ ...change, amountMm }, id),
+    courses: courses.filter((course) => lengthId === "" || course.id === lengthId || course.within.includes(lengthId)),
+    reading:
+      readMm === null
+        ? readingOf(finding?.amountMm ?? null, change.share, change.strain)
+        : readingOf(readMm, change.share, strain),
+  };
+}
+
+/** Wire remedies that are not simply longer or shorter. */
+const WIRES: Readonly<Record<string, Doing>> = {
+  "wire-tissue": "raise",
+  "wire-pokes": "shorter",
+  "wire-floats": "widen",
+};
+
+/** What is done by a signed amount, with its direction; a point's direction is the name of its part. */
+function doingOf({ on, amountMm, remedy }: Pick<Change, "on" | "amountMm" | "remedy">, part = ""): Doing {
+  const less = (amountMm ?? 0) < 0;
+  if (on === "length") return less ? "overlap" : "spread";
+  if (on === "line") return less ? "up" : "down";
+  if (on === "point") return part === "down" || part === "centre" || part === "side" ? part : "up";
+  if (on === "elastic") return less ? "shorter" : "longer";
+  if (on === "wire") return WIRES[remedy] ?? (less ? "shorter" : "longer");
+  return less ? "takeIn" : "letOut";
+}
+
+function amountOn(piece: string, of: number, change: Change): Pick<CuttingLine, "amountMm" | "edges" | "doing"> {
+  const { on, amountMm, seams, remedy } = change;
+  if (amountMm === null) return { amountMm: null, edges: 1, doing: "work" };
+  const doing = doingOf(change);
+  if (on === "girth") {
+    // Every seam has one edge on each of the pieces it joins.
+    return { amountMm: perEdge(amountMm, seams), edges: Math.max(1, Math.round((2 * seams) / of)), doing };
+  }
+  if (on === "balance") {
+    const gives = (remedy === "balance-front") === (piece === "front");
+    return { amountMm: gives ? amountMm : -amountMm, edges: 2, doing: gives ? "letOut" : "takeIn" };
+  }
+  if (on === "length") return { amountMm: amountMm / of, edges: 1, doing };
+  return { amountMm, edges: 1, doing };
+}

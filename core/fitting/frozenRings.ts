@@ -1,7 +1,0 @@
-import { consequencesOf } from "../ease/index.ts";
-import type { NextRing } from "./nextPlan.ts";
-import type { FrozenPlan } from "./prototype.ts";
-
-/** The rings of a frozen plan with their consequences, which are computed from what was frozen and not kept. */
-export const frozenRings = ({ rings, stretch }: Pick<FrozenPlan, "rings" | "stretch">): NextRing[] =>
-  rings.map((ring) => ({ ...ring, consequences: consequencesOf(ring.nowMm, { ...ring, ...stretch }) }));
