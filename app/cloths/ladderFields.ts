@@ -1,6 +1,6 @@
 import { evaluateLadder, type LadderStep, type LoadLadder, type NeckIn, stepTension } from "../../core/cloth/index.ts";
 import { parseForce } from "../../core/units/index.ts";
-import { draftName } from "../../data/drafts/index.ts";
+import { draftName } from "../../formats/kept/draftNames.ts";
 import type { Fields } from "../form/unsaved.ts";
 import { parseSwatchLength } from "./swatchLength.ts";
 

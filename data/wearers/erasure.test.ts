@@ -1,8 +1,8 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it, vi } from "vitest";
 import { newJob } from "../../core/job/index.ts";
+import { draftKindsOf, draftName, isDraftName } from "../../formats/kept/draftNames.ts";
 import { addDemoWorkshop } from "../demo/index.ts";
-import { draftKindsOf, draftName, isDraftName } from "../drafts/index.ts";
 import { temporaryStore } from "../testing/index.ts";
 
 /** Everything that lies in the data file and beside it, as bytes read as text. */

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { type DraftOwner, draftKindsOf } from "../drafts/index.ts";
+import { type DraftOwner, draftKindsOf } from "../../formats/kept/draftNames.ts";
 import { eraseJobs, type UnderJobs, underJobs } from "../jobs/index.ts";
 
 /** What erasing a wearer took away, for the maker to read. */

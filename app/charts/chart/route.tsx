@@ -1,4 +1,4 @@
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useContext, useState } from "react";
 import { redirect } from "react-router";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { type Choice, ChoiceInput } from "../../form/ChoiceInput.tsx";

@@ -1,5 +1,5 @@
 import { redirect } from "react-router";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";

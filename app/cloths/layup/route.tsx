@@ -8,7 +8,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { explainLayupTension, judgeLayup, layupTensionAt } from "../../../core/cloth/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

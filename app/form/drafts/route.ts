@@ -1,5 +1,6 @@
 import { data, redirect } from "react-router";
-import { isDraftName, LARGEST_DRAFT } from "../../../data/drafts/index.ts";
+import { LARGEST_DRAFT } from "../../../data/drafts/index.ts";
+import { isDraftName } from "../../../formats/kept/draftNames.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../fields.server.ts";

@@ -9,7 +9,7 @@ import {
   toCut,
   waitingFindings,
 } from "../../../core/fitting/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
 import { cutSoFar, type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";

@@ -4,7 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import { type Finding, findingKindOf, jobChanges, spotOf, ticked } from "../../../core/fitting/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob } from "../../.server/read/jobContext.ts";

@@ -1,4 +1,4 @@
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 
 /** Names under which the half-filled forms of the fitting page are kept. */
 export const draftNames = {

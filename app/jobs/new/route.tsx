@@ -5,7 +5,7 @@ import { useState } from "react";
 import { redirect } from "react-router";
 import { STYLES, type StyleId, styleFromOwn } from "../../../core/ease/index.ts";
 import { newJob } from "../../../core/job/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, notFound, storeOf } from "../../.server/http/answers.ts";

@@ -7,7 +7,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { explainPoint, LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedLength } from "../../../core/ease/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { NumberCell } from "../../form/NumberTable.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";

@@ -1,6 +1,6 @@
 import { LIKED_LENGTHS } from "../../../core/ease/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid } from "../../.server/http/answers.ts";
 import { readLengths } from "../../form/readLengths.ts";

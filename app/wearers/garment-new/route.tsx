@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import { redirect } from "react-router";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { shelfChoices } from "../../.server/read/layupContext.ts";

@@ -3,7 +3,7 @@ import { redirect } from "react-router";
 import { isMeasureCode, type MeasureCode } from "../../../core/body/index.ts";
 import type { Style } from "../../../core/ease/index.ts";
 import { savedOrThrow } from "../../../data/db/index.ts";
-import { draftName } from "../../../data/drafts/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";

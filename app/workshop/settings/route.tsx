@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { draftName } from "../../../data/drafts/index.ts";
 import type { Store } from "../../../data/store.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { parseGaugeAddress } from "../../.server/gauge/gaugeSource.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
