@@ -1,4 +1,4 @@
-import type { ListQuery } from "../../data/db/index.ts";
+import type { ListQuery } from "../../data/lists/index.ts";
 
 /** Longest search text looked at. */
 const LONGEST_SEARCH = 120;

@@ -6,5 +6,12 @@ export { type Job, newJob, type SignOff } from "./job.ts";
 export { jobFacts } from "./jobFacts.ts";
 export { type MovedRing, movedOn } from "./movedOn.ts";
 export { type JobIngredients, type JobPlan, type MissingThing, type PlannedJob, planJob } from "./planJob.ts";
-export { type Step, type StepId, type StepState, stepsOf } from "./steps.ts";
-export { workingSteps } from "./workingSteps.ts";
+export {
+  type JobProgress,
+  type JobSoFar,
+  type Step,
+  type StepId,
+  type StepState,
+  stepsOf,
+  type WorkingsSoFar,
+} from "./steps/index.ts";

@@ -7,16 +7,16 @@ import {
   SAMPLE_TEST,
   sampleFrozen,
   sampleIngredients,
+  sampleSoFar,
 } from "../testing/index.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
-import { stepsOf } from "./steps.ts";
+import { stepsOf } from "./steps/index.ts";
 
 const layer = (name: string, tests = [SAMPLE_LADDER_TEST]) => ({
   cloth: { ...SAMPLE_CLOTH, name },
   tests,
   direction: "across" as const,
 });
-const progress = { prototypeCount: 0, openFindings: 0, movedOn: false, chart: false };
 
 describe("a job of several layers", () => {
   const layers = [layer("shell"), layer("net")];
@@ -67,14 +67,15 @@ describe("choices of a job", () => {
   it("by a school without an answer leave the plan unfinished, and nothing is frozen from it", () => {
     const read = own({ school: "pressure" });
     expect(read.planned?.plan.zones.every(({ chosen }) => chosen === null)).toBe(true);
-    expect(stepsOf(read, progress)[2]).toMatchObject({ state: "missing", words: "a zone cannot be planned" });
+    const soFar = sampleSoFar({ job: { ...SAMPLE_JOB, school: "pressure" } });
+    expect(stepsOf(soFar)[2]).toMatchObject({ state: "missing", words: "a zone cannot be planned" });
     expect(() => sampleFrozen([], { job: { ...SAMPLE_JOB, school: "pressure" } })).toThrow(/every zone/);
   });
 
   it("that press hard want another look", () => {
     const job = { ...SAMPLE_JOB, zones: { waist: { by: "own", garmentMm: 300 } } } as const;
-    const read = planJob(sampleIngredients({ job, tests: [SAMPLE_LADDER_TEST] }));
-    expect(stepsOf(read, progress)[2]).toMatchObject({ state: "look", words: "presses hard" });
+    const soFar = sampleSoFar({ job, tests: [SAMPLE_LADDER_TEST] });
+    expect(stepsOf(soFar)[2]).toMatchObject({ state: "look", words: "presses hard" });
   });
 });
 

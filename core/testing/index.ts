@@ -16,3 +16,4 @@ export {
   sampleLength,
   samplePrototype,
 } from "./sampleJob.ts";
+export { sampleSoFar } from "./sampleSoFar.ts";

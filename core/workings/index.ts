@@ -13,3 +13,4 @@ export {
   workingsOf,
   workingsOfStep,
 } from "./calculations.ts";
+export { type Picked, picksOf } from "./picked.ts";

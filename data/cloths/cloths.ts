@@ -1,15 +1,8 @@
 import { createHash } from "node:crypto";
 import type { Knex } from "knex";
 import type { Cloth, SwatchTest } from "../../core/cloth/index.ts";
-import {
-  insertRow,
-  type ListQuery,
-  newIdentity,
-  type Page,
-  pageByName,
-  type SaveOutcome,
-  updateVersion,
-} from "../db/index.ts";
+import { insertRow, newIdentity, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { type ListQuery, type Page, pageByName } from "../lists/index.ts";
 import { insertTest, type StepRow, type TestRow, testFrom } from "./swatchRows.ts";
 
 interface ClothRow {

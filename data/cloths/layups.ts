@@ -1,14 +1,7 @@
 import type { Knex } from "knex";
 import type { KeptLayer, KeptLayup } from "../../core/cloth/index.ts";
-import {
-  insertAll,
-  insertRow,
-  type ListQuery,
-  type Page,
-  pageByName,
-  type SaveOutcome,
-  updateVersion,
-} from "../db/index.ts";
+import { insertAll, insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { type ListQuery, type Page, pageByName } from "../lists/index.ts";
 
 interface LayupRow {
   id: number;

@@ -3,13 +3,4 @@ export { type IdentityRepository, identityRepository, newIdentity } from "./iden
 export { openDatabase, watchFile } from "./openDatabase.ts";
 export { parse, readColumn, readKept, wholeOf } from "./readKept.ts";
 export { isRefusal, RolledBack } from "./refusal.ts";
-export {
-  insertAll,
-  insertRow,
-  type ListQuery,
-  type Page,
-  pageByName,
-  type SaveOutcome,
-  savedOrThrow,
-  updateVersion,
-} from "./saving.ts";
+export { insertAll, insertRow, type SaveOutcome, savedOrThrow, updateVersion } from "./saving.ts";

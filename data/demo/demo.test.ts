@@ -16,14 +16,14 @@ describe("the demo workshop", () => {
   it("has at least three people, five cloths and three jobs at different stages", async () => {
     const wearers = await store.wearers.list({ search: "", page: 1 });
     const cloths = await store.cloths.list({ search: "", page: 1 });
-    const jobs = await store.jobs.list("");
+    const jobs = (await store.jobs.list({ search: "", page: 1 })).rows;
     expect(wearers.rows.filter(({ kind }) => kind === "person").length).toBeGreaterThanOrEqual(3);
     expect(cloths.total).toBeGreaterThanOrEqual(5);
     expect(jobs.map(({ prototypeCount }) => prototypeCount).toSorted()).toEqual([0, 0, 0, 0, 1, 2, 3, 4]);
   });
 
   it("has a job whose first change cured one finding and overdid another", async () => {
-    const jobs = await store.jobs.list("");
+    const jobs = (await store.jobs.list({ search: "", page: 1 })).rows;
     const job = jobs.find(({ prototypeCount }) => prototypeCount === 2);
     const prototypes = await store.prototypes.ofJob(job?.id ?? 0);
     const fittings = await store.fittings.ofPrototypes(prototypes.map(({ id }) => id));
@@ -32,7 +32,7 @@ describe("the demo workshop", () => {
   });
 
   it("has a job signed off after four rounds, whose second proposed from what the first had taught", async () => {
-    const job = (await store.jobs.list("four rounds"))[0];
+    const job = (await store.jobs.list({ search: "four rounds", page: 1 })).rows[0];
     expect(job?.signedOff).not.toBeNull();
     const prototypes = await store.prototypes.ofJob(job?.id ?? 0);
     expect(prototypes.map(({ closedOn }) => closedOn !== null)).toEqual([true, true, true, true]);
@@ -45,7 +45,7 @@ describe("the demo workshop", () => {
   });
 
   it("has a job that goes in circles, and says so", async () => {
-    const job = (await store.jobs.list("in circles"))[0];
+    const job = (await store.jobs.list({ search: "in circles", page: 1 })).rows[0];
     const prototypes = await store.prototypes.ofJob(job?.id ?? 0);
     const fittings = await store.fittings.ofPrototypes(prototypes.map(({ id }) => id));
     const changes = jobChanges(fittings, await store.changes.ownOfJob(job?.id ?? 0));
@@ -63,6 +63,6 @@ describe("the demo workshop", () => {
 it("fills a real file in one transaction", async () => {
   const store = await openStore(`${temporaryFolder()}/demo.sqlite`);
   await addDemoWorkshop(store);
-  expect((await store.jobs.list("")).length).toBe(8);
+  expect((await store.jobs.list({ search: "", page: 1 })).rows.length).toBe(8);
   await store.close();
 });

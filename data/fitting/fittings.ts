@@ -23,6 +23,7 @@ import {
   type ReadingRow,
   readingFrom,
 } from "./fittingRows.ts";
+import { openFindingsOf } from "./openFindings.ts";
 import { outcomesIn } from "./outcomes.ts";
 import type { Photo } from "./photos.ts";
 
@@ -36,6 +37,8 @@ export type NewReading = Omit<Reading, "id"> & { readonly fittingId: number };
 export interface FittingRepository {
   /** In the order they took place. */
   ofPrototypes(prototypeIds: readonly number[]): Promise<Fitting[]>;
+  /** How many findings of a job wait for the maker's word. */
+  openOfJob(jobId: number): Promise<number>;
   add(fitting: FittingHead & { readonly prototypeId: number }): Promise<number>;
   saveHead(fitting: FittingHead & { readonly id: number; readonly version: number }): Promise<boolean>;
   addFinding(finding: NewFinding): Promise<number>;
@@ -68,6 +71,10 @@ export function fittingRepository(db: Knex): FittingRepository {
   };
   return {
     ofPrototypes: (ids) => read(db, ids),
+    async openOfJob(jobId) {
+      const [row] = (await db.raw(`select ${openFindingsOf("?")} as open`, [jobId])) as { open: number }[];
+      return row?.open ?? 0;
+    },
     add: ({ prototypeId, ...head }) => insertRow(db, "fittings", { prototype_id: prototypeId, ...headColumns(head) }),
     saveHead: ({ id, version, ...head }) => updateVersion(db, "fittings", { id, version }, headColumns(head)),
     addFinding: async (finding) => insertRow(db, "findings", await findingColumns(db, finding)),

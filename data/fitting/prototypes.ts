@@ -47,6 +47,8 @@ export interface PrototypeRepository {
   /** In order of their numbers. */
   ofJob(jobId: number): Promise<Prototype[]>;
   find(jobId: number, number: number): Promise<Prototype | null>;
+  /** Number and frozen plan of a job's last prototype; null while there is none. */
+  lastFrozen(jobId: number): Promise<Pick<Prototype, "number" | "frozen"> | null>;
   /**
    * Starts the next prototype of a job: freezes the plan and marks the changes it carries as cut.
    * @returns its number, or null when somebody else has started that number meanwhile.
@@ -71,6 +73,13 @@ export function prototypeRepository(db: Knex): PrototypeRepository {
       return withInside(db, await db("prototypes").where({ job_id: jobId }).orderBy("number"));
     },
     find,
+    async lastFrozen(jobId) {
+      const row: Pick<PrototypeRow, "number" | "frozen"> | undefined = await db("prototypes")
+        .where({ job_id: jobId })
+        .orderBy("number", "desc")
+        .first("number", "frozen");
+      return row ? { number: row.number, frozen: frozenFrom(row.frozen) } : null;
+    },
     start: (prototype) => start(db, prototype),
     closeAll: async (jobId, closedOn) => {
       await db("prototypes").where({ job_id: jobId }).whereNull("closed_on").update({ closed_on: closedOn });

@@ -20,7 +20,7 @@ const fittingsOf = async (jobId: number) => {
   return store.fittings.ofPrototypes(prototypes.map(({ id }) => id));
 };
 const findingsOf = async (jobId: number) => (await fittingsOf(jobId)).flatMap(({ findings }) => findings);
-const newest = async () => (await store.history.ofJob(JOB, 1))[0];
+const newest = async () => (await store.history.ofJob(JOB, 1)).rows[0];
 
 async function newFinding(jobId: number): Promise<NewFinding> {
   const fitting = (await fittingsOf(jobId)).at(-1);
@@ -77,10 +77,10 @@ describe("the history of a job", () => {
     expect(await findingsOf(JOB)).toHaveLength(count - 1);
     const undo = await newest();
     expect(undo).toMatchObject({ undoes: put?.id });
-    expect((await store.history.ofJob(JOB, 9)).find(({ id }) => id === put?.id)?.undone).toBe(true);
+    expect((await store.history.ofJob(JOB, 1)).rows.find(({ id }) => id === put?.id)?.undone).toBe(true);
     expect((await store.undoEdit(JOB, undo?.id ?? 0)).ok).toBe(true);
     expect(await findingsOf(JOB)).toHaveLength(count);
-    expect((await store.history.ofJob(JOB, 9)).find(({ id }) => id === put?.id)?.undone).toBe(false);
+    expect((await store.history.ofJob(JOB, 1)).rows.find(({ id }) => id === put?.id)?.undone).toBe(false);
   });
 
   it("puts a photo out of sight and back, and never loses its bytes", async () => {
@@ -139,7 +139,7 @@ describe("the history of a job", () => {
     );
     expect(await store.undoEdit(JOB, put?.id ?? 0)).toMatchObject({ ok: false, problem: { code: "edit-closed" } });
     expect(await store.undoEdit(1, put?.id ?? 0)).toMatchObject({ ok: false, problem: { code: "edit-unknown" } });
-    const first = (await store.history.ofJob(JOB, 99)).at(-1);
+    const first = (await store.history.ofJob(JOB, 99)).rows.at(-1);
     expect((await store.undoEdit(JOB, first?.id ?? 0)).ok).toBe(false);
     expect(await store.jobs.find(JOB)).not.toBeNull();
   });

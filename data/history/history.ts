@@ -1,6 +1,7 @@
 import type { Knex } from "knex";
 import type { EditedThing } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
+import { type Page, pageOf } from "../lists/index.ts";
 
 /** Everything one action did to a job's record. */
 export interface JobEdit {
@@ -17,7 +18,7 @@ export interface JobEdit {
 /** The history of jobs: written by the database itself, gathered by action. */
 export interface HistoryRepository {
   /** Newest first. */
-  ofJob(jobId: number, most: number): Promise<JobEdit[]>;
+  ofJob(jobId: number, page: number): Promise<Page<JobEdit>>;
   /**
    * Takes an edit back: every row as it was before. Problems: `edit-unknown`, `edit-overtaken` where something of it
    * was edited since, `edit-closed` where it stands in a closed prototype or something rests on it.
@@ -28,8 +29,12 @@ export interface HistoryRepository {
 /** History over a transaction. */
 export function historyRepository(db: Knex): HistoryRepository {
   return {
-    async ofJob(jobId, most) {
-      const edits: EditRow[] = await db("job_edits").where({ job_id: jobId }).orderBy("id", "desc").limit(most);
+    async ofJob(jobId, page) {
+      const { rows: edits, ...at } = await pageOf<EditRow>(
+        () => db("job_edits").where({ job_id: jobId }),
+        page,
+        (query) => query.orderBy("id", "desc"),
+      );
       const rows: RowOfEdit[] = await db("job_edit_rows")
         .whereIn(
           "edit_id",
@@ -37,13 +42,14 @@ export function historyRepository(db: Knex): HistoryRepository {
         )
         .orderBy("id");
       const undoings: EditRow[] = await db("job_edits").where({ job_id: jobId }).whereNotNull("undoes");
-      return edits.map((edit) => ({
+      const told = edits.map((edit) => ({
         id: edit.id,
         madeAt: edit.made_at,
         undoes: edit.undoes,
         undone: isUndone(edit.id, undoings),
         rows: rows.filter(({ edit_id }) => edit_id === edit.id).map(rowFrom),
       }));
+      return { ...at, rows: told };
     },
     undo: (jobId, editId) => undo(db, jobId, editId),
   };

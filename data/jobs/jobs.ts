@@ -8,6 +8,8 @@ import {
   readZoneChoices,
 } from "../../formats/kept/columns.ts";
 import { insertRow, newIdentity, readColumn, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { openFindingsOf } from "../fitting/index.ts";
+import { type ListQuery, likeAnywhere, type Page, pageOf } from "../lists/index.ts";
 
 interface JobRow {
   id: number;
@@ -43,7 +45,7 @@ export interface ListedJob extends Job {
 /** Jobs. */
 export interface JobRepository {
   /** Newest first; filtered by a part of the job's or the wearer's name. */
-  list(search: string): Promise<ListedJob[]>;
+  list(query: ListQuery): Promise<Page<ListedJob>>;
   find(id: number): Promise<Job | null>;
   ofWearer(wearerId: number): Promise<Job[]>;
   ofCloth(clothId: number): Promise<Job[]>;
@@ -64,7 +66,7 @@ export function jobRepository(db: Knex): JobRepository {
     ((await db("jobs").where(condition).whereNull("removed_at").orderBy("id", "desc")) as JobRow[]).map(fromRow);
   const find = async (id: number) => (await where({ id }))[0] ?? null;
   return {
-    list: (search) => list(db, search),
+    list: (query) => list(db, query),
     find,
     ofWearer: (wearerId) => where({ wearer_id: wearerId }),
     ofCloth: (clothId) => where({ cloth_id: clothId }),
@@ -90,34 +92,42 @@ export function jobRepository(db: Knex): JobRepository {
   };
 }
 
-/** Jobs shown on the bench at most; a search finds the others. */
-const LISTED = 200;
-
-async function list(db: Knex, search: string): Promise<ListedJob[]> {
-  const like = `%${search.replace(/[\\%_]/g, "\\$&")}%`;
-  const rows = await db("jobs")
-    .join("wearers", "wearers.id", "jobs.wearer_id")
-    .leftJoin("cloths", "cloths.id", "jobs.cloth_id")
-    .leftJoin("layups", "layups.id", "jobs.layup_id")
-    .whereNull("jobs.removed_at")
-    .whereRaw("(jobs.name like ? escape '\\' or wearers.name like ? escape '\\')", [like, like])
-    .orderBy("jobs.id", "desc")
-    .limit(LISTED)
-    .select("jobs.*", { wearer_name: "wearers.name", cloth_name: "cloths.name", layup_name: "layups.name" })
-    .select(
-      db.raw("(select count(*) from prototypes p where p.job_id = jobs.id) as prototype_count"),
-      db.raw(`(select count(*) from prototypes p join fittings t on t.prototype_id = p.id
-        join findings f on f.fitting_id = t.id and f.removed = 0
-        left join changes c on c.finding_id = f.id where p.job_id = jobs.id and c.id is null and f.kind <> 'comfort') as open_findings`),
-    );
-  return rows.map((row) => ({
-    ...fromRow(row),
-    wearerName: row.wearer_name,
-    clothName: row.layup_name ?? row.cloth_name,
-    prototypeCount: row.prototype_count,
-    openFindings: row.open_findings,
-  }));
+interface ListedRow extends JobRow {
+  wearer_name: string;
+  cloth_name: string | null;
+  layup_name: string | null;
+  prototype_count: number;
+  open_findings: number;
 }
+
+async function list(db: Knex, { search, page }: ListQuery): Promise<Page<ListedJob>> {
+  const like = likeAnywhere(search);
+  const matching = () => {
+    const query = db("jobs").join("wearers", "wearers.id", "jobs.wearer_id").whereNull("jobs.removed_at");
+    if (search === "") return query;
+    return query.whereRaw("(jobs.name like ? escape '\\' or wearers.name like ? escape '\\')", [like, like]);
+  };
+  const found = await pageOf<ListedRow>(matching, page, (query) =>
+    query
+      .leftJoin("cloths", "cloths.id", "jobs.cloth_id")
+      .leftJoin("layups", "layups.id", "jobs.layup_id")
+      .orderBy("jobs.id", "desc")
+      .select("jobs.*", { wearer_name: "wearers.name", cloth_name: "cloths.name", layup_name: "layups.name" })
+      .select(
+        db.raw("(select count(*) from prototypes p where p.job_id = jobs.id) as prototype_count"),
+        db.raw(`${openFindingsOf("jobs.id")} as open_findings`),
+      ),
+  );
+  return { ...found, rows: found.rows.map(listedFrom) };
+}
+
+const listedFrom = (row: ListedRow): ListedJob => ({
+  ...fromRow(row),
+  wearerName: row.wearer_name,
+  clothName: row.layup_name ?? row.cloth_name,
+  prototypeCount: row.prototype_count,
+  openFindings: row.open_findings,
+});
 
 const fromRow = (row: JobRow): Job => ({
   id: row.id,

@@ -31,7 +31,7 @@ describe("a job's choices", () => {
     });
     const id = await store.jobs.add(job);
     expect(await store.jobs.find(id)).toEqual({ ...job, id, version: 1 });
-    expect((await store.jobs.list(""))[0]).toMatchObject({ clothName: "L" });
+    expect((await store.jobs.list({ search: "", page: 1 })).rows[0]).toMatchObject({ clothName: "L" });
   });
 });
 

@@ -1,15 +1,8 @@
 import type { Knex } from "knex";
 import type { SizeChart } from "../../core/ease/index.ts";
 import { readChartSizes } from "../../formats/kept/columns.ts";
-import {
-  insertRow,
-  type ListQuery,
-  type Page,
-  pageByName,
-  readColumn,
-  type SaveOutcome,
-  updateVersion,
-} from "../db/index.ts";
+import { insertRow, readColumn, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { type ListQuery, type Page, pageByName } from "../lists/index.ts";
 
 interface SizeChartRow {
   id: number;

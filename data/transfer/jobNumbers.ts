@@ -1,7 +1,7 @@
 import type { PickedRecord } from "../../core/calculation/index.ts";
 import { ownStyleNumber } from "../../core/ease/index.ts";
 import type { FrozenPlan } from "../../core/fitting/index.ts";
-import { fieldsOfWorking, type WorkingId, type Workings } from "../../core/workings/index.ts";
+import { picksOf, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { OWN_STYLE } from "../../formats/jobs/jobDocument.ts";
 
 /** What a job's file refers to by number. */
@@ -72,9 +72,6 @@ const PICKED: Readonly<Record<PickedRecord, Referred>> = { elastic: "cloth", wra
 /** A working with the elastics and wraps its fields pick under their other number. */
 export function mapWorking<Id extends WorkingId>(id: Id, working: Workings[Id], number: Renumber): Workings[Id] {
   const renumbered: Record<string, unknown> = { ...working };
-  for (const [name, field] of fieldsOfWorking(id)) {
-    const value = renumbered[name];
-    if (field.as === "pick" && typeof value === "number") renumbered[name] = number.of(PICKED[field.of], value);
-  }
+  for (const { name, of, id: picked } of picksOf(id, working)) renumbered[name] = number.of(PICKED[of], picked);
   return renumbered as unknown as Workings[Id];
 }

@@ -30,7 +30,9 @@ describe("erasing a wearer", () => {
 
     expect(await store.wearers.find(1)).toBeNull();
     expect(await store.sheets.ofWearer(1)).toEqual([]);
-    expect((await store.jobs.list("")).map(({ wearerId }) => wearerId)).toEqual([2, 5, 5, 3, 2]);
+    expect((await store.jobs.list({ search: "", page: 1 })).rows.map(({ wearerId }) => wearerId)).toEqual([
+      2, 5, 5, 3, 2,
+    ]);
     expect(await db("body_wraps").pluck("wearer_id")).toEqual([]);
     expect(await db("job_workings").distinct("job_id").pluck("job_id")).toEqual([5, 6]);
     expect(await db("findings").pluck("fitting_id")).toHaveLength(10);
@@ -56,7 +58,7 @@ describe("erasing a wearer", () => {
   it("never gives a number again that was erased: an old tab meets nobody else", async () => {
     const { store } = await temporaryStore();
     await addDemoWorkshop(store);
-    const jobs = (await store.jobs.list("")).map(({ id }) => id);
+    const jobs = (await store.jobs.list({ search: "", page: 1 })).rows.map(({ id }) => id);
     const [wearer] = (await store.wearers.list({ search: "", page: 1 })).rows;
     if (!wearer) throw new Error("The demo has wearers.");
     for (const { id } of (await store.wearers.list({ search: "", page: 1 })).rows) await store.eraseWearer(id);

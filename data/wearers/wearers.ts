@@ -1,14 +1,7 @@
 import type { Knex } from "knex";
 import type { Wearer } from "../../core/body/index.ts";
-import {
-  insertRow,
-  type ListQuery,
-  newIdentity,
-  type Page,
-  pageByName,
-  type SaveOutcome,
-  updateVersion,
-} from "../db/index.ts";
+import { insertRow, newIdentity, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { type ListQuery, type Page, pageByName } from "../lists/index.ts";
 
 type NewWearer = Omit<Wearer, "id" | "version">;
 

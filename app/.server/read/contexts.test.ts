@@ -2,8 +2,10 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { judgeLayup, layupTensionAt, SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/index.ts";
 import { addDemoWorkshop } from "../../../data/demo/index.ts";
 import { openStore, type Store } from "../../../data/store.ts";
-import { easeSources, jobSteps, movedSinceLast, readJob, ringsToday } from "./jobContext.ts";
+import { easeSources } from "./jobPlan.ts";
+import { movedSinceLast, readJob, ringsToday } from "./jobRecord.ts";
 import { judgedLayers, shelfChoices } from "./layupContext.ts";
+import { readSteps } from "./rail.ts";
 
 let store: Store;
 beforeAll(async () => {
@@ -28,7 +30,8 @@ describe("a job read whole", () => {
       test: "hand test across, 28 Sep 2026",
       usable: expect.closeTo(0.62, 9),
     });
-    expect(jobSteps(read, []).map(({ state }) => state)).toEqual(["done", "done", "done", "done", "look"]);
+    const steps = await readSteps(store, read);
+    expect(steps.map(({ state }) => state)).toEqual(["done", "done", "done", "done", "done", "look"]);
   });
 
   it("says what has moved in the plan since the last prototype, once the school is another", async () => {
@@ -37,7 +40,10 @@ describe("a job read whole", () => {
     await store.inTransaction(({ jobs }) => jobs.save(school));
     const moved = movedSinceLast(await readJob(store, 2));
     expect(moved.map(({ zone }) => zone)).toContain("waist");
-    expect(jobSteps(await readJob(store, 2), []).at(-1)).toMatchObject({ state: "look", words: "2 findings open" });
+    expect((await readSteps(store, await readJob(store, 2))).at(-1)).toMatchObject({
+      state: "look",
+      words: "2 findings open",
+    });
   });
 
   it("without a plan has no rings and no sources of numbers that are not there", async () => {

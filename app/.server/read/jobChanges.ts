@@ -7,10 +7,10 @@ import {
   predictClosure,
   twice,
 } from "../../../core/fitting/index.ts";
-import { type JobContext, lengthsToday, ringsToday } from "./jobContext.ts";
+import { type JobRecord, lengthsToday, ringsToday } from "./jobRecord.ts";
 
 /** Where a job's changes do not agree: with one another, or with the limits of its style. */
-export function contradictionsOf(read: JobContext): Contradiction[] {
+export function contradictionsOf(read: JobRecord): Contradiction[] {
   const { fittings, ownChanges, style, planned } = read;
   const changes = jobChanges(fittings, ownChanges).filter(
     ({ change }) => change.decision !== "refused" && change.decision !== "waiting",
@@ -23,7 +23,7 @@ export function contradictionsOf(read: JobContext): Contradiction[] {
 }
 
 /** Every closure pull of a job that could be held against its plan. */
-export function closurePulls({ prototypes, fittings }: JobContext): ClosurePull[] {
+export function closurePulls({ prototypes, fittings }: JobRecord): ClosurePull[] {
   return fittings
     .flatMap(({ prototypeId, readings }) => {
       const prototype = prototypes.find(({ id }) => id === prototypeId);

@@ -1,7 +1,7 @@
 import { gradePattern, type PatternSizes, type SizeChart } from "../../../core/ease/index.ts";
 import type { Result } from "../../../core/result.ts";
 import type { Repositories } from "../../../data/store.ts";
-import type { JobContext } from "./jobContext.ts";
+import type { JobPlanContext } from "./jobPlan.ts";
 
 /** A size chart with the sizes chosen from it; grading is null while the plan has no girth to size by. */
 export interface SizedPattern {
@@ -12,7 +12,7 @@ export interface SizedPattern {
 /** The size chart of a job with the sizes chosen from it. */
 export async function patternSizes(
   { charts }: Pick<Repositories, "charts">,
-  { job, style, planned, settings }: Pick<JobContext, "job" | "style" | "planned" | "settings">,
+  { job, style, planned, settings }: Pick<JobPlanContext, "job" | "style" | "planned" | "settings">,
 ): Promise<SizedPattern | null> {
   const chart = job.chartId === null ? null : await charts.find(job.chartId);
   if (!chart) return null;

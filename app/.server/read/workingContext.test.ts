@@ -1,16 +1,17 @@
 import { RouterContextProvider } from "react-router";
 import { beforeEach, describe, expect, it } from "vitest";
-import { workingSteps } from "../../../core/job/index.ts";
+import { picksOf, reckonWorking, WORKING_IDS } from "../../../core/workings/index.ts";
 import { addDemoWorkshop } from "../../../data/demo/index.ts";
-import { bareWorkings, keptIds } from "../../../data/jobs/index.ts";
+import { bareWorkings } from "../../../data/jobs/index.ts";
 import { openStore, type Store } from "../../../data/store.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { readWorking, workingFields } from "../../jobs/calculation/readWorking.ts";
 import { saveWorking } from "../../jobs/calculation/saveWorking.server.ts";
 import { workingDraft } from "../../jobs/calculation/workingDraft.ts";
 import { storeContext } from "../http/context.ts";
-import { readJob } from "./jobContext.ts";
-import { loadWorkings, readWorkings, stepsOfPage } from "./workingContext.ts";
+import { readJob } from "./jobRecord.ts";
+import { readSteps, stepsOfPage } from "./rail.ts";
+import { loadWorkings, readWorkings } from "./workingContext.ts";
 
 let store: Store;
 beforeEach(async () => {
@@ -21,9 +22,8 @@ beforeEach(async () => {
 
 const stepsOf = async (jobId: number) => {
   const read = await readJob(store, jobId);
-  const { kept, facts } = await readWorkings(store, read);
-  const soFar = { workings: bareWorkings(kept), kept: keptIds(kept), facts };
-  return workingSteps(read.style, soFar).map(({ id, state, words }) => `${id} ${state}: ${words}`);
+  const steps = await readSteps(store, read);
+  return steps.filter(({ shapes }) => shapes).map(({ id, state, words }) => `${id} ${state}: ${words}`);
 };
 
 describe("the steps of torso, cups and band", () => {
@@ -57,13 +57,26 @@ describe("the steps of torso, cups and band", () => {
 });
 
 describe("the facts of a calculation", () => {
+  it("are for the rail read with the elastics that were picked, and stand as on the page", async () => {
+    const read = await readJob(store, 6);
+    const [rail, page] = [await readWorkings(store, read, "picked"), await readWorkings(store, read, "shelf")];
+    const picked = WORKING_IDS.flatMap((id) => picksOf(id, rail.kept[id].working));
+    const ids = new Set(picked.map((one) => one.id));
+    expect(rail.facts.band.elastics.map((one) => one.id)).toEqual([...ids].toSorted((a, b) => a - b));
+    expect(rail.facts.band.elastics.length).toBeLessThan(page.facts.band.elastics.length);
+    for (const id of WORKING_IDS) {
+      const { working } = rail.kept[id];
+      expect(reckonWorking(id, working, rail.facts[id])).toEqual(reckonWorking(id, working, page.facts[id]));
+    }
+  });
+
   it("are the job's plan, its pattern and the elastics of the shelf", async () => {
-    const { facts } = await readWorkings(store, await readJob(store, 4));
+    const { facts } = await readWorkings(store, await readJob(store, 4), "shelf");
     expect(facts.bustRoom.chartBust?.words).toMatch(/^size \d\d of Harbour one-piece block$/);
     expect(facts.trunk.chart?.sizes[0]).toEqual({ name: "34", bodyMm: 1430, finishedMm: null });
     expect(facts.trunk.innerLayers).toEqual(["Foam swim lining", "Sable power net"]);
     expect(facts.trunk.wraps.map(({ name, loop }) => [name, loop.trunkLoop])).toEqual([["First wrap, standing", 1553]]);
-    const wired = (await readWorkings(store, await readJob(store, 6))).facts;
+    const wired = (await readWorkings(store, await readJob(store, 6), "shelf")).facts;
     expect(wired.band.elastics.map(({ name, forceN }) => `${name}: ${forceN ? "tested" : "no ladder"}`)).toContain(
       "Fold-over elastic 15: no ladder",
     );
@@ -71,11 +84,11 @@ describe("the facts of a calculation", () => {
   });
 
   it("keep the wings' own strain once the band was made the plan's underbust", async () => {
-    const before = (await readWorkings(store, await readJob(store, 6))).facts.band.plannedStrain;
+    const before = (await readWorkings(store, await readJob(store, 6), "shelf")).facts.band.plannedStrain;
     const job = await store.jobs.find(6);
     if (!job) throw new Error("no job");
     await store.jobs.save({ ...job, zones: { underbust: { by: "own", garmentMm: 716 } } });
-    const after = (await readWorkings(store, await readJob(store, 6))).facts.band.plannedStrain;
+    const after = (await readWorkings(store, await readJob(store, 6), "shelf")).facts.band.plannedStrain;
     expect(after).toBe(before);
   });
 });

@@ -2,17 +2,24 @@ import type { RouterContextProvider } from "react-router";
 import { shelfElastic } from "../../../core/band/index.ts";
 import { sheetWords } from "../../../core/body/index.ts";
 import type { BesideJob, ChartLoops, WrapLoop } from "../../../core/calculation/index.ts";
-import { jobFacts, type Step, workingSteps } from "../../../core/job/index.ts";
+import { jobFacts } from "../../../core/job/index.ts";
 import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
-import { type WorkingFacts, type WorkingId, workingFacts, workingsOf } from "../../../core/workings/index.ts";
-import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/jobs/index.ts";
+import {
+  fieldsOfWorking,
+  picksOf,
+  type WorkingFacts,
+  type WorkingId,
+  workingFacts,
+  workingsOf,
+} from "../../../core/workings/index.ts";
+import type { KeptWorkings } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import type { MeasuresAt } from "../../jobs/calculation/LackList.tsx";
 import { workingFields } from "../../jobs/calculation/readWorking.ts";
 import { workingDraft } from "../../jobs/calculation/workingDraft.ts";
 import { storeOf } from "../http/answers.ts";
-import { type JobContext, jobOfPage, jobSteps } from "./jobContext.ts";
+import { type JobPlanContext, planOfPage } from "./jobPlan.ts";
 import { patternSizes, type SizedPattern } from "./patternSizes.ts";
 
 /** What is kept of a job's calculations, with the facts they rest on. */
@@ -21,8 +28,15 @@ export interface JobWorkings {
   readonly facts: WorkingFacts;
 }
 
+/** Which elastics a page needs: those the calculations have picked, or the shelf to pick from. */
+export type ElasticsNeeded = "picked" | "shelf";
+
 /** Reads the calculations of a job; only what its style needs is looked up beside it. */
-export async function readWorkings(repositories: Repositories, read: JobContext): Promise<JobWorkings> {
+export async function readWorkings(
+  repositories: Repositories,
+  read: JobPlanContext,
+  elastics: ElasticsNeeded,
+): Promise<JobWorkings> {
   const kept = await repositories.workings.ofJob(read.job.id);
   const needed = workingsOf(read.style);
   const sized = needed.includes("bustRoom") ? await patternSizes(repositories, read) : null;
@@ -32,7 +46,7 @@ export async function readWorkings(repositories: Repositories, read: JobContext)
       settingsName: read.settingsName,
       isForm: read.wearer.kind === "form",
       wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
-      elastics: needed.includes("band") || needed.includes("strap") ? await elasticsOf(repositories, read) : [],
+      elastics: await elasticsOf(repositories, read, elastics === "shelf" ? shelfFor(needed) : pickedIn(kept, needed)),
       chartBust: chartBustOf(sized),
       chartLoops: chartLoopsOf(sized),
     }),
@@ -40,15 +54,33 @@ export async function readWorkings(repositories: Repositories, read: JobContext)
   return { kept, facts };
 }
 
+/** Calculations that are offered the elastics of the shelf. */
+const shelfFor = (needed: readonly WorkingId[]): "shelf" | readonly number[] =>
+  needed.some((id) => fieldsOfWorking(id).some(([, field]) => field.as === "pick" && field.of === "elastic"))
+    ? "shelf"
+    : [];
+
+const pickedIn = (kept: KeptWorkings, needed: readonly WorkingId[]): number[] => [
+  ...new Set(
+    needed.flatMap((id) =>
+      picksOf(id, kept[id].working)
+        .filter(({ of }) => of === "elastic")
+        .map((picked) => picked.id),
+    ),
+  ),
+];
+
 async function wrapsOf({ wraps }: Pick<Repositories, "wraps">, wearerId: number): Promise<WrapLoop[]> {
   return (await wraps.ofWearer(wearerId)).map(({ id, name, edges }) => ({ id, name, loop: wrapLoop(edges) }));
 }
 
 async function elasticsOf(
   { cloths }: Pick<Repositories, "cloths">,
-  { clothSettings }: JobContext,
+  { clothSettings }: JobPlanContext,
+  which: "shelf" | readonly number[],
 ): Promise<BesideJob["elastics"]> {
-  const shelf = await cloths.findAll((await cloths.elastics()).map(({ id }) => id));
+  const ids = which === "shelf" ? (await cloths.elastics()).map(({ id }) => id) : which;
+  const shelf = ids.length === 0 ? [] : await cloths.findAll(ids);
   return shelf.map((cloth) => shelfElastic({ cloth, tests: cloth.tests, direction: "along" }, clothSettings));
 }
 
@@ -74,30 +106,6 @@ function chartLoopsOf(sized: SizedPattern | null): ChartLoops | null {
   };
 }
 
-const readOnce = new WeakMap<JobContext, Promise<JobWorkings>>();
-
-/** The calculations of a page's job, read once for all loaders of one request. */
-export function workingsOfPage(context: Readonly<RouterContextProvider>, read: JobContext): Promise<JobWorkings> {
-  const reading = readOnce.get(read) ?? readWorkings(storeOf(context), read);
-  readOnce.set(read, reading);
-  return reading;
-}
-
-const stepsOnce = new WeakMap<JobContext, Promise<Step[]>>();
-
-/** The steps of a page's job, those of torso, cups and band among them; worked out once for all loaders. */
-export function stepsOfPage(context: Readonly<RouterContextProvider>, read: JobContext): Promise<Step[]> {
-  const steps = stepsOnce.get(read) ?? workOutSteps(context, read);
-  stepsOnce.set(read, steps);
-  return steps;
-}
-
-async function workOutSteps(context: Readonly<RouterContextProvider>, read: JobContext): Promise<Step[]> {
-  const { kept, facts } = await workingsOfPage(context, read);
-  const further = workingSteps(read.style, { workings: bareWorkings(kept), kept: keptIds(kept), facts });
-  return jobSteps(read, further);
-}
-
 /** One working as its form needs it. */
 export interface WorkingOnPage<Id extends WorkingId> {
   readonly id: Id;
@@ -117,13 +125,13 @@ export async function loadWorkings<const Ids extends readonly WorkingId[]>(
   jobIdText: string | undefined,
   ids: Ids,
 ): Promise<{
-  read: JobContext;
+  read: JobPlanContext;
   at: MeasuresAt;
   needed: readonly WorkingId[];
   pages: { [Id in Ids[number]]: WorkingOnPage<Id> };
 }> {
-  const read = await jobOfPage(context, jobIdText);
-  const { kept, facts } = await workingsOfPage(context, read);
+  const read = await planOfPage(context, jobIdText);
+  const { kept, facts } = await readWorkings(storeOf(context), read, "shelf");
   const drafts = await storeOf(context).drafts.findAll(ids.map((id) => workingDraft(read.job.id, id)));
   const page = <Id extends WorkingId>(id: Id): WorkingOnPage<Id> => ({
     id,

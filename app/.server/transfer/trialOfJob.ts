@@ -15,7 +15,7 @@ import { formatDay, formatLength } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { recordLines } from "../../../formats/fittings/fittingRecord.ts";
 import { closurePulls, contradictionsOf } from "../read/jobChanges.ts";
-import { cutSoFar, lengthsToday, readJob, ringsToday } from "../read/jobContext.ts";
+import { cutSoFar, lengthsToday, readJob, ringsToday } from "../read/jobRecord.ts";
 import { readWorkings } from "../read/workingContext.ts";
 
 /**
@@ -33,7 +33,7 @@ export async function trialOfJob(repositories: Repositories, jobId: number): Pro
     for (const { nowMm, consequences } of ringsToday(read)) written(nowMm, consequences.strain);
     for (const { nowMm } of lengthsToday(read)) written(nowMm);
     part = "calculations";
-    await readWorkings(repositories, read);
+    await readWorkings(repositories, read, "picked");
     for (const [index, prototype] of prototypes.entries()) {
       part = `prototype ${prototype.number}`;
       const { frozen } = prototype;

@@ -6,7 +6,7 @@ import { bandToTake } from "../../../core/job/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJobPlan } from "../../.server/read/jobPlan.ts";
 import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
@@ -51,8 +51,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 /** Makes the band's girth, rigid parts and all, the underbust of the ease plan. */
 async function takeBand(fields: Fields, jobId: number, store: Store, back: string) {
   return store.inTransaction(async (repositories) => {
-    const read = await readJob(repositories, jobId);
-    const { kept, facts } = await readWorkings(repositories, read);
+    const read = await readJobPlan(repositories, jobId);
+    const { kept, facts } = await readWorkings(repositories, read, "picked");
     const garmentMm = bandToTake(kept.band.working, facts.band);
     if (garmentMm === null)
       return invalid(fields, { take: "Expected a band that is worked out and kept, but something is still lacking." });

@@ -22,7 +22,7 @@ import {
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage } from "../../.server/read/jobContext.ts";
+import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -35,7 +35,7 @@ import type { Route } from "./+types/route.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, style, wearer, sheet, settings } = await jobOfPage(context, params.jobId);
+  const { job, style, wearer, sheet, settings } = await planOfPage(context, params.jobId);
   const sheets = await store.sheets.ofWearer(wearer.id);
   return {
     job,

@@ -3,7 +3,7 @@ import { cuttingTablePdf } from "../../../formats/pdf/cuttingTablePdf.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { cutSoFar, readJob } from "../../.server/read/jobContext.ts";
+import { cutSoFar, readJob } from "../../.server/read/jobRecord.ts";
 import { shownLengths } from "../../frame/preferences/preferences.ts";
 import type { Route } from "./+types/route.ts";
 

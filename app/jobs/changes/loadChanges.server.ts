@@ -12,7 +12,7 @@ import {
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
-import { cutSoFar, type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";
+import { cutSoFar, type JobRecord, recordOfPage } from "../../.server/read/jobRecord.ts";
 
 /** Name of the half-filled form of an own change. */
 export const ownChangeDraft = (jobId: number): string => draftName("own-change", jobId);
@@ -20,7 +20,7 @@ export const ownChangeDraft = (jobId: number): string => draftName("own-change",
 /** Reads the changes of a job: what the next prototype is cut with, what waits, what is open, and all that were. */
 export async function loadChanges(context: Readonly<RouterContextProvider>, jobIdText: string | undefined) {
   const store = storeOf(context);
-  const read = await jobOfPage(context, jobIdText);
+  const read = await recordOfPage(context, jobIdText);
   const { job, wearer, prototypes, fittings, ownChanges, style } = read;
   const changes = jobChanges(fittings, ownChanges);
   const cut = toCut(changes);
@@ -43,7 +43,7 @@ export async function loadChanges(context: Readonly<RouterContextProvider>, jobI
 }
 
 /** A finding with the address of the fitting it stands in. */
-function whereFound(finding: Finding, { job, prototypes, fittings }: JobContext) {
+function whereFound(finding: Finding, { job, prototypes, fittings }: JobRecord) {
   const fitting = fittings.find(({ id }) => id === finding.fittingId);
   const number = prototypes.find(({ id }) => id === fitting?.prototypeId)?.number ?? 1;
   return { finding, href: `/jobs/${job.id}/prototypes/${number}/fitting?fitting=${finding.fittingId}` };

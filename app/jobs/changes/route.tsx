@@ -7,7 +7,7 @@ import { type Finding, findingKindOf, jobChanges, spotOf, ticked } from "../../.
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJob } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";

@@ -14,7 +14,7 @@ import {
 } from "../../../core/cloth/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage } from "../../.server/read/jobContext.ts";
+import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { ClothSettingsContext } from "../../cloths/ClothSettingsContext.tsx";
 import { DirectionTable } from "../../cloths/DirectionTable.tsx";
 import { readFields } from "../../form/fields.server.ts";
@@ -33,7 +33,7 @@ import { LittleStretch } from "./LittleStretch.tsx";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const read = await jobOfPage(context, params.jobId);
+  const read = await planOfPage(context, params.jobId);
   const { job, style, tests, planned, layup, clothSettings } = read;
   // Layers rule over the one cloth, which stays chosen behind them.
   const cloth = layup ? null : read.cloth;

@@ -20,7 +20,7 @@ import {
 } from "../../../core/fitting/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage } from "../../.server/read/jobContext.ts";
+import { recordOfPage } from "../../.server/read/jobRecord.ts";
 import { plainField } from "../../form/plainField.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -32,7 +32,7 @@ import { PrototypeNav } from "../prototypes/PrototypeNav.tsx";
 import type { Route } from "./+types/route.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { job, prototypes, fittings } = await jobOfPage(context, params.jobId);
+  const { job, prototypes, fittings } = await recordOfPage(context, params.jobId);
   const asked = new URL(request.url).searchParams;
   const pick = (name: string, usual: number) =>
     prototypes.find(({ number }) => String(number) === asked.get(name)) ?? prototypes.at(usual) ?? null;

@@ -6,7 +6,7 @@ import { useSearchParams } from "react-router";
 import { answeringSchools, explainEase, girthBy, isComplete, isZone, ZONE_NAMES } from "../../../core/ease/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { easeSources, jobOfPage, withEverySchool } from "../../.server/read/jobContext.ts";
+import { easeSources, planOfPage, withEverySchool } from "../../.server/read/jobPlan.ts";
 import { StretchLegend } from "../../figure/stretch/StretchMark.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
@@ -29,7 +29,7 @@ import { ZoneDetail } from "./ZoneDetail.tsx";
 import { ZonePicture } from "./ZonePicture.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const read = await withEverySchool(storeOf(context), await jobOfPage(context, params.jobId));
+  const read = await withEverySchool(storeOf(context), await planOfPage(context, params.jobId));
   const { job, style, wearer, planned, settings, likedGarments } = read;
   const sources = easeSources(read);
   const found = planned.planned;

@@ -2,7 +2,7 @@ import { data } from "react-router";
 import { LARGEST_PICTURE, type Picture, readPicture } from "../../../formats/pictures/picture.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJob } from "../../.server/read/jobRecord.ts";
 import { readForm } from "../../form/fields.server.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { textsOf } from "../../form/unsaved.ts";

@@ -3,7 +3,7 @@ import { checksOf, type Finding, jobChanges, type Prototype, spotsOf } from "../
 import type { Repositories } from "../../../data/store.ts";
 import type { Picture } from "../../../formats/pictures/picture.ts";
 import { conflict, found, idFrom, invalid, today } from "../../.server/http/answers.ts";
-import type { JobContext } from "../../.server/read/jobContext.ts";
+import type { JobRecord } from "../../.server/read/jobRecord.ts";
 import { learnedFor } from "../../.server/read/learnedShares.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
 import { readDecision } from "./decisionForm.server.ts";
@@ -16,7 +16,7 @@ import { readCheck, readReading } from "./readingForm.server.ts";
 /** What every action of the fitting page works on, inside its transaction. */
 export interface FittingAction {
   readonly repositories: Repositories;
-  readonly read: JobContext;
+  readonly read: JobRecord;
   readonly prototype: Prototype;
   readonly fields: Fields;
   /** A photo that came with the form. */

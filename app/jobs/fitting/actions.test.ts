@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { addDemoWorkshop } from "../../../data/demo/index.ts";
 import { openStore, type Store } from "../../../data/store.ts";
 import { found } from "../../.server/http/answers.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJob } from "../../.server/read/jobRecord.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { FITTING_ACTIONS } from "./actions.server.ts";
 

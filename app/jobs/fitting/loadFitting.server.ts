@@ -13,7 +13,7 @@ import {
   waitingFindings,
 } from "../../../core/fitting/index.ts";
 import { found, idFrom, storeOf, today } from "../../.server/http/answers.ts";
-import { type JobContext, jobOfPage } from "../../.server/read/jobContext.ts";
+import { type JobRecord, recordOfPage } from "../../.server/read/jobRecord.ts";
 import { learnedFor } from "../../.server/read/learnedShares.ts";
 import { draftNames } from "./draftNames.ts";
 
@@ -27,7 +27,7 @@ export async function loadFitting(
   address: URLSearchParams,
 ) {
   const store = storeOf(context);
-  const read = await jobOfPage(context, params.jobId);
+  const read = await recordOfPage(context, params.jobId);
   const { job, wearer, prototypes, fittings } = read;
   const number = idFrom(params.number, "prototype");
   const prototype = found(
@@ -95,7 +95,7 @@ export interface ChangeToJudge {
   readonly strain: number;
 }
 
-function cutInto(number: number, { prototypes, fittings, ownChanges }: JobContext): ChangeToJudge[] {
+function cutInto(number: number, { prototypes, fittings, ownChanges }: JobRecord): ChangeToJudge[] {
   const found = fittings.flatMap(({ prototypeId, findings }) => {
     const on = prototypes.find(({ id }) => id === prototypeId);
     return findings.flatMap((finding): ChangeToJudge[] => {
@@ -109,5 +109,5 @@ function cutInto(number: number, { prototypes, fittings, ownChanges }: JobContex
 }
 
 /** Findings of earlier fittings that were put off to a sewing step: to be looked at again when it is done. */
-const comeBack = ({ fittings }: JobContext, fittingId: number | null): Finding[] =>
+const comeBack = ({ fittings }: JobRecord, fittingId: number | null): Finding[] =>
   waitingFindings(fittings.filter(({ id }) => id !== fittingId));

@@ -4,7 +4,7 @@ import type { FittingHead } from "../../../core/fitting/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJob } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";

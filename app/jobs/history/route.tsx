@@ -6,24 +6,24 @@ import { data, Form, redirect } from "react-router";
 import { tellEdit } from "../../../core/job/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage } from "../../.server/read/jobContext.ts";
+import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
+import { listQuery } from "../../frame/listQuery.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
+import { Pages } from "../../frame/Pages.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { PrototypeNav } from "../prototypes/PrototypeNav.tsx";
 import type { Route } from "./+types/route.ts";
 
-/** Edits shown; older ones are kept, and there are few. */
-const SHOWN = 200;
-
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { job } = await jobOfPage(context, params.jobId);
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { job } = await planOfPage(context, params.jobId);
   const { value: workshop } = await storeOf(context).settings.find("workshopName");
-  const edits = await storeOf(context).history.ofJob(job.id, SHOWN);
+  const { rows: edits, ...page } = await storeOf(context).history.ofJob(job.id, listQuery(request).page);
   return {
     job: { id: job.id, name: job.name },
     workshop,
+    page,
     edits: edits.map(({ id, madeAt, rows, undoes, undone }) => ({
       id,
       madeAt,
@@ -46,7 +46,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 const TOLD = 6;
 
 export default function JobHistory({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, edits, workshop } = loaderData;
+  const { job, edits, page, workshop } = loaderData;
   const lengths = useLengths();
   return (
     <>
@@ -112,6 +112,7 @@ export default function JobHistory({ loaderData, actionData }: Route.ComponentPr
           ))}
         </Paper>
       )}
+      <Pages page={page.page} pageCount={page.pageCount} search="" />
     </>
   );
 }

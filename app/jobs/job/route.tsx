@@ -1,8 +1,8 @@
 import Box from "@mui/material/Box";
 import { Outlet } from "react-router";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage } from "../../.server/read/jobContext.ts";
-import { stepsOfPage } from "../../.server/read/workingContext.ts";
+import { planOfPage } from "../../.server/read/jobPlan.ts";
+import { stepsOfPage } from "../../.server/read/rail.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import type { Route } from "./+types/route.ts";
 import { StepRail } from "./StepRail.tsx";
@@ -10,7 +10,7 @@ import { StepRail } from "./StepRail.tsx";
 export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.job.name ?? "Job"} · Stenz` }];
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const read = await jobOfPage(context, params.jobId);
+  const read = await planOfPage(context, params.jobId);
   const { job, style, wearer } = read;
   return {
     job: { id: job.id, name: job.name },

@@ -7,8 +7,8 @@ import { formValidator } from "../../../formats/validation.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage } from "../../.server/read/jobContext.ts";
-import { stepsOfPage } from "../../.server/read/workingContext.ts";
+import { planOfPage } from "../../.server/read/jobPlan.ts";
+import { stepsOfPage } from "../../.server/read/rail.ts";
 import { stretchedZones } from "../../figure/stretchedZones.ts";
 import { formOf, line, notes, readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -26,8 +26,8 @@ const draftOf = (jobId: number) => draftName("job", jobId);
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const read = await jobOfPage(context, params.jobId);
-  const { job, style, wearer, planned, prototypes } = read;
+  const read = await planOfPage(context, params.jobId);
+  const { job, style, wearer, planned } = read;
   return {
     job,
     wearerId: wearer.id,
@@ -35,7 +35,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     missing: planned.missing,
     steps: await stepsOfPage(context, read),
     zones: job.school && planned.planned ? stretchedZones(planned.planned.plan.zones) : null,
-    prototypeCount: prototypes.length,
+    prototypeCount: (await store.prototypes.lastFrozen(job.id))?.number ?? 0,
     draft: await store.drafts.find(draftOf(job.id)),
   };
 });

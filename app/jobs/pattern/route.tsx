@@ -5,7 +5,7 @@ import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage, withEverySchool } from "../../.server/read/jobContext.ts";
+import { planOfPage, withEverySchool } from "../../.server/read/jobPlan.ts";
 import { patternSizes } from "../../.server/read/patternSizes.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
@@ -23,7 +23,7 @@ import { SizesOfPattern } from "./SizesOfPattern.tsx";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const read = await withEverySchool(store, await jobOfPage(context, params.jobId));
+  const read = await withEverySchool(store, await planOfPage(context, params.jobId));
   const { job, settings, settingsName, likedGarments, wearer } = read;
   const query = listQuery(request);
   const sized = await patternSizes(store, read);

@@ -19,7 +19,7 @@ import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage } from "../../.server/read/jobContext.ts";
+import { recordOfPage } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { withoutUnit } from "../../form/smallLength.ts";
@@ -51,7 +51,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { job, prototypes, fittings } = await jobOfPage(context, params.jobId);
+  const { job, prototypes, fittings } = await recordOfPage(context, params.jobId);
   const number = idFrom(params.number, "prototype");
   const prototype = found(
     prototypes.find((one) => one.number === number),

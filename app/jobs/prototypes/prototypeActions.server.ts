@@ -4,7 +4,7 @@ import { freezePlan } from "../../../core/job/index.ts";
 import { workingsKept } from "../../../data/jobs/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { found, idFrom, invalid, today } from "../../.server/http/answers.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJob } from "../../.server/read/jobRecord.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { readNewPrototype } from "../prototype/prototypeForm.server.ts";
 import { newPrototypeDraft } from "./newPrototypeDraft.ts";

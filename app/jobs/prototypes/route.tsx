@@ -15,12 +15,12 @@ import {
   stepOn,
   toCut,
 } from "../../../core/fitting/index.ts";
-import type { StepId } from "../../../core/job/index.ts";
 import { idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
-import { easeSources, jobOfPage, lengthsToday, movedSinceLast, ringsToday } from "../../.server/read/jobContext.ts";
-import { stepsOfPage } from "../../.server/read/workingContext.ts";
+import { easeSources } from "../../.server/read/jobPlan.ts";
+import { lengthsToday, movedSinceLast, recordOfPage, ringsToday } from "../../.server/read/jobRecord.ts";
+import { stepsOfPage } from "../../.server/read/rail.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -40,12 +40,9 @@ import { startPrototype, takeStanding } from "./prototypeActions.server.ts";
 import { StandingList } from "./StandingList.tsx";
 import { StepTable } from "./StepTable.tsx";
 
-/** Steps whose open ends are named before a prototype is started. */
-const SHAPE_STEPS: readonly StepId[] = ["torso", "cups", "band"];
-
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const read = await jobOfPage(context, params.jobId);
+  const read = await recordOfPage(context, params.jobId);
   const { job, wearer, planned, prototypes, fittings, ownChanges } = read;
   const rings = ringsToday(read);
   const changes = jobChanges(fittings, ownChanges);
@@ -62,7 +59,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     contradictions: contradictionsOf(read),
     standing: (await store.standing.forJob(wearer.id, job.chartId)).filter((one) => !isTaken(one, ownChanges)),
     unsettled: (await stepsOfPage(context, read))
-      .filter(({ id, state }) => state === "look" && SHAPE_STEPS.includes(id))
+      .filter(({ state, shapes }) => state === "look" && shapes)
       .map(({ id, name, words }) => ({ id, name, words })),
     undecided: openFindings(fittings).length,
     prototypes: prototypes.map(({ id, number, kind, startedOn }) => {

@@ -4,7 +4,7 @@ import { fittingRecordPdf } from "../../../formats/pdf/fittingRecordPdf.ts";
 import { found, idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJob } from "../../.server/read/jobRecord.ts";
 import { shownLengths } from "../../frame/preferences/preferences.ts";
 import type { Route } from "./+types/route.ts";
 

@@ -5,7 +5,7 @@ import { checksOf, frozenRings, jobChanges, signOffState } from "../../../core/f
 import { formatDay } from "../../../core/units/index.ts";
 import { idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { jobOfPage, readJob } from "../../.server/read/jobContext.ts";
+import { readJob, recordOfPage } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
@@ -21,7 +21,7 @@ import { signOffDraft } from "./signOffDraft.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const read = await jobOfPage(context, params.jobId);
+  const read = await recordOfPage(context, params.jobId);
   const { job, wearer, prototypes, fittings, ownChanges, style } = read;
   const state = signOffState(prototypes, fittings, checksOf(style.family));
   const { prototype } = state;

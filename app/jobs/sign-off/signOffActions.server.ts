@@ -3,14 +3,14 @@ import { checksOf, jobChanges, likedFromPrototype, signOffState } from "../../..
 import { parseDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, invalid, notFound } from "../../.server/http/answers.ts";
-import type { JobContext } from "../../.server/read/jobContext.ts";
+import type { JobRecord } from "../../.server/read/jobRecord.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { signOffDraft } from "./signOffDraft.ts";
 
 /** What an action of the sign-off page works on, inside its transaction. */
 export interface SignOffAction {
   readonly repositories: Repositories;
-  readonly read: JobContext;
+  readonly read: JobRecord;
   readonly fields: Fields;
   readonly today: string;
 }

@@ -15,7 +15,8 @@ import {
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { closurePulls } from "../../.server/read/jobChanges.ts";
-import { easeSources, jobOfPage, lengthsToday, readJob, ringsToday } from "../../.server/read/jobContext.ts";
+import { easeSources } from "../../.server/read/jobPlan.ts";
+import { lengthsToday, readJob, recordOfPage, ringsToday } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -27,7 +28,7 @@ import type { Route } from "./+types/route.ts";
 import { CourseOfZone } from "./CourseOfZone.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const read = await jobOfPage(context, params.jobId);
+  const read = await recordOfPage(context, params.jobId);
   const { job, prototypes, fittings, ownChanges } = read;
   const pulls = closurePulls(read);
   return {

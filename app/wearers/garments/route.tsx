@@ -10,7 +10,7 @@ import { explainLiking, type LikingNumber, likingOf, ZONE_NAMES, type ZoneLiking
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readLiked } from "../../.server/read/jobContext.ts";
+import { readLiked } from "../../.server/read/likedGarments.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";
 import { FavouriteChart } from "../../chart/charts.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";

@@ -8,7 +8,7 @@ import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJob } from "../../.server/read/jobContext.ts";
+import { readJobPlan } from "../../.server/read/jobPlan.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -61,7 +61,7 @@ async function plannedGirths(store: Store, wearerId: number) {
   const jobs = (await store.jobs.ofWearer(wearerId)).slice(0, SHOWN_JOBS);
   const planned = [];
   for (const { id, name } of jobs) {
-    const zones = (await readJob(store, id)).planned.planned?.plan.zones ?? [];
+    const zones = (await readJobPlan(store, id)).planned.planned?.plan.zones ?? [];
     const girths = zones.flatMap(({ zone, chosen }) =>
       chosen && (WRAP_ZONES as readonly string[]).includes(zone)
         ? [[zone, chosen.consequences.garmentMm] as const]

@@ -6,11 +6,9 @@ import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { styleNames } from "../../.server/read/styles.ts";
 import { readFields } from "../../form/fields.server.ts";
-import { EmptyState } from "../../frame/EmptyState.tsx";
 import { LinkButton } from "../../frame/LinkButton.tsx";
+import { ListPage } from "../../frame/ListPage.tsx";
 import { listQuery } from "../../frame/listQuery.ts";
-import { PageHead } from "../../frame/PageHead.tsx";
-import { SearchBox } from "../../frame/SearchBox.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import type { Route } from "./+types/route.ts";
 import { JobCard } from "./JobCard.tsx";
@@ -18,14 +16,15 @@ import { JobCard } from "./JobCard.tsx";
 export const meta = () => [{ title: "Bench · Stenz" }];
 
 export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
-  const { search } = listQuery(request);
+  const query = listQuery(request);
   const store = storeOf(context);
-  const jobs = await store.jobs.list(search);
+  const { rows, ...page } = await store.jobs.list(query);
   const names = await styleNames(store);
   return {
     removed: await store.jobs.removed(),
-    search,
-    jobs: jobs.map((job) => ({ ...job, styleName: names.get(job.styleId) ?? "" })),
+    search: query.search,
+    page,
+    jobs: rows.map((job) => ({ ...job, styleName: names.get(job.styleId) ?? "" })),
   };
 });
 
@@ -38,43 +37,58 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
 });
 
 export default function Bench({ loaderData }: Route.ComponentProps) {
-  const { jobs, search, removed } = loaderData;
+  const { page, jobs, search, removed } = loaderData;
+  return (
+    <ListPage
+      title="Bench"
+      below="Jobs under way: one garment for one wearer, from the measures to the last prototype."
+      actions={
+        <>
+          <LinkButton to="/jobs/import" variant="outlined">
+            Import a job
+          </LinkButton>
+          <LinkButton to="/jobs/new" variant="contained">
+            New job
+          </LinkButton>
+        </>
+      }
+      searchLabel="Search jobs and wearers"
+      search={search}
+      page={page}
+      what="job and no wearer"
+      empty={{
+        title: "The bench is empty",
+        words:
+          "A job needs a wearer with a sheet of measures, and a cloth that was pulled once by hand. Start with the wearer; the job then says what it still needs.",
+        action: (
+          <LinkButton to="/wearers/new" variant="contained">
+            Add the first wearer
+          </LinkButton>
+        ),
+      }}
+      after={<BelowTheList removed={removed} />}
+    >
+      <Box component="ul" sx={cardsStyle}>
+        {jobs.map((job) => (
+          <JobCard key={job.id} job={job} />
+        ))}
+      </Box>
+    </ListPage>
+  );
+}
+
+const cardsStyle = {
+  display: "grid",
+  gridTemplateColumns: "repeat(auto-fill, minmax(320px, 1fr))",
+  gap: 2,
+  p: 0,
+  m: 0,
+  listStyle: "none",
+} as const;
+
+function BelowTheList({ removed }: Pick<Route.ComponentProps["loaderData"], "removed">) {
   return (
     <>
-      <PageHead
-        title="Bench"
-        below="Jobs under way: one garment for one wearer, from the measures to the last prototype."
-        actions={
-          <>
-            <LinkButton to="/jobs/import" variant="outlined">
-              Import a job
-            </LinkButton>
-            <LinkButton to="/jobs/new" variant="contained">
-              New job
-            </LinkButton>
-          </>
-        }
-      />
-      {jobs.length > 0 || search ? <SearchBox label="Search jobs and wearers" search={search} /> : null}
-      {jobs.length > 0 ? (
-        <Box
-          component="ul"
-          sx={{
-            display: "grid",
-            gridTemplateColumns: "repeat(auto-fill, minmax(320px, 1fr))",
-            gap: 2,
-            p: 0,
-            m: 0,
-            listStyle: "none",
-          }}
-        >
-          {jobs.map((job) => (
-            <JobCard key={job.id} job={job} />
-          ))}
-        </Box>
-      ) : (
-        <NothingHere search={search} />
-      )}
       <Removed jobs={removed} />
       <Alert severity="info" icon={false} sx={{ mt: 4, maxWidth: 760 }}>
         Stenz computes and remembers; you decide. It is no medical device.{" "}
@@ -99,22 +113,5 @@ function Removed({ jobs }: { jobs: Route.ComponentProps["loaderData"]["removed"]
         </Form>
       ))}
     </Alert>
-  );
-}
-
-function NothingHere({ search }: { search: string }) {
-  if (search) return <EmptyState title="Nothing found">No job and no wearer has “{search}” in the name.</EmptyState>;
-  return (
-    <EmptyState
-      title="The bench is empty"
-      action={
-        <LinkButton to="/wearers/new" variant="contained">
-          Add the first wearer
-        </LinkButton>
-      }
-    >
-      A job needs a wearer with a sheet of measures, and a cloth that was pulled once by hand. Start with the wearer;
-      the job then says what it still needs.
-    </EmptyState>
   );
 }

@@ -1,0 +1,45 @@
+import { bandStep } from "./band.ts";
+import { bodyStep } from "./body.ts";
+import { clothStep } from "./cloth.ts";
+import { cupsStep } from "./cups.ts";
+import { easeStep } from "./ease.ts";
+import { patternStep } from "./pattern.ts";
+import { prototypesStep } from "./prototypes.ts";
+import type { JobSoFar, JobStep, Standing } from "./step.ts";
+import { torsoStep } from "./torso.ts";
+
+/** Steps of a job in the order of the work. */
+export const JOB_STEPS = [
+  bodyStep,
+  clothStep,
+  easeStep,
+  patternStep,
+  torsoStep,
+  cupsStep,
+  bandStep,
+  prototypesStep,
+] as const;
+
+/** One of the steps. */
+export type StepId = (typeof JOB_STEPS)[number]["id"];
+
+/** One step of a job with where it stands. */
+export interface Step extends Standing {
+  readonly id: StepId;
+  readonly name: string;
+  /** True where its open ends are named before a prototype is started. */
+  readonly shapes: boolean;
+}
+
+/** The order of the work for one job: what is done, what is missing, what wants another look. */
+export const stepsOf = (job: JobSoFar): Step[] =>
+  (JOB_STEPS as readonly JobStep<StepId>[])
+    .filter((step) => step.appears?.(job) ?? true)
+    .map((step) => ({
+      id: step.id,
+      name: step.name(job),
+      shapes: step.shapes ?? false,
+      ...step.standing(job),
+    }));
+
+export type { JobProgress, JobSoFar, StepState, WorkingsSoFar } from "./step.ts";

@@ -1,0 +1,1 @@
+export { type ListQuery, likeAnywhere, type Page, pageByName, pageOf } from "./lists.ts";
