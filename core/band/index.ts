@@ -9,6 +9,6 @@ export { NEW_CLOSURE } from "./hooks/working.ts";
 export { strapCalculation } from "./strap/calculation.ts";
 export { NEW_STRAP } from "./strap/working.ts";
 export { wireCalculation } from "./wire/calculation.ts";
-export type { FittedWire } from "./wire/reckonWire.ts";
+export type { FittedWire } from "./wire/fittedWire.ts";
 export { wireFit } from "./wire/wireFit.ts";
 export { NEW_WIRE } from "./wire/working.ts";

@@ -1,7 +1,8 @@
 export { cupCalculation } from "./cup/calculation.ts";
 export { cupVolumeCm3 } from "./cup/cup.ts";
+export { BREAST_CODES } from "./cup/cupOfSide.ts";
 export { cupSection } from "./cup/cupSection.ts";
-export { BREAST_CODES, type CupReckoning } from "./cup/reckonCup.ts";
+export type { CupReckoning } from "./cup/reckonCup.ts";
 export { type CupWorking, NEW_CUP } from "./cup/working.ts";
 export { CUP_SIDES, type CupSide } from "./cupSide.ts";
 export { dartCalculation } from "./dart/calculation.ts";

@@ -5,7 +5,7 @@ import type { Judgement } from "./decide/judgement.ts";
 import type { CheckResult } from "./finding/checks.ts";
 import type { FindingSide } from "./finding/findingSide.ts";
 import type { FindingDetail, FindingKindId } from "./finding/kinds/findingKind.ts";
-import type { SpotId } from "./finding/spots.ts";
+import type { SpotId } from "./finding/spot.ts";
 
 /** One thing seen or read at a fitting, at a place. */
 export interface Finding {

@@ -11,9 +11,10 @@ export {
 export { type ChangeStatus, changeStatus } from "./change/changeStatus.ts";
 export { type Contradiction, limitsLeft, opposites, twice } from "./change/contradictions.ts";
 export type { CoursesBefore } from "./change/cuttingCourse.ts";
-export { type CuttingLine, type CuttingPiece, cuttingTable, DOING_WORDS } from "./change/cuttingTable.ts";
+export { type CuttingLine, type CuttingPiece, cuttingTable } from "./change/cuttingTable.ts";
 export { asideWords } from "./change/cuttingWords.ts";
 export { decidedChanges } from "./change/decidedChanges.ts";
+export { DOING_WORDS } from "./change/doing.ts";
 export { type JobChange, jobChanges, needsWord, openFindings, toCut, waitingFindings } from "./change/jobChanges.ts";
 export type { LengthChanging } from "./change/lengthEffects.ts";
 export { holdsBack, linkedFor, ticked } from "./change/linkedLines.ts";
@@ -55,7 +56,8 @@ export {
 } from "./finding/kinds/findingKind.ts";
 export { FINDING_KINDS, findingKindOf, isFindingKindId, kindsAt } from "./finding/kinds/index.ts";
 export { placeOf, sideAt, spotsNear, viewsOf } from "./finding/places.ts";
-export { isSpotId, SPOTS, type Spot, type SpotId, spotOf, spotsOf } from "./finding/spots.ts";
+export type { Spot, SpotId } from "./finding/spot.ts";
+export { isSpotId, SPOTS, spotOf, spotsOf } from "./finding/spots.ts";
 export type { Finding, Fitting, FittingHead, Reading } from "./fitting.ts";
 export { sewingError } from "./prototype/asSewn.ts";
 export { comparePrototypes } from "./prototype/comparePrototypes.ts";

@@ -1,19 +1,24 @@
 export { byId } from "./byId.ts";
 export { evaluate } from "./evaluate.ts";
+export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";
+export { fitting, judged, movedWaist, part, WAISTS } from "./sampleChanges.ts";
+export { chart, sizes } from "./sampleCharts.ts";
 export {
   SAMPLE_CLOTH,
   SAMPLE_JOB,
   SAMPLE_LADDER_TEST,
   SAMPLE_SHEET,
   SAMPLE_TEST,
+  sampleHandTest,
+  sampleIngredients,
+} from "./sampleJob.ts";
+export {
   sampleCarried,
   sampleChange,
   sampleFinding,
   sampleFrozen,
-  sampleHandTest,
-  sampleIngredients,
   sampleLength,
   samplePrototype,
-} from "./sampleJob.ts";
+} from "./sampleRecord.ts";
 export { sampleSoFar } from "./sampleSoFar.ts";

@@ -1,34 +1,12 @@
 import type { Knex } from "knex";
-import {
-  type CheckResult,
-  type Finding,
-  type Fitting,
-  type FittingHead,
-  findingWords,
-  type OutcomeOfKind,
-  type Reading,
-} from "../../core/fitting/index.ts";
-import { readNames } from "../../formats/kept/columns.ts";
-import { insertRow, readColumn, type SaveOutcome, updateVersion } from "../db/index.ts";
-import { judgementsOf } from "./changes.ts";
-import {
-  type ChangeRow,
-  type CheckRow,
-  changeFrom,
-  checkFrom,
-  type FindingRow,
-  type FittingRow,
-  findingFrom,
-  fittingFrom,
-  type ReadingRow,
-  readingFrom,
-} from "./fittingRows.ts";
+import type { CheckResult, Finding, Fitting, FittingHead, OutcomeOfKind, Reading } from "../../core/fitting/index.ts";
+import { insertRow, type SaveOutcome, updateVersion } from "../db/index.ts";
+import { findingColumns, type NewFinding } from "./findingColumns.ts";
+import { type FindingRow, findingFrom } from "./fittingRows.ts";
 import { openFindingsOf } from "./openFindings.ts";
 import { outcomesIn } from "./outcomes.ts";
 import type { Photo } from "./photos.ts";
-
-/** What is written down of a finding when it is put on the figure. */
-export type NewFinding = Omit<Finding, "id" | "version" | "change" | "judgement" | "photos">;
+import { read } from "./readFittings.ts";
 
 /** What is written down of a reading. */
 export type NewReading = Omit<Reading, "id"> & { readonly fittingId: number };
@@ -152,78 +130,7 @@ const headColumns = ({ fittedOn, on, way, over, notes }: FittingHead) => ({
   notes,
 });
 
-async function findingColumns(db: Knex, finding: NewFinding) {
-  const made = await db("fittings as t")
-    .join("prototypes as p", "p.id", "t.prototype_id")
-    .join("jobs as b", "b.id", "p.job_id")
-    .leftJoin("layups as l", "l.id", "b.layup_id")
-    .where("t.id", finding.fittingId)
-    .first("p.usable", "l.name as layup")
-    .select(
-      db.raw(
-        "json_extract(p.frozen, '$.cloth.name') as cloth_name, json_extract(p.frozen, '$.cloth.kind') as cloth_kind, (select json_group_array(value ->> 'name') from json_each(p.frozen, '$.layers')) as layers",
-      ),
-    );
-  const usable = made?.usable ?? null;
-  const layers = readColumn(readNames, made?.layers ?? "[]");
-  const clothNames = [...new Set([made?.cloth_name ?? "", made?.layup ?? "", ...layers])].filter((name) => name !== "");
-  const foundIn = { clothNames, clothKind: made?.cloth_kind ?? "", usable: usable ?? 0 };
-  return {
-    fitting_id: finding.fittingId,
-    kind: finding.kind,
-    spot: finding.spot,
-    zone: finding.zone,
-    side: finding.side,
-    view: finding.view,
-    x: finding.x,
-    y: finding.y,
-    typed: finding.amountText,
-    amount_mm: finding.amountMm,
-    folded: finding.folded ? 1 : 0,
-    detail: JSON.stringify(finding.detail),
-    note: finding.note,
-    words: findingWords(finding, foundIn),
-    usable,
-  };
-}
-
 async function isCut(db: Knex, findingId: number): Promise<boolean> {
   const row = await db("changes").where({ finding_id: findingId }).whereNotNull("cut_into").first("id");
   return row !== undefined;
-}
-
-async function read(db: Knex, prototypeIds: readonly number[]): Promise<Fitting[]> {
-  const fittings: FittingRow[] = await db("fittings").whereIn("prototype_id", prototypeIds).orderBy("id");
-  const ids = fittings.map(({ id }) => id);
-  if (ids.length === 0) return [];
-  const findings: FindingRow[] = await db("findings").whereIn("fitting_id", ids).where("removed", 0).orderBy("id");
-  const changes: ChangeRow[] = await db("changes").whereIn(
-    "finding_id",
-    findings.map(({ id }) => id),
-  );
-  const judgements = await judgementsOf(
-    db,
-    changes.map(({ id }) => id),
-  );
-  const photos: { id: number; finding_id: number | null }[] = await db("fitting_photos")
-    .whereIn("fitting_id", ids)
-    .where("removed", 0)
-    .select("id", "finding_id");
-  const readings: ReadingRow[] = await db("readings").whereIn("fitting_id", ids).where({ removed: 0 }).orderBy("id");
-  const checks: CheckRow[] = await db("fitting_checks").whereIn("fitting_id", ids);
-  const whole = (row: FindingRow): Finding => {
-    const change = changes.find(({ finding_id }) => finding_id === row.id);
-    return findingFrom(row, {
-      change: change ? changeFrom(change) : null,
-      judgement: change ? (judgements.get(change.id) ?? null) : null,
-      photos: photos.filter(({ finding_id }) => finding_id === row.id).map(({ id }) => id),
-    });
-  };
-  return fittings.map((row) =>
-    fittingFrom(row, {
-      findings: findings.filter(({ fitting_id }) => fitting_id === row.id).map(whole),
-      readings: readings.filter(({ fitting_id }) => fitting_id === row.id).map(readingFrom),
-      checks: checks.filter(({ fitting_id }) => fitting_id === row.id).map(checkFrom),
-    }),
-  );
 }

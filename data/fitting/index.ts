@@ -1,6 +1,7 @@
 export { type ChangeRepository, changeRepository } from "./changes.ts";
+export type { NewFinding } from "./findingColumns.ts";
 export { type FindingQuery, type FoundFindings, searchFindings } from "./findingSearch.ts";
-export { type FittingRepository, fittingRepository, type NewFinding } from "./fittings.ts";
+export { type FittingRepository, fittingRepository } from "./fittings.ts";
 export { openFindingsOf } from "./openFindings.ts";
 export { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
 export { type ReceivedRepository, receivedRepository } from "./received.ts";

@@ -1,2 +1,3 @@
 export { OLDER_DATA_FILES, OLDER_JOB_FILES, olderDataFile, olderJobFiles } from "./olderFiles.ts";
 export { temporaryFolder, temporaryStore } from "./temporaryStore.ts";
+export { decision, withPrototype } from "./withPrototype.ts";

@@ -1,4 +1,5 @@
 export { assertImported } from "./assertImported.ts";
 export { exportJob } from "./jobExport.ts";
-export { importJob, type KnownHere, knownHere } from "./jobImport.ts";
+export { importJob } from "./jobImport.ts";
+export { type KnownHere, knownHere } from "./known.ts";
 export { exportWearer, importWearer } from "./wearerFile.ts";

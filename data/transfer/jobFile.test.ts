@@ -9,7 +9,8 @@ import { addDemoWorkshop } from "../demo/index.ts";
 import { openStore, type Store } from "../store.ts";
 import { assertImported } from "./assertImported.ts";
 import { exportJob } from "./jobExport.ts";
-import { importJob, knownHere } from "./jobImport.ts";
+import { importJob } from "./jobImport.ts";
+import { knownHere } from "./known.ts";
 import { exportWearer, importWearer } from "./wearerFile.ts";
 
 let store: Store;

@@ -1,55 +1,12 @@
 import { ownStyleId } from "../../core/ease/index.ts";
 import type { Job } from "../../core/job/index.ts";
-import type { ClothEntry, FittingEntry, JobDocument, PrototypeEntry } from "../../formats/jobs/jobDocument.ts";
+import type { ClothEntry, JobDocument } from "../../formats/jobs/jobDocument.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
-import { mapFrozen, mapWorking, type Referred, type Renumber } from "./jobNumbers.ts";
-
-/** The new ids of what a file refers to. */
-export class NewIds implements Renumber {
-  ownStyle = "";
-  wearerId = 0;
-  readonly #ids = new Map<string, number>();
-
-  put(what: Referred, ref: number, id: number): void {
-    this.#ids.set(`${what} ${ref}`, id);
-  }
-
-  /** What the file names without bringing it, such as a sheet since replaced, gets a number nothing here has. */
-  of(what: Referred, ref: number): number {
-    return this.#ids.get(`${what} ${ref}`) ?? -ref;
-  }
-}
-
-/** What is done with a wearer or a cloth of a file that is here already: used, or added beside it as a copy. */
-export type KnownAs = "same" | "copy";
-
-/** What of a file is here already, known by the identity it carries. */
-export interface KnownHere {
-  readonly job: { readonly id: number; readonly name: string } | null;
-  readonly wearer: { readonly id: number; readonly name: string } | null;
-  readonly cloths: readonly string[];
-}
-
-/** Looks up what of a file is here already. */
-export async function knownHere(
-  { identities, jobs, wearers }: Repositories,
-  { job, wearer, cloths }: Pick<JobDocument, "job" | "wearer" | "cloths">,
-): Promise<KnownHere> {
-  const jobId = job.identity ? await identities.find("jobs", job.identity) : null;
-  const wearerId = wearer.identity ? await identities.find("wearers", wearer.identity) : null;
-  const here = jobId === null ? null : await jobs.find(jobId);
-  const person = wearerId === null ? null : await wearers.find(wearerId);
-  const known: string[] = [];
-  for (const { identity, name } of cloths) {
-    if (identity && (await identities.find("cloths", identity)) !== null) known.push(name);
-  }
-  return {
-    job: here && { id: here.id, name: here.name },
-    wearer: person && { id: person.id, name: person.name },
-    cloths: known,
-  };
-}
+import { addPrototypes } from "./importRecord.ts";
+import { mapWorking } from "./jobNumbers.ts";
+import type { KnownAs } from "./known.ts";
+import { NewIds } from "./newIds.ts";
 
 /**
  * Takes a job over from a file. Nothing that is here is changed: a wearer, a sheet or a cloth that is known is used, or
@@ -166,82 +123,3 @@ function saysTheSame(one: object, other: object, except: readonly string[]): boo
     );
   return plain(one) === plain(other);
 }
-
-interface Importing {
-  readonly document: JobDocument;
-  readonly jobId: number;
-  readonly ids: NewIds;
-}
-
-/** Prototypes are closed as they follow one another; each is filled before the next is started. */
-async function addPrototypes(all: Repositories, importing: Importing): Promise<void> {
-  const { document, jobId, ids } = importing;
-  for (const prototype of document.prototypes) {
-    await addOwnChangesOf(all, importing, prototype.number);
-    const { number, kind, startedOn, frozen, closedOn } = prototype;
-    const plan = mapFrozen(frozen, ids);
-    const started = await all.prototypes.start({ jobId, number, kind, startedOn, frozen: plan });
-    if (started === null) throw new Error("Prototypes of a file are numbered without a gap.");
-    await fill(all, importing, prototype);
-    if (closedOn !== null && number === document.prototypes.length) await all.prototypes.closeAll(jobId, closedOn);
-  }
-  await addOwnChangesOf(all, importing, null);
-  for (const { id, judgement } of document.changes) {
-    if (!judgement) continue;
-    await all.changes.judge(ids.of("change", id), { ...judgement, fittingId: ids.of("fitting", judgement.fittingId) });
-  }
-}
-
-/** The maker's own changes that were cut into a prototype; null: those cut into none. */
-async function addOwnChangesOf(
-  all: Repositories,
-  { document, jobId, ids }: Importing,
-  cutInto: number | null,
-): Promise<void> {
-  for (const { judgement: _seen, cutInto: at, id, ...change } of document.changes) {
-    if (change.findingId !== null || at !== cutInto) continue;
-    ids.put("change", id, await all.changes.addOwn(jobId, { ...change, version: 0 }));
-  }
-}
-
-async function fill(
-  all: Repositories,
-  importing: Importing,
-  { number, sewn, sewnLengths, annotations, fittings }: PrototypeEntry,
-): Promise<void> {
-  const prototype = await all.prototypes.find(importing.jobId, number);
-  if (!prototype) throw new Error("A prototype that was just started is there.");
-  if (sewn.length + sewnLengths.length > 0)
-    savedOrThrow(await all.prototypes.saveSewn(prototype, { sewn, sewnLengths }));
-  for (const annotation of annotations) await all.prototypes.annotate(prototype.id, annotation);
-  for (const fitting of fittings) await addFitting(all, importing, prototype.id, fitting);
-}
-
-async function addFitting(
-  all: Repositories,
-  { document, jobId, ids }: Importing,
-  prototypeId: number,
-  entry: FittingEntry,
-): Promise<void> {
-  const { id: ref, findings, readings, checks, photos, ...head } = entry;
-  const fittingId = await all.fittings.add({ ...head, prototypeId });
-  ids.put("fitting", ref, fittingId);
-  for (const check of checks) await all.fittings.saveCheck(fittingId, check);
-  for (const reading of readings) await all.fittings.addReading({ ...reading, fittingId });
-  for (const { id: findingRef, photos: shown, ...finding } of findings) {
-    const findingId = await all.fittings.addFinding({ ...finding, fittingId });
-    ids.put("finding", findingRef, findingId);
-    for (const photo of shown) await all.fittings.addPhoto(fittingId, findingId, bytesOf(photo));
-    const led = document.changes.find((one) => one.findingId === findingRef);
-    if (!led) continue;
-    const { judgement: _seen, cutInto: _cut, id: changeRef, ...change } = led;
-    const decided = savedOrThrow(await all.changes.decide(jobId, { ...change, findingId, version: 0 }));
-    ids.put("change", changeRef, decided.id);
-  }
-  for (const photo of photos) await all.fittings.addPhoto(fittingId, null, bytesOf(photo));
-}
-
-const bytesOf = ({ type, bytes }: { readonly type: string; readonly bytes: string }) => ({
-  type,
-  bytes: new Uint8Array(Buffer.from(bytes, "base64")),
-});

@@ -3,8 +3,10 @@ import type { WearerDocument } from "../../formats/jobs/wearerDocument.ts";
 import type { Repositories } from "../store.ts";
 import { assertImported } from "./assertImported.ts";
 import { clothEntries, exportJob, without } from "./jobExport.ts";
-import { importJob, type KnownAs, NewIds, putCloth, sheetOf, wearerOf, wrapOf } from "./jobImport.ts";
+import { importJob, putCloth, sheetOf, wearerOf, wrapOf } from "./jobImport.ts";
 import { Numbering } from "./jobNumbers.ts";
+import type { KnownAs } from "./known.ts";
+import { NewIds } from "./newIds.ts";
 
 /**
  * Everything about a wearer as a file: who they are, sheets, body wraps, standing changes, garments that fit with their

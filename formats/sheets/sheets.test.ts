@@ -3,7 +3,8 @@ import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import { CATALOGUE, placesOf, type Sheet, valueFromTakes } from "../../core/body/index.ts";
 import { SAMPLE_SHEET } from "../../core/testing/index.ts";
-import { readSheetsCsv, sheetsToColumns, sheetsToRows } from "./sheetCsv.ts";
+import { readSheetsCsv } from "./readSheetCsv.ts";
+import { sheetsToColumns, sheetsToRows } from "./sheetCsv.ts";
 import { readSheetsDocument, sheetsDocument, sheetsSchema } from "./sheetDocument.ts";
 
 const TODAY = "2026-11-24";

@@ -21,7 +21,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   return {
     cloth,
     today: today(),
-    hasDevice: (await settings.find("gaugeAddress")).value !== "",
+    hasDevice: (await settings.find("gaugeAddress")).value !== null,
     clothSettings: (await readWorkshopSettings(store)).cloth,
   };
 });

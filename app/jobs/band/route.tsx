@@ -1,15 +1,12 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import { Form, redirect } from "react-router";
-import { bandToTake } from "../../../core/job/index.ts";
-import type { Store } from "../../../data/store.ts";
-import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
+import { Form } from "react-router";
+import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJobPlan } from "../../.server/read/jobPlan.ts";
-import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
-import type { Fields, Unsaved } from "../../form/unsaved.ts";
+import type { Unsaved } from "../../form/unsaved.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -21,6 +18,7 @@ import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
 import { BandDrawing } from "./BandDrawing.tsx";
 import { BreathTable } from "./BreathTable.tsx";
+import { takeBand } from "./takeBand.server.ts";
 import { WireDrawing } from "./WireDrawing.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
@@ -47,23 +45,6 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     ? takeBand(fields, jobId, storeOf(context), back)
     : saveWorking(fields, jobId, storeOf(context), back);
 });
-
-/** Makes the band's girth, rigid parts and all, the underbust of the ease plan. */
-async function takeBand(fields: Fields, jobId: number, store: Store, back: string) {
-  return store.inTransaction(async (repositories) => {
-    const read = await readJobPlan(repositories, jobId);
-    const { kept, facts } = await readWorkings(repositories, read, "picked");
-    const garmentMm = bandToTake(kept.band.working, facts.band);
-    if (garmentMm === null)
-      return invalid(fields, { take: "Expected a band that is worked out and kept, but something is still lacking." });
-    const job = found(await repositories.jobs.find(jobId), "job");
-    const zones = { ...job.zones, underbust: { by: "own" as const, garmentMm } };
-    const outcome = await repositories.jobs.save({ ...job, zones, version: Number(fields.version) });
-    return outcome.saved
-      ? redirect(back)
-      : invalid(fields, { take: "Somebody changed this job meanwhile. It is shown here as it is now; take it again." });
-  });
-}
 
 /** Labels of a wire's own fields where the right has others. */
 const LEFT_WIRE = {

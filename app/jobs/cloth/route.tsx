@@ -1,17 +1,8 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { data, Form, redirect } from "react-router";
-import {
-  adviseChoice,
-  adviseDirection,
-  DIRECTION_NAMES,
-  DIRECTIONS,
-  type Direction,
-  summariseTests,
-  testLayers,
-} from "../../../core/cloth/index.ts";
+import { data, redirect } from "react-router";
+import { adviseChoice, adviseDirection, DIRECTIONS, summariseTests, testLayers } from "../../../core/cloth/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
@@ -28,6 +19,7 @@ import { TextLink } from "../../frame/TextLink.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { PickForm } from "../PickForm.tsx";
 import type { Route } from "./+types/route.ts";
+import { DirectionForm } from "./DirectionForm.tsx";
 import { LayerList } from "./LayerList.tsx";
 import { LittleStretch } from "./LittleStretch.tsx";
 
@@ -204,23 +196,5 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
         </Typography>
       )}
     </ClothSettingsContext.Provider>
-  );
-}
-
-function DirectionForm({ job }: { job: { version: number; girthDirection: Direction } }) {
-  return (
-    <Form method="post">
-      <input type="hidden" name="version" value={job.version} />
-      <Typography component="div" sx={{ mt: 2, mb: 0.75 }}>
-        Laid round the body: <strong>{DIRECTION_NAMES[job.girthDirection]}</strong>
-      </Typography>
-      <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap" }}>
-        {DIRECTIONS.filter((direction) => direction !== job.girthDirection).map((direction) => (
-          <Button key={direction} type="submit" name="direction" value={direction} variant="outlined" size="small">
-            Lay it {direction} instead
-          </Button>
-        ))}
-      </Box>
-    </Form>
   );
 }

@@ -8,18 +8,16 @@ import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import {
   type EaseSources,
-  explainLength,
   LIKED_LENGTHS,
   type LikedLength,
-  type PlannedLength,
   SCHOOLS,
   type SchoolId,
   type StylePlan,
 } from "../../../core/ease/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
-import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { columnClass, planTable } from "./columns.ts";
+import { BodyCell, LengthCell, SHORT_REASONS } from "./LengthCells.tsx";
 
 interface LengthTableProps {
   readonly lengths: StylePlan["lengths"];
@@ -143,64 +141,6 @@ export function LengthTable({
         </Typography>
       ) : null}
     </Box>
-  );
-}
-
-/** Why a length is not known, in the room of a cell; the whole sentence comes on pointing at it. */
-const SHORT_REASONS: Readonly<Record<string, string>> = {
-  "no-test-along": "no test along",
-  "no-measure": "measure missing",
-  "no-girth-there": "a girth is missing",
-  "drop-too-deep": "drop too deep",
-};
-
-function BodyCell({
-  answer,
-  write,
-}: {
-  answer: StylePlan["lengths"]["fixed"][number]["answer"] | undefined;
-  write: LengthWriter;
-}) {
-  return (
-    <TableCell align="right">
-      {answer?.ok ? write.bare(answer.value.bodyMm) : "—"}
-      {answer?.ok && answer.value.dropMm > 0 ? (
-        <div className="quiet small">{write.amount(answer.value.dropMm)} below the waist</div>
-      ) : null}
-    </TableCell>
-  );
-}
-
-function LengthCell({
-  length,
-  school,
-  write,
-  freedom,
-  others,
-  sources,
-}: {
-  length: PlannedLength;
-  school: SchoolId;
-  write: LengthWriter;
-  freedom: number;
-  others: { name: string; value: number }[];
-  sources: EaseSources;
-}) {
-  return (
-    <>
-      <div className="cut">
-        <Why
-          label={`${length.name}, ${school}`}
-          explain={() => explainLength(length, school, { freedom, others }, sources)}
-        >
-          {write.bare(length.cutMm)}
-        </Why>
-      </div>
-      <div className="quiet small uncut">{write.difference(length.forStretchMm)} stretch</div>
-      {length.drawIn === "counted" ? (
-        <div className="quiet small uncut">{write.difference(length.forDrawInMm)} draw-in</div>
-      ) : null}
-    </>
   );
 }
 

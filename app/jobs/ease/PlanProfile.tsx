@@ -6,14 +6,14 @@ import {
   SNUG_FROM_KPA,
   STOP_OVER_KPA,
   STRETCH_STEPS,
-  type StretchStep,
   stretchStepOf,
   ZONE_NAMES,
   type Zone,
 } from "../../../core/ease/index.ts";
-import { FIELD, garmentPath, LEVEL, TRUNK_PATH } from "../../../core/figure/index.ts";
-import { threadPath } from "../../figure/stretch/threadPath.ts";
+import { FIELD, garmentPath, TRUNK_PATH } from "../../../core/figure/index.ts";
 import { percent } from "../../frame/units/percent.ts";
+import { Scale, type ScaleProps, ThreadPattern } from "./ProfileScale.tsx";
+import { BAR, BOTTOM, HIGHEST, PRESSURE, ROWS, STRAIN } from "./profileScale.ts";
 
 /** A zone of the profile: how far its cloth is stretched, and how it presses. */
 export interface ProfileZone {
@@ -22,16 +22,6 @@ export interface ProfileZone {
   readonly shareUsed: number | null;
   readonly pull: Pull | null;
 }
-
-/** Height of each zone's row; leg and arm stand under and over the trunk's levels. */
-const ROWS: Readonly<Record<Zone, number>> = { ...LEVEL, leg: 266, arm: 92 };
-
-/** The figure is shown from a little above the highest zone, at most from the neck, and where the two scales lie beside it. */
-const HIGHEST = 60;
-const BOTTOM = 292;
-const STRAIN = { from: 300, width: 190, most: 1.2 };
-const PRESSURE = { from: 630, width: 120, most: 4.6 };
-const BAR = 13;
 
 /**
  * The plan down the figure: beside each zone how much of the stretch is used, drawn as a seam thread, and the mean
@@ -138,61 +128,6 @@ function spread(zones: readonly ProfileZone[]) {
       last = Math.max(zone.level, last + BAR + 6);
       return { ...zone, y: last };
     });
-}
-
-function ThreadPattern({ id, step }: { id: string; step: StretchStep }) {
-  return (
-    <pattern id={id} width={24} height={BAR} patternUnits="userSpaceOnUse">
-      <rect width={24} height={BAR} fill={`var(--stz-palette-bench-stretch-${step})`} />
-      <path d={threadPath(step, 24, BAR)} fill="none" stroke="var(--stz-palette-bench-ink)" strokeWidth={0.9} />
-    </pattern>
-  );
-}
-
-interface ScaleProps {
-  readonly from: number;
-  readonly width: number;
-  readonly most: number;
-}
-
-function Scale({
-  from,
-  width,
-  most,
-  top,
-  title,
-  marks,
-  write,
-}: ScaleProps & { top: number; title: string; marks: readonly number[]; write: (at: number) => string }) {
-  return (
-    <g>
-      <text x={from} y={top - 18} fill="var(--stz-palette-bench-inkSoft)">
-        {title}
-      </text>
-      {marks.map((mark) => {
-        const x = from + (mark / most) * width;
-        return (
-          <g key={mark}>
-            <path
-              d={`M ${x} ${top} V ${BOTTOM}`}
-              stroke="var(--stz-palette-bench-line)"
-              strokeWidth={1.2}
-              strokeDasharray={mark === 0 ? "" : "3 3"}
-            />
-            <text
-              x={x}
-              y={top - 4}
-              textAnchor="middle"
-              style={{ fontSize: 11 }}
-              fill="var(--stz-palette-bench-inkSoft)"
-            >
-              {write(mark)}
-            </text>
-          </g>
-        );
-      })}
-    </g>
-  );
 }
 
 /** A bar on a scale; one that runs past the end is cut there with a tooth, so that it is not taken for its end. */

@@ -22,7 +22,7 @@ import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { ElasticChoice } from "./ElasticChoice.tsx";
 import type { ExplainPlan } from "./PlanTable.tsx";
-import { ZoneFields } from "./ZoneDetail.tsx";
+import { ZoneFields } from "./ZoneFields.tsx";
 
 interface PullOnSectionProps {
   readonly job: Pick<Job, "version" | "closures" | "edgeElasticId">;

@@ -21,7 +21,7 @@ import { type LengthUnit, parseLength } from "../../../core/units/index.ts";
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { type LengthWriter, useLengths } from "../../frame/units/UnitContext.tsx";
 import { PressureMark } from "./PressureMark.tsx";
-import { ZoneFields } from "./ZoneDetail.tsx";
+import { ZoneFields } from "./ZoneFields.tsx";
 
 interface WhatIfProps {
   readonly zone: WhatIfZone;

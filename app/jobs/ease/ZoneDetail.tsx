@@ -9,31 +9,17 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import {
-  choiceFor,
-  type EaseChoice,
-  type EaseNumber,
-  stretchStepOf,
-  ZONE_NAMES,
-  type ZonePlan,
-} from "../../../core/ease/index.ts";
+import { type EaseNumber, stretchStepOf, ZONE_NAMES } from "../../../core/ease/index.ts";
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { columnClass, consequencesIn, type PlanColumn, planTable, rules, tableWidth } from "./columns.ts";
-import type { ExplainPlan } from "./PlanTable.tsx";
 import { PressureMark } from "./PressureMark.tsx";
 import { schoolMark } from "./schoolMark.tsx";
+import { UseHere } from "./UseHere.tsx";
 import { Value } from "./Value.tsx";
+import { type ZoneDetailProps, ZoneFields } from "./ZoneFields.tsx";
 import { ZONE_ROWS, type ZoneRow } from "./zoneRows.ts";
-
-interface ZoneDetailProps {
-  readonly plan: ZonePlan;
-  readonly columns: readonly PlanColumn[];
-  readonly choice: EaseChoice;
-  readonly version: number;
-  readonly explain: ExplainPlan;
-}
 
 /** One zone in full: what every school would cut and all that each would do. Any of them can be used here alone. */
 export function ZoneDetail({ plan, columns, choice, version, explain }: ZoneDetailProps) {
@@ -112,18 +98,6 @@ export function ZoneDetail({ plan, columns, choice, version, explain }: ZoneDeta
   );
 }
 
-/** The hidden fields of a change to a zone. */
-export function ZoneFields({ zone, version, intent = "zone" }: { zone: string; version: number; intent?: string }) {
-  return (
-    <>
-      <input type="hidden" name="intent" value={intent} />
-      <input type="hidden" name="version" value={version} />
-      <input type="hidden" name="zone" value={zone} />
-      <input type="hidden" name="shown" value={zone} />
-    </>
-  );
-}
-
 function NumberCell({
   row,
   plan,
@@ -166,37 +140,6 @@ function NumberCell({
 
 /** Rows that say where the curve was drawn on past its test. */
 const BEYOND: readonly EaseNumber[] = ["tension", "pressure"];
-
-function UseHere({
-  plan,
-  column,
-  choice,
-  version,
-}: Pick<ZoneDetailProps, "plan" | "choice" | "version"> & { column: PlanColumn }) {
-  if (rules(choice, plan, column)) {
-    return (
-      <Box component="span" sx={{ fontWeight: 700, color: "primary.main" }}>
-        {choiceFor(choice, plan.zone)?.by === choice.school ? "chosen" : "used here"}
-      </Box>
-    );
-  }
-  if (column.id === "own" || !plan.bySchool[column.id].ok) return null;
-  return (
-    <Form method="post" preventScrollReset>
-      <ZoneFields zone={plan.zone} version={version} />
-      <Button
-        type="submit"
-        name="by"
-        value={column.id}
-        size="small"
-        sx={{ minWidth: 0, px: 0.75 }}
-        aria-label={`Use ${column.name.toLowerCase()} at the ${ZONE_NAMES[plan.zone].toLowerCase()}`}
-      >
-        Use here
-      </Button>
-    </Form>
-  );
-}
 
 /** Why schools have no answer in this zone, in whole sentences. */
 function Reasons({ plan, columns }: Pick<ZoneDetailProps, "plan" | "columns">) {

@@ -3,9 +3,8 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { useEffect, useRef, useState } from "react";
-import type { FigureView, Place } from "../../../core/figure/index.ts";
+import type { Place } from "../../../core/figure/index.ts";
 import {
-  type Finding,
   type FindingSide,
   findingKindOf,
   isFindingKindId,
@@ -14,33 +13,23 @@ import {
   placeOf,
   type Spot,
   type SpotId,
-  sideAt,
   spotsNear,
-  viewsOf,
 } from "../../../core/fitting/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
-import { smallUnit, withoutUnit } from "../../form/smallLength.ts";
+import { smallUnit } from "../../form/smallLength.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import { DetailFields } from "./DetailFields.tsx";
 import { draftNames } from "./draftNames.ts";
-import { detailField } from "./findingFields.ts";
+import { type FindingStart, type Seen, seenAtFirst, startOf, tapped, viewFor } from "./findingStart.ts";
 import { PhotoInput } from "./PhotoInput.tsx";
 import { pickedPhoto } from "./shrinkPhoto.ts";
 import { useSentForm } from "./useSentForm.ts";
-
-/** What opened the form: a tap at a place, an earlier finding to change, or neither. */
-export interface FindingStart {
-  readonly place: Place | null;
-  readonly finding: Finding | null;
-  /** What a refused sending held. */
-  readonly fields?: Fields;
-}
 
 interface FindingFormProps {
   readonly fittingId: number;
@@ -61,14 +50,6 @@ const SIDES = [
 
 /** Spots offered after a tap; the others are one press away. */
 const NEAR = 4;
-
-interface Seen {
-  readonly spot: string;
-  readonly side: string;
-  readonly view: FigureView;
-  readonly kind: string;
-  readonly place: Place | null;
-}
 
 /** Puts a finding on the figure: where, what is seen, how much. A tap fills in where; all of it can be said by name. */
 export function FindingForm(props: FindingFormProps) {
@@ -167,46 +148,4 @@ export function FindingForm(props: FindingFormProps) {
       </RecordForm>
     </Paper>
   );
-}
-
-/** A spot chosen by name is shown on a view it can be seen from; the tapped place no longer counts. */
-function viewFor(spot: SpotId, { view }: Seen): Pick<Seen, "view" | "place"> {
-  const views = viewsOf(spot);
-  return { view: views.includes(view) ? view : (views[0] ?? view), place: null };
-}
-
-function tapped(place: Place, spots: readonly Spot[]): Pick<Seen, "spot" | "side" | "view" | "place"> {
-  return { spot: spotsNear(place, spots)[0]?.id ?? "", side: sideAt(place), view: place.view, place };
-}
-
-const startOf = (finding: Finding, unit: "mm" | "in"): Fields => ({
-  amount: withoutUnit(finding.amountText, unit),
-  folded: finding.folded ? "yes" : "",
-  note: finding.note,
-  ...Object.fromEntries(
-    Object.entries(finding.detail).map(([id, value]) => [
-      detailField(id),
-      typeof value === "number" ? String(unit === "mm" ? value : Number((value / 25.4).toFixed(4))) : value,
-    ]),
-  ),
-});
-
-function seenAtFirst(
-  kept: Fields | undefined,
-  finding: Finding | null,
-  place: Place | null,
-  spots: readonly Spot[],
-): Seen {
-  const blank: Seen = { spot: "", side: "both", view: "front", kind: "", place: null };
-  if (place) return { ...blank, ...tapped(place, spots) };
-  if (kept) {
-    const view: FigureView = kept.view === "back" || kept.view === "side" ? kept.view : "front";
-    const x = Number(kept.x);
-    const y = Number(kept.y);
-    const there = kept.x && kept.y && Number.isFinite(x) && Number.isFinite(y) ? { view, x, y } : null;
-    return { spot: kept.spot ?? "", side: kept.side ?? "both", view, kind: kept.kind ?? "", place: there };
-  }
-  if (!finding) return blank;
-  const { spot, side, view, kind, x, y } = finding;
-  return { spot, side, view, kind, place: { view, x, y } };
 }

@@ -3,32 +3,24 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { Form } from "react-router";
-import { FIGURE_VIEWS, type FigureView } from "../../../core/figure/index.ts";
-import { type Finding, findingKindOf, madeInRealCloth, spotOf } from "../../../core/fitting/index.ts";
+import type { FigureView } from "../../../core/figure/index.ts";
+import { madeInRealCloth, spotOf } from "../../../core/fitting/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
-import type { Unsaved } from "../../form/unsaved.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { ChangeHead } from "./BeginFitting.tsx";
 import { draftNames } from "./draftNames.ts";
 import { FindingCard } from "./FindingCard.tsx";
-import { FindingForm, type FindingStart } from "./FindingForm.tsx";
+import { FindingForm } from "./FindingForm.tsx";
 import { FitChecks } from "./FitChecks.tsx";
 import { FittingFigure } from "./FittingFigure.tsx";
 import { FittingPhotos } from "./FittingPhotos.tsx";
+import type { FindingStart } from "./findingStart.ts";
+import { type FittingSheetProps, fullest, OWN_ERRORS } from "./fittingSheetParts.ts";
 import { JudgeCard } from "./JudgeCard.tsx";
-import type { LoadedFitting } from "./loadFitting.server.ts";
 import { Readings } from "./Readings.tsx";
+import { BroughtBack, ComeBack } from "./TakenOff.tsx";
 import { checkWords, pendingPin, toldOf, useFittingQueue, waitingCheck } from "./useFittingQueue.ts";
 import { WaitingList } from "./WaitingList.tsx";
-
-interface FittingSheetProps extends Omit<LoadedFitting, "fitting"> {
-  readonly fitting: NonNullable<LoadedFitting["fitting"]>;
-  readonly unsaved: Unsaved | undefined;
-}
-
-/** Forms that show what is wrong with them themselves. */
-const OWN_ERRORS = ["head", "finding"];
 
 /** One fitting: the figure with its pins, what earlier changes did, checks, findings, readings and photos. */
 export function FittingSheet(props: FittingSheetProps) {
@@ -199,47 +191,5 @@ export function FittingSheet(props: FittingSheetProps) {
         </Box>
       </Box>
     </>
-  );
-}
-
-/** The view most findings stand on; the front before there are any. */
-function fullest(views: readonly FigureView[]): FigureView {
-  const count = (view: FigureView) => views.filter((one) => one === view).length;
-  return FIGURE_VIEWS.reduce<FigureView>((most, view) => (count(view) > count(most) ? view : most), "front");
-}
-
-/** Findings of earlier fittings that were put off to a sewing step. */
-function ComeBack({ findings, jobId }: { findings: readonly Finding[]; jobId: number }) {
-  if (findings.length === 0) return null;
-  return (
-    <Alert severity="info" icon={false} sx={{ mb: 3 }}>
-      <strong>Put off until now?</strong>
-      {findings.map(({ id, kind, spot, change }) => (
-        <div key={id}>
-          {findingKindOf(kind).name}, {spotOf(spot).name.toLowerCase()}: waits for “{change?.waitsFor}”.{" "}
-          <TextLink to={`/jobs/${jobId}/changes`}>Decide</TextLink>
-        </div>
-      ))}
-    </Alert>
-  );
-}
-
-function BroughtBack({ removed }: { removed: string }) {
-  return (
-    <Form method="post">
-      <input type="hidden" name="intent" value="bring-back" />
-      <Alert
-        severity="info"
-        icon={false}
-        sx={{ mb: 2 }}
-        action={
-          <Button type="submit" name="removed" value={removed}>
-            Put it back
-          </Button>
-        }
-      >
-        Taken off the record.
-      </Alert>
-    </Form>
   );
 }

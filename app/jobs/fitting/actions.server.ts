@@ -1,71 +1,11 @@
-import { data, redirect } from "react-router";
-import { checksOf, type Finding, jobChanges, type Prototype, spotsOf } from "../../../core/fitting/index.ts";
-import type { Repositories } from "../../../data/store.ts";
-import type { Picture } from "../../../formats/pictures/picture.ts";
-import { conflict, found, idFrom, invalid, today } from "../../.server/http/answers.ts";
-import type { JobRecord } from "../../.server/read/jobRecord.ts";
-import { learnedFor } from "../../.server/read/learnedShares.ts";
-import { conflictRow, type Fields } from "../../form/unsaved.ts";
-import { readDecision } from "./decisionForm.server.ts";
+import { redirect } from "react-router";
+import { checksOf } from "../../../core/fitting/index.ts";
+import { found, idFrom, invalid, today } from "../../.server/http/answers.ts";
 import { draftNames } from "./draftNames.ts";
-import { readFinding, readFitting } from "./fittingForm.server.ts";
-import { readJudgement } from "./judgementForm.server.ts";
-import { judgementKey } from "./judgementKey.ts";
+import { decide, judge, putFinding, removeFinding, withdraw } from "./findingActions.server.ts";
+import { type Action, closed, fittingOf, stale } from "./fittingAction.server.ts";
+import { readFitting } from "./fittingForm.server.ts";
 import { readCheck, readReading } from "./readingForm.server.ts";
-
-/** What every action of the fitting page works on, inside its transaction. */
-export interface FittingAction {
-  readonly repositories: Repositories;
-  readonly read: JobRecord;
-  readonly prototype: Prototype;
-  readonly fields: Fields;
-  /** A photo that came with the form. */
-  readonly photo: Picture | null;
-  /** Address of the page. */
-  readonly address: string;
-}
-
-type Answer = ReturnType<typeof redirect> | ReturnType<typeof invalid> | ReturnType<typeof stale>;
-type Action = (work: FittingAction) => Promise<Answer>;
-
-/** Answers an action that came too late: the page shows how things stand now. */
-const stale = (fields: Fields) =>
-  data(
-    { fields, errors: { form: "Somebody was quicker in another window. This is how it stands now; try again." } },
-    { status: 409 },
-  );
-
-/** A finding of this job, with the prototype it was found on; a 404 for any other. */
-function findingOf({ read, fields }: FittingAction): { finding: Finding; on: Prototype } {
-  const id = idFrom(fields.finding, "finding");
-  const fitting = found(
-    read.fittings.find(({ findings }) => findings.some((one) => one.id === id)),
-    "finding",
-  );
-  return {
-    finding: found(
-      fitting.findings.find((one) => one.id === id),
-      "finding",
-    ),
-    on: found(
-      read.prototypes.find((one) => one.id === fitting.prototypeId),
-      "prototype",
-    ),
-  };
-}
-
-/** A fitting of this prototype; a 404 for any other. */
-const fittingOf = ({ read, prototype, fields }: FittingAction) => {
-  const id = idFrom(fields.fitting, "fitting");
-  return found(
-    read.fittings.find((one) => one.id === id && one.prototypeId === prototype.id),
-    "fitting",
-  );
-};
-
-/** Nothing is written into a closed prototype. */
-const closed = (fields: Fields) =>
-  data({ fields, errors: { form: "This prototype is closed: write a note to it instead." } }, { status: 409 });
 
 const begin: Action = async ({ repositories, prototype, fields, address }) => {
   const fitting = readFitting(fields, today());
@@ -85,44 +25,6 @@ const changeHead: Action = async (work) => {
   if (!(await repositories.fittings.saveHead({ ...head.value, id: fitting.id, version }))) return stale(fields);
   await repositories.drafts.drop(draftNames.head(fitting.id));
   return redirect(address);
-};
-
-const putFinding: Action = async (work) => {
-  const { repositories, read, fields, address } = work;
-  const fitting = fittingOf(work);
-  const finding = readFinding(fields, spotsOf(read.style.zones));
-  if (!finding.ok) return invalid(fields, finding.errors);
-  const filled = { ...finding.value, fittingId: fitting.id };
-  await repositories.drafts.drop(draftNames.finding(fitting.id));
-  if (!fields.finding) {
-    const id = await repositories.fittings.addFinding(filled);
-    if (work.photo) await repositories.fittings.addPhoto(fitting.id, id, work.photo);
-    return redirect(address);
-  }
-  const { finding: before, on } = findingOf(work);
-  if (on.closedOn !== null) return closed(fields);
-  const outcome = await repositories.fittings.saveFinding({
-    ...filled,
-    id: before.id,
-    version: Number(fields.version),
-  });
-  if (outcome.saved) {
-    if (work.photo) await repositories.fittings.addPhoto(fitting.id, before.id, work.photo);
-    return redirect(address);
-  }
-  return outcome.theirs
-    ? conflict(fields, outcome.theirs.version, [
-        conflictRow(fields, "amount", "Amount", outcome.theirs.amountText),
-        conflictRow(fields, "note", "Note", outcome.theirs.note),
-      ])
-    : stale(fields);
-};
-
-const removeFinding: Action = async (work) => {
-  const { finding, on } = findingOf(work);
-  if (on.closedOn !== null) return closed(work.fields);
-  const gone = await work.repositories.fittings.setFindingRemoved(finding.id, true);
-  return gone ? redirect(`${work.address}?removed=finding-${finding.id}`) : stale(work.fields);
 };
 
 const takeReading: Action = async (work) => {
@@ -155,48 +57,6 @@ const bringBack: Action = async ({ repositories, read, fields, address }) => {
   else if (kind === "photo") await repositories.fittings.setPhotoRemoved(id, false);
   else if (!(await repositories.fittings.setFindingRemoved(id, false))) return stale(fields);
   return redirect(address);
-};
-
-const decide: Action = async (work) => {
-  const { finding, on } = findingOf(work);
-  const learned = await learnedFor(work.repositories, on);
-  const decision = readDecision(work.fields, { finding, prototype: on, learned });
-  if (!decision.ok) return invalid(work.fields, decision.errors);
-  const { changes } = work.repositories;
-  const outcome = await changes.decide(work.read.job.id, { findingId: finding.id, ...decision.value });
-  if (!outcome.saved) return stale(work.fields);
-  await work.repositories.drafts.drop(draftNames.decision(finding.id));
-  return redirect(work.address);
-};
-
-const withdraw: Action = async (work) => {
-  const { finding } = findingOf(work);
-  const { changes } = work.repositories;
-  const { change } = finding;
-  const gone = change !== null && (await changes.withdraw(work.read.job.id, change.id, Number(work.fields.version)));
-  return gone ? redirect(work.address) : stale(work.fields);
-};
-
-const judge: Action = async (work) => {
-  const { repositories, read, prototype, fields } = work;
-  const fitting = fittingOf(work);
-  const id = idFrom(fields.change, "change");
-  const {
-    change,
-    finding,
-    judgement: before,
-  } = found(
-    jobChanges(read.fittings, read.ownChanges).find((one) => one.change.id === id),
-    "change cut into this prototype",
-  );
-  if (change.cutInto !== prototype.number) found(null, "change cut into this prototype");
-  // A judgement has no version of its own: the form says what it was begun on.
-  if ((fields.was ?? "") !== judgementKey(before)) return stale(fields);
-  const judgement = readJudgement(fields, finding?.amountMm ?? null);
-  if (!judgement.ok) return invalid(fields, judgement.errors);
-  await repositories.changes.judge(id, { fittingId: fitting.id, ...judgement.value });
-  await repositories.drafts.drop(draftNames.judgement(id));
-  return redirect(work.address);
 };
 
 const check: Action = async (work) => {

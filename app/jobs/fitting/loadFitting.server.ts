@@ -73,7 +73,7 @@ export async function loadFitting(
     comeBack: comeBack(read, fitting?.id ?? null),
     removed: address.get("removed"),
     drafts: await store.drafts.findAll(names),
-    hasDevice: gauge.value !== "",
+    hasDevice: gauge.value !== null,
     today: today(),
   };
 }

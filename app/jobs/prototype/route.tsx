@@ -9,9 +9,7 @@ import {
   lengthsStepOn,
   madeInRealCloth,
   PROTOTYPE_KINDS,
-  type Prototype,
   ringKey,
-  ringName,
   stepOn,
 } from "../../../core/fitting/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
@@ -23,7 +21,6 @@ import { recordOfPage } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { withoutUnit } from "../../form/smallLength.ts";
-import { type ConflictRow, conflictRow, type Fields } from "../../form/unsaved.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
@@ -37,6 +34,7 @@ import { FrozenDetails } from "./FrozenDetails.tsx";
 import { readSewn } from "./prototypeForm.server.ts";
 import { SewnFields, SewnTable } from "./SewnFields.tsx";
 import { sewnLengthField } from "./sewnFields.ts";
+import { sewnRows } from "./sewnRows.ts";
 
 const annotationDraft = (jobId: number, number: number) => draftName("annotation", jobId, number);
 
@@ -99,18 +97,6 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     });
   });
 });
-
-/** Every girth and length as it was newly sewn, beside what was typed. */
-function sewnRows(fields: Fields, { frozen, sewn, sewnLengths }: Prototype): ConflictRow[] {
-  const rings = frozen.rings.map((ring) => {
-    const name = ringKey(ring);
-    return conflictRow(fields, name, ringName(ring), sewn.find((one) => ringKey(one) === name)?.text ?? "");
-  });
-  const lengths = frozen.lengths.map(({ id, name }) =>
-    conflictRow(fields, sewnLengthField(id), name, sewnLengths.find((one) => one.id === id)?.text ?? ""),
-  );
-  return [...rings, ...lengths];
-}
 
 export default function PrototypePage({ loaderData, actionData }: Route.ComponentProps) {
   const { job, prototype, steps, isLast, fitted, drafts } = loaderData;

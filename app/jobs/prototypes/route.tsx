@@ -1,26 +1,9 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { nameOf, STALE_MEASURES, staleDays } from "../../../core/body/index.ts";
-import {
-  decidedChanges,
-  holdsBack,
-  isTaken,
-  jobChanges,
-  lengthsStepOn,
-  openFindings,
-  PROTOTYPE_KINDS,
-  ringKey,
-  ringName,
-  stepOn,
-  toCut,
-} from "../../../core/fitting/index.ts";
-import { idFrom, storeOf, today } from "../../.server/http/answers.ts";
+import { PROTOTYPE_KINDS } from "../../../core/fitting/index.ts";
+import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { contradictionsOf } from "../../.server/read/jobChanges.ts";
-import { easeSources } from "../../.server/read/jobPlan.ts";
-import { lengthsToday, movedSinceLast, recordOfPage, ringsToday } from "../../.server/read/jobRecord.ts";
-import { stepsOfPage } from "../../.server/read/rail.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -33,6 +16,7 @@ import { MissingList } from "../MissingList.tsx";
 import type { Route } from "./+types/route.ts";
 import { Contradictions } from "./Contradictions.tsx";
 import { LengthSteps } from "./LengthSteps.tsx";
+import { loadPrototypes } from "./loadPrototypes.server.ts";
 import { newPrototypeDraft } from "./newPrototypeDraft.ts";
 import { PrototypeList } from "./PrototypeList.tsx";
 import { PrototypeNav } from "./PrototypeNav.tsx";
@@ -40,48 +24,7 @@ import { startPrototype, takeStanding } from "./prototypeActions.server.ts";
 import { StandingList } from "./StandingList.tsx";
 import { StepTable } from "./StepTable.tsx";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const store = storeOf(context);
-  const read = await recordOfPage(context, params.jobId);
-  const { job, wearer, planned, prototypes, fittings, ownChanges } = read;
-  const rings = ringsToday(read);
-  const changes = jobChanges(fittings, ownChanges);
-  return {
-    job,
-    wearerId: wearer.id,
-    missing: planned.missing,
-    sources: easeSources(read),
-    steps: stepOn(prototypes.at(-1) ?? null, rings),
-    lengthSteps: lengthsStepOn(prototypes.at(-1) ?? null, lengthsToday(read)),
-    moved: movedSinceLast(read).map((ring) => ({ name: ringName(ring), key: ringKey(ring), byMm: ring.byMm })),
-    changes: decidedChanges(fittings, ownChanges),
-    unticked: toCut(changes).filter(({ change }) => holdsBack(change)).length,
-    contradictions: contradictionsOf(read),
-    standing: (await store.standing.forJob(wearer.id, job.chartId)).filter((one) => !isTaken(one, ownChanges)),
-    unsettled: (await stepsOfPage(context, read))
-      .filter(({ state, shapes }) => state === "look" && shapes)
-      .map(({ id, name, words }) => ({ id, name, words })),
-    undecided: openFindings(fittings).length,
-    prototypes: prototypes.map(({ id, number, kind, startedOn }) => {
-      const tries = fittings.filter(({ prototypeId }) => prototypeId === id);
-      return {
-        number,
-        kind,
-        startedOn,
-        fittedOn: tries.map(({ fittedOn }) => fittedOn),
-        findings: tries.flatMap((fitting) => fitting.findings),
-      };
-    }),
-    today: today(),
-    stale: read.sheet ? staleDays(read.sheet.takenOn, today()) : null,
-    staleMissing: read.sheet
-      ? STALE_MEASURES.filter((code) => read.style.measures.includes(code)).map((code) =>
-          nameOf(code, "single").toLowerCase(),
-        )
-      : [],
-    draft: await store.drafts.find(newPrototypeDraft(job.id)),
-  };
-});
+export const loader = guarded(({ params, context }: Route.LoaderArgs) => loadPrototypes(context, params.jobId));
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");

@@ -16,6 +16,7 @@ import { sheetName } from "../sheetName.ts";
 import { WearerFields } from "../WearerFields.tsx";
 import { readWearer } from "../wearerForm.server.ts";
 import type { Route } from "./+types/route.ts";
+import { aboutLine } from "./aboutLine.ts";
 import { MeasuresOverTime } from "./MeasuresOverTime.tsx";
 import { TakeAlong } from "./TakeAlong.tsx";
 
@@ -76,23 +77,6 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     }),
   );
 });
-
-function aboutLine({
-  kind,
-  child,
-  allergies,
-}: {
-  kind: string;
-  child: boolean;
-  allergies: string;
-}): string | undefined {
-  if (kind === "form") return "Dress form: it does not breathe and does not squash.";
-  const parts = [
-    child ? "A child: no firm garments; cords and ties by the local code." : "",
-    allergies ? `Allergies: ${allergies}.` : "",
-  ];
-  return parts.filter((part) => part !== "").join(" ") || undefined;
-}
 
 export default function WearerPage({ loaderData, actionData }: Route.ComponentProps) {
   const { wearer, sheets, jobs, liked, draft } = loaderData;

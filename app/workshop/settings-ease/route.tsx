@@ -2,16 +2,13 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
-import { CLOTH_KINDS, type ClothSettings } from "../../../core/cloth/index.ts";
-import { type EaseSettings, FAMILIES, FAMILY_NAMES, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
-import type { SaveOutcome } from "../../../data/db/index.ts";
-import type { Repositories } from "../../../data/store.ts";
+import { CLOTH_KINDS } from "../../../core/cloth/index.ts";
+import { FAMILIES, FAMILY_NAMES, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
-import { keptClothSettings, keptEaseSettings } from "../../../formats/kept/keptSettings.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readWorkshopSettings, settingsWords, type WorkshopSettings } from "../../.server/read/workshopSettings.ts";
+import { readWorkshopSettings, settingsWords } from "../../.server/read/workshopSettings.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { NumberTable } from "../../form/NumberTable.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -31,6 +28,9 @@ import {
   targetField,
 } from "./easeSettingsFields.ts";
 import { readSettings } from "./easeSettingsForm.server.ts";
+import { gridStyle } from "./gridStyle.ts";
+import { Heading } from "./Heading.tsx";
+import { firstProblem, saveBoth } from "./saveSettings.server.ts";
 
 const DRAFT = draftName("settings-ease");
 
@@ -62,29 +62,6 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
     });
   });
 });
-
-/** Keeps both, or neither where one of them has moved on since the form was opened. Nothing to keep: as shipped. */
-async function saveBoth(
-  repositories: Pick<Repositories, "settings">,
-  version: number,
-  kept: { readonly ease: EaseSettings; readonly cloth: ClothSettings } | null,
-): Promise<SaveOutcome<WorkshopSettings & { readonly version: number }>> {
-  const { settings } = repositories;
-  const now = await readWorkshopSettings(repositories);
-  const whole = (read: WorkshopSettings) => ({ ...read, version: read.versions.ease + read.versions.cloth });
-  if (version !== whole(now).version) return { saved: false, theirs: whole(now) };
-  const ease = await settings.save("ease", { value: kept?.ease ?? null, version: now.versions.ease });
-  const cloth = await settings.save("cloth", { value: kept?.cloth ?? null, version: now.versions.cloth });
-  const after = whole(await readWorkshopSettings(repositories));
-  return ease.saved && cloth.saved ? { saved: true, value: after } : { saved: false, theirs: after };
-}
-
-function firstProblem({ ease, cloth }: Extract<ReturnType<typeof readSettings>, { ok: true }>): string | undefined {
-  const easeRead = keptEaseSettings.read(ease, keptEaseSettings.format);
-  const clothRead = keptClothSettings.read(cloth, keptClothSettings.format);
-  if (!easeRead.ok) return easeRead.problem.message;
-  return clothRead.ok ? undefined : clothRead.problem.message;
-}
 
 export default function EaseSettingsPage({ loaderData, actionData }: Route.ComponentProps) {
   const { start, words, version, draft } = loaderData;
@@ -221,11 +198,3 @@ export default function EaseSettingsPage({ loaderData, actionData }: Route.Compo
     </>
   );
 }
-
-const gridStyle = { display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(220px, 1fr))", gap: 1.5 } as const;
-
-const Heading = ({ children }: { children: string }) => (
-  <Typography variant="h2" sx={{ mb: 1, mt: 1 }}>
-    {children}
-  </Typography>
-);

@@ -1,4 +1,3 @@
-import { measuredValue } from "../../body/index.ts";
 import {
   type BodyFacts,
   known,
@@ -8,32 +7,12 @@ import {
   type Wants,
   wantsOf,
 } from "../../calculation/index.ts";
-import { CUP_SIDES, type CupSide } from "../../cups/index.ts";
 import { term } from "../../explain/index.ts";
+import { type FittedWire, SIDE_WORDS, typed } from "./fittedWire.ts";
 import { WIRE_MOVEMENT_MM, type WireFit, type WireInput, wireFit } from "./wireFit.ts";
+import { differing, NO_ROOTS, overRoots, type Raise, raisesOf } from "./wireRoots.ts";
 import { type WireSide, wireSides } from "./wireSides.ts";
 import type { WireWorking } from "./working.ts";
-
-/** A wire and a root width may differ by this much, mm. */
-export const DIAMETER_TOLERANCE_MM = 3;
-
-/** Over what a raise is blended into the top edge, mm. */
-export const RAISE_BLEND_MM = { least: 40, most: 60 } as const;
-
-/** One wire as it lies in its channel. */
-export interface FittedWire {
-  readonly side: WireSide["side"];
-  readonly input: WireInput;
-  readonly fit: WireFit;
-}
-
-/** A raise of one piece. */
-export interface Raise {
-  readonly side: WireSide["side"];
-  readonly piece: string;
-  readonly where: string;
-  readonly byMm: number;
-}
 
 /** Wires in their channels with what is to be changed. */
 export interface WireReckoning extends Reckoning {
@@ -42,8 +21,6 @@ export interface WireReckoning extends Reckoning {
   /** What to raise, in order; none where every wire is free enough. */
   readonly raises: readonly Raise[];
 }
-
-const typed = term("garment", "length");
 
 /** Fits each wire to its channel: what is free, what is raised with which pieces, and whether it suits the root. */
 export function reckonWire(working: WireWorking, { body }: { readonly body: BodyFacts | null }): WireReckoning {
@@ -102,8 +79,6 @@ function reckonSide(
   };
 }
 
-const SIDE_WORDS: Readonly<Record<CupSide, string>> = { left: "Left", right: "Right" };
-
 function fitNumbers(input: WireInput, fit: WireFit, side: WireSide["side"]): Reckoned[] {
   const id = (name: string) => (side === "both" ? name : `${name}-${side}`);
   const named = (name: string) => (side === "both" ? name : `${name}, ${side}`);
@@ -148,59 +123,4 @@ function fitWarnings({ freeMm, raiseMm, tooShort }: WireFit): string[] {
   return freeMm < 0
     ? [`The wire is ${Math.round(-freeMm)} mm longer than its channel, and it wants 10 mm more to move.`]
     : [`Only ${Math.round(freeMm)} mm free: the wire wants 10 mm to move.`];
-}
-
-function raisesOf({ side, fit: { raiseMm } }: FittedWire, { raiseAt }: WireWorking): Raise[] {
-  if (raiseMm === 0) return [];
-  const byMm = raiseAt === "both" ? raiseMm / 2 : raiseMm;
-  const blend = `blended into the top edge over ${RAISE_BLEND_MM.least}–${RAISE_BLEND_MM.most} mm`;
-  const underarm = [
-    { side, piece: "Cradle and wing", where: `at the underarm, ${blend}`, byMm },
-    { side, piece: "The cup piece that meets it", where: `at the underarm, ${blend}`, byMm },
-  ];
-  if (raiseAt === "underarm") return underarm;
-  return [
-    ...underarm,
-    { side, piece: "Bridge", where: "at its top", byMm },
-    { side, piece: "The cup piece that meets it", where: "at the centre", byMm },
-  ];
-}
-
-/** One wire for two roots of different width fits one of them at best. */
-function differing(body: BodyFacts | null): string[] {
-  const [left, right] = CUP_SIDES.map((side) => body && measuredValue(body.values, "root_width", side)?.mm);
-  if (!left || !right || Math.abs(left - right) <= DIAMETER_TOLERANCE_MM) return [];
-  return [
-    `The roots of the two sides differ by ${Math.round(Math.abs(left - right))} mm: give each side its own wire and channel.`,
-  ];
-}
-
-const NO_ROOTS = { numbers: [] as Reckoned[], warnings: [] as string[] };
-
-/** The width of a wire over the roots it lies round: both where one wire serves both sides. */
-function overRoots(diameterMm: number, of: WireSide["side"], body: BodyFacts | null, wants: Wants) {
-  const sides = (of === "both" ? CUP_SIDES : [of]).flatMap((side) => {
-    const rootMm = wants.length("root_width", side);
-    return rootMm === null ? [] : [{ side, rootMm, overMm: diameterMm - rootMm }];
-  });
-  return {
-    numbers: sides.map(({ side, rootMm, overMm }) =>
-      reckoned(`diameter-${side}`, `Wire over root, ${side}`, {
-        formula: "over = ⌀ − R",
-        terms: [
-          typed("⌀", "width of the wire, tip to tip across", diameterMm, "typed here"),
-          term("body", "length")("R", `root width, ${side}`, rootMm, body?.source ?? ""),
-        ],
-        result: { value: overMm, unit: "difference" },
-        notes: [`Within ± ${DIAMETER_TOLERANCE_MM} mm.`],
-      }),
-    ),
-    warnings: sides.flatMap(({ side, overMm }) =>
-      Math.abs(overMm) <= DIAMETER_TOLERANCE_MM
-        ? []
-        : [
-            `${SIDE_WORDS[side]}: the wire is ${Math.round(Math.abs(overMm))} mm ${overMm > 0 ? "wider" : "narrower"} than the root; within 3 mm is wanted.`,
-          ],
-    ),
-  };
 }

@@ -1,7 +1,7 @@
 import type { Zone } from "../../ease/index.ts";
 import type { Judgement } from "../decide/judgement.ts";
 import type { FindingSide } from "../finding/findingSide.ts";
-import type { SpotId } from "../finding/spots.ts";
+import type { SpotId } from "../finding/spot.ts";
 
 /** The maker's word: a proposal taken, altered, put off or refused; `own` for a change that no finding asked for. */
 export type Decision = "accepted" | "altered" | "waiting" | "refused" | "own";

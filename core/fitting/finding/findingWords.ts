@@ -2,7 +2,8 @@ import { type StretchClass, stretchClassOf } from "../../cloth/index.ts";
 import { ZONE_NAMES } from "../../ease/index.ts";
 import type { Finding } from "../fitting.ts";
 import { findingKindOf } from "./kinds/index.ts";
-import { type SpotId, spotOf } from "./spots.ts";
+import type { SpotId } from "./spot.ts";
+import { spotOf } from "./spots.ts";
 
 /** What makers also call a spot. */
 const ALSO: Readonly<Partial<Record<SpotId, string>>> = {

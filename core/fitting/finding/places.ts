@@ -1,6 +1,7 @@
 import { CENTRE, FIELD, type FigureView, type Place, type Point } from "../../figure/index.ts";
 import type { FindingSide } from "./findingSide.ts";
-import { type Spot, type SpotId, spotOf } from "./spots.ts";
+import type { Spot, SpotId } from "./spot.ts";
+import { spotOf } from "./spots.ts";
 
 /** The spots that can be seen from the view of a place, the nearest first, so that a tap need not be exact. */
 export function spotsNear(place: Place, spots: readonly Spot[]): Spot[] {

@@ -1,4 +1,4 @@
-import type { SpotId } from "../spots.ts";
+import type { SpotId } from "../spot.ts";
 import { type FindingKind, remedy } from "./findingKind.ts";
 
 /** Where on the cup it is seen, with the seam that changes its volume there. */

@@ -2,7 +2,7 @@ import type { Term } from "../../../explain/index.ts";
 import type { ChangePart, ChangeTarget } from "../../change/change.ts";
 import type { FrozenLength } from "../../prototype/frozenPlan.ts";
 import type { FindingSide } from "../findingSide.ts";
-import type { SpotId } from "../spots.ts";
+import type { SpotId } from "../spot.ts";
 
 /** Every kind of finding; a stable id each. */
 export const FINDING_KIND_IDS = [

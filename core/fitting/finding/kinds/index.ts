@@ -1,4 +1,4 @@
-import type { SpotId } from "../spots.ts";
+import type { SpotId } from "../spot.ts";
 import { closure } from "./closure.ts";
 import { comfort } from "./comfort.ts";
 import { cupEmpty } from "./cupEmpty.ts";

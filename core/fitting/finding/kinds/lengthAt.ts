@@ -1,5 +1,5 @@
 import type { FrozenLength } from "../../prototype/frozenPlan.ts";
-import type { SpotId } from "../spots.ts";
+import type { SpotId } from "../spot.ts";
 
 /** Lengths of a plan that run through a spot, the closest first. */
 const THROUGH: Readonly<Partial<Record<SpotId, readonly string[]>>> = {

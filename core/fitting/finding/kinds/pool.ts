@@ -1,4 +1,4 @@
-import type { SpotId } from "../spots.ts";
+import type { SpotId } from "../spot.ts";
 import { type FindingAnswer, type FindingFacts, type FindingKind, type Remedy, remedy } from "./findingKind.ts";
 import { lengthAt } from "./lengthAt.ts";
 import { piecesAt } from "./spotGroups.ts";

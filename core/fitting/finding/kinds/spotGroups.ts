@@ -1,5 +1,5 @@
 import { ZONES } from "../../../ease/index.ts";
-import type { SpotId } from "../spots.ts";
+import type { SpotId } from "../spot.ts";
 
 /** All girth zones. */
 export const GIRTHS: readonly SpotId[] = ZONES;

@@ -1,0 +1,4 @@
+export const strikeDraft = (testId: number): string => `strike-test:${testId}`;
+
+/** Longest reason for striking a test out. */
+export const LONGEST_REASON = 400;

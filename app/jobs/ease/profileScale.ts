@@ -1,0 +1,12 @@
+import type { Zone } from "../../../core/ease/index.ts";
+import { LEVEL } from "../../../core/figure/index.ts";
+
+/** Height of each zone's row; leg and arm stand under and over the trunk's levels. */
+export const ROWS: Readonly<Record<Zone, number>> = { ...LEVEL, leg: 266, arm: 92 };
+
+/** The figure is shown from a little above the highest zone, at most from the neck, and where the two scales lie beside it. */
+export const HIGHEST = 60;
+export const BOTTOM = 292;
+export const STRAIN = { from: 300, width: 190, most: 1.2 };
+export const PRESSURE = { from: 630, width: 120, most: 4.6 };
+export const BAR = 13;

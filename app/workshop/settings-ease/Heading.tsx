@@ -1,0 +1,7 @@
+import Typography from "@mui/material/Typography";
+
+export const Heading = ({ children }: { children: string }) => (
+  <Typography variant="h2" sx={{ mb: 1, mt: 1 }}>
+    {children}
+  </Typography>
+);
