@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import { CLOSURES } from "./pullOn.ts";
+import { OPENINGS } from "./pullOn.ts";
 import { SCHOOL_IDS } from "./schools/index.ts";
 import { ZONES } from "./zones.ts";
 
@@ -23,4 +23,4 @@ export const zoneChoicesSchema = byZone(() =>
 export const pressuresSchema = byZone(() => Type.Number({ minimum: 0, maximum: 100 }));
 
 /** Rings that are given an opening. */
-export const closuresSchema = byZone(() => Type.Enum([...CLOSURES]));
+export const openingsSchema = byZone(() => Type.Enum([...OPENINGS]));

@@ -1,5 +1,5 @@
 export type { LimitBroken } from "./brokenLimits.ts";
-export { closuresSchema, pressuresSchema, zoneChoicesSchema } from "./choiceSchema.ts";
+export { openingsSchema, pressuresSchema, zoneChoicesSchema } from "./choiceSchema.ts";
 export { type Consequences, consequencesOf, NEAR_LIMIT_SHARE, type Pull, type WornCloth } from "./consequences.ts";
 export { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";
 export { explainCost } from "./explain/explainCost.ts";
@@ -45,7 +45,7 @@ export {
   STOP_OVER_KPA,
   tensionForPressure,
 } from "./pressure.ts";
-export { CLOSURES, type Closure, type RingVerdict } from "./pullOn.ts";
+export { OPENINGS, type Opening, type RingVerdict } from "./pullOn.ts";
 export { roundGirth } from "./roundGirth.ts";
 export { fixedCutFor } from "./schools/fixed.ts";
 export { isSchoolId, SCHOOL_IDS, SCHOOLS, schoolOf } from "./schools/index.ts";

@@ -5,10 +5,10 @@ import { girthBodies, type PlannedBody } from "./zoneBody.ts";
 import type { Zone } from "./zones.ts";
 
 /** How a ring can be opened. */
-export const CLOSURES = ["hooks", "zip", "lacing", "ties", "buttons or snaps"] as const;
+export const OPENINGS = ["hooks", "zip", "lacing", "ties", "buttons or snaps"] as const;
 
-/** One of {@link CLOSURES}. */
-export type Closure = (typeof CLOSURES)[number];
+/** One of {@link OPENINGS}. */
+export type Opening = (typeof OPENINGS)[number];
 
 /** What stretches least of all that a ring is made of. */
 export interface StretchLimit {

@@ -1,7 +1,7 @@
 import type { Zone } from "./zones.ts";
 
 /** Families of garments that share one liking for stretch. */
-export type Family = "swim" | "brief" | "softBra" | "wiredBand" | "slip";
+export type Family = "swim" | "brief" | "softBra" | "wiredBand" | "slip" | "boned";
 
 /** Plain words for each family. */
 export const FAMILY_NAMES: Readonly<Record<Family, string>> = {
@@ -10,10 +10,11 @@ export const FAMILY_NAMES: Readonly<Record<Family, string>> = {
   softBra: "soft bra",
   wiredBand: "wired bra band",
   slip: "bodysuit, slip",
+  boned: "corset, boned bodice",
 };
 
 /** All families. */
-export const FAMILIES: readonly Family[] = ["swim", "brief", "softBra", "wiredBand", "slip"];
+export const FAMILIES: readonly Family[] = ["swim", "brief", "softBra", "wiredBand", "slip", "boned"];
 
 /** Every number of the ease plan that is a habit and not a law. A plan says which settings it used. */
 export interface EaseSettings {
@@ -74,9 +75,11 @@ export const SHIPPED_EASE_SETTINGS: EaseSettings = {
     softBra: { overbust: 0.25, bust: 0.25, underbust: 0.45, waist: 0.25 },
     wiredBand: { underbust: 0.5 },
     slip: { overbust: 0.15, bust: 0.18, underbust: 0.22, waist: 0.15, highHip: 0.18, hip: 0.2, leg: 0.18, arm: 0.15 },
+    // The body gives, not the cloth: no part of its stretch is used.
+    boned: {},
   },
-  pressureTargetsKpa: { swim: {}, brief: {}, softBra: {}, wiredBand: {}, slip: {} },
-  lengthShares: { swim: 0.12, brief: 0.05, softBra: 0.05, wiredBand: 0, slip: 0.05 },
+  pressureTargetsKpa: { swim: {}, brief: {}, softBra: {}, wiredBand: {}, slip: {}, boned: {} },
+  lengthShares: { swim: 0.12, brief: 0.05, softBra: 0.05, wiredBand: 0, slip: 0.05, boned: 0 },
   lengthPartOfReduction: 0.35,
   drawInFreedom: 0.5,
   sizeStep: 1,

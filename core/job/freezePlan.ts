@@ -12,21 +12,26 @@ import {
   ringsOf,
 } from "../fitting/index.ts";
 import { fail, ok, type Result } from "../result.ts";
-import { type JobIngredients, planJob } from "./planJob.ts";
+import type { JobIngredients, PlannedJob } from "./planJob.ts";
+
+/** Whose garment it is, and what was decided for it. */
+export interface FrozenFor {
+  readonly wearerName: string;
+  readonly changes: readonly CarriedChange[];
+}
 
 /**
  * Copies everything a prototype is made from: sheet, test, settings, school, every girth and every change carried in.
  *
+ * @param plan the plan of these very ingredients.
  * @returns the plan to freeze, or `plan-not-ready` where a zone, the cloth test or the school is missing; nothing is
  *   sewn from a plan with holes.
  */
 export function freezePlan(
-  ingredients: JobIngredients,
-  wearerName: string,
-  changes: readonly CarriedChange[],
+  { job, style, sheet, settings, workings = {} }: JobIngredients,
+  { planned }: PlannedJob,
+  { wearerName, changes }: FrozenFor,
 ): Result<FrozenPlan> {
-  const { job, style, sheet, settings, workings = {} } = ingredients;
-  const { planned } = planJob(ingredients);
   const cloth = planned?.layers[0]?.cloth;
   if (!planned || !sheet || !cloth || !job.school || !isComplete(planned.plan)) {
     return fail("plan-not-ready", "Expected a plan with every zone, a cloth test and a chosen school.");
@@ -50,7 +55,7 @@ export function freezePlan(
     style,
     layers: layers.flatMap(frozenLayer),
     choice: { zones: job.zones, pressuresKpa: job.pressuresKpa },
-    closures: job.closures,
+    openings: job.openings,
     lengths: nextLengths(cutLengths(plan.lengths[job.school]), changes),
     workings,
     watch: workings.bustRoom ? tissueNotes(workings.bustRoom) : [],

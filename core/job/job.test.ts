@@ -83,7 +83,8 @@ describe("freezing a plan", () => {
   it("refuses a plan with holes", () => {
     const sheet = { ...SAMPLE_SHEET, values: SAMPLE_SHEET.values.filter(({ code }) => code !== "hip") };
     for (const own of [{ sheet }, { tests: [] }, { job: { ...SAMPLE_JOB, school: null } }]) {
-      const frozen = freezePlan(sampleIngredients(own), "Sample", []);
+      const ingredients = sampleIngredients(own);
+      const frozen = freezePlan(ingredients, planJob(ingredients), { wearerName: "Sample", changes: [] });
       expect(frozen.ok ? null : frozen.problem.code).toBe("plan-not-ready");
     }
   });

@@ -1,5 +1,5 @@
 import type { Direction } from "../cloth/index.ts";
-import type { Closure, EaseChoice, LikedLength, StyleId, Zone } from "../ease/index.ts";
+import type { EaseChoice, LikedLength, Opening, StyleId, Zone } from "../ease/index.ts";
 
 /** The end of a job. */
 export interface SignOff {
@@ -28,7 +28,7 @@ export interface Job extends EaseChoice {
   /** Elastic in its edges, which may stretch less than the cloth; null where there is none. */
   readonly edgeElasticId: number | null;
   /** Rings that are given an opening. */
-  readonly closures: Readonly<Partial<Record<Zone, Closure>>>;
+  readonly openings: Readonly<Partial<Record<Zone, Opening>>>;
   /** Size chart of the graded pattern it starts from; null where it starts otherwise. */
   readonly chartId: number | null;
   /** Lengths of the pattern it is cut from, mm, to be held against garments that fit. */
@@ -47,7 +47,7 @@ export const newJob = (
   clothId: null,
   layupId: null,
   edgeElasticId: null,
-  closures: {},
+  openings: {},
   chartId: null,
   patternLengthsMm: {},
   stiffness: null,

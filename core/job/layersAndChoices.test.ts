@@ -60,8 +60,8 @@ describe("choices of a job", () => {
   });
 
   it("are frozen with the plan", () => {
-    const frozen = sampleFrozen([], { job: { ...SAMPLE_JOB, zones, closures: { waist: "zip" } } });
-    expect(frozen).toMatchObject({ choice: { zones }, closures: { waist: "zip" } });
+    const frozen = sampleFrozen([], { job: { ...SAMPLE_JOB, zones, openings: { waist: "zip" } } });
+    expect(frozen).toMatchObject({ choice: { zones }, openings: { waist: "zip" } });
   });
 
   it("by a school without an answer leave the plan unfinished, and nothing is frozen from it", () => {

@@ -1,5 +1,5 @@
 import type { CarriedChange, Change, Finding, FrozenLength, FrozenPlan, Prototype } from "../fitting/index.ts";
-import { freezePlan, type JobIngredients } from "../job/index.ts";
+import { freezePlan, type JobIngredients, planJob } from "../job/index.ts";
 import { sampleIngredients } from "./sampleJob.ts";
 
 /** A change of the waist as a prototype carries it. */
@@ -33,7 +33,9 @@ export function sampleFrozen(
   changes: readonly Partial<CarriedChange>[] = [],
   own: Partial<JobIngredients> = {},
 ): FrozenPlan {
-  const frozen = freezePlan(sampleIngredients(own), "Sample", changes.map(sampleCarried));
+  const ingredients = sampleIngredients(own);
+  const carried = changes.map(sampleCarried);
+  const frozen = freezePlan(ingredients, planJob(ingredients), { wearerName: "Sample", changes: carried });
   if (!frozen.ok) throw new Error(frozen.problem.message);
   return frozen.value;
 }

@@ -1,4 +1,4 @@
-import { bandCalculation, closureCalculation, strapCalculation, wireCalculation } from "../band/index.ts";
+import { bandCalculation, hooksCalculation, strapCalculation, wireCalculation } from "../band/index.ts";
 import type {
   CalculatedStyle,
   Calculation,
@@ -20,7 +20,7 @@ export const CALCULATIONS = {
   label: labelCalculation,
   band: bandCalculation,
   strap: strapCalculation,
-  closure: closureCalculation,
+  closure: hooksCalculation,
   wire: wireCalculation,
 } as const;
 

@@ -1,4 +1,4 @@
-import { NEW_BAND, NEW_CLOSURE, NEW_STRAP, NEW_WIRE } from "../../core/band/index.ts";
+import { NEW_BAND, NEW_HOOKS, NEW_STRAP, NEW_WIRE } from "../../core/band/index.ts";
 import { NEW_BUST_ROOM, NEW_CUP, NEW_DART, NEW_LABEL } from "../../core/cups/index.ts";
 import { newJob } from "../../core/job/index.ts";
 import type { WorkingId, Workings } from "../../core/workings/index.ts";
@@ -75,7 +75,7 @@ async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf:
     },
     strap: { ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, widthMm: 15 },
     closure: {
-      ...NEW_CLOSURE,
+      ...NEW_HOOKS,
       rows: 3,
       availableMm: 52,
       bridgeToEdgeMm: 24,

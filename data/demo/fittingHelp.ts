@@ -16,7 +16,7 @@ import {
   type Verdict,
   type Word,
 } from "../../core/fitting/index.ts";
-import { freezePlan, type Job } from "../../core/job/index.ts";
+import { freezePlan, type Job, planJob } from "../../core/job/index.ts";
 import type { Result } from "../../core/result.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { NewFinding } from "../fitting/index.ts";
@@ -34,19 +34,19 @@ export async function startPrototype(
   const fittings = await repositories.fittings.ofPrototypes(before.map(({ id }) => id));
   const own = await repositories.changes.ownOfJob(jobId);
   const wearer = await repositories.wearers.find(job.wearerId);
-  const frozen = freezePlan(
-    {
-      job,
-      style: styleOf(job.styleId as ShippedStyleId),
-      sheet: job.sheetId === null ? null : await repositories.sheets.find(job.sheetId),
-      cloth: job.clothId === null ? null : await repositories.cloths.find(job.clothId),
-      tests: job.clothId === null ? [] : await repositories.cloths.testsOf(job.clothId),
-      settings: SHIPPED_EASE_SETTINGS,
-      clothSettings: SHIPPED_CLOTH_SETTINGS,
-    },
-    wearer?.name ?? "",
-    decidedChanges(fittings, own),
-  );
+  const ingredients = {
+    job,
+    style: styleOf(job.styleId as ShippedStyleId),
+    sheet: job.sheetId === null ? null : await repositories.sheets.find(job.sheetId),
+    cloth: job.clothId === null ? null : await repositories.cloths.find(job.clothId),
+    tests: job.clothId === null ? [] : await repositories.cloths.testsOf(job.clothId),
+    settings: SHIPPED_EASE_SETTINGS,
+    clothSettings: SHIPPED_CLOTH_SETTINGS,
+  };
+  const frozen = freezePlan(ingredients, planJob(ingredients), {
+    wearerName: wearer?.name ?? "",
+    changes: decidedChanges(fittings, own),
+  });
   if (!frozen.ok) throw new Error(frozen.problem.message);
   const number = before.length + 1;
   const started = await repositories.prototypes.start({ jobId, number, kind, startedOn, frozen: frozen.value });

@@ -1,7 +1,7 @@
 import type { Knex } from "knex";
 import type { Job } from "../../core/job/index.ts";
 import {
-  readClosures,
+  readOpenings,
   readPatternLengths,
   readPressures,
   readSignOff,
@@ -142,7 +142,7 @@ const fromRow = (row: JobRow): Job => ({
   chartId: row.chart_id,
   zones: readColumn(readZoneChoices, row.zone_choices),
   pressuresKpa: readColumn(readPressures, row.pressures),
-  closures: readColumn(readClosures, row.closures),
+  openings: readColumn(readOpenings, row.closures),
   patternLengthsMm: readColumn(readPatternLengths, row.pattern_lengths),
   girthDirection: row.girth_direction,
   school: row.school,
@@ -163,7 +163,7 @@ const toColumns = (job: Omit<Job, "id" | "version">) => ({
   chart_id: job.chartId,
   zone_choices: JSON.stringify(job.zones),
   pressures: JSON.stringify(job.pressuresKpa),
-  closures: JSON.stringify(job.closures),
+  closures: JSON.stringify(job.openings),
   pattern_lengths: JSON.stringify(job.patternLengthsMm),
   girth_direction: job.girthDirection,
   school: job.school,

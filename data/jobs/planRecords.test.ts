@@ -26,7 +26,7 @@ describe("a job's choices", () => {
       school: "profile",
       zones: { waist: { by: "own", garmentMm: 612 }, hip: { by: "pressure" } },
       pressuresKpa: { hip: 0.75 },
-      closures: { waist: "zip" },
+      openings: { waist: "zip" },
       patternLengthsMm: { strap: 330.2 },
     });
     const id = await store.jobs.add(job);

@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { JobDocument } from "../../formats/jobs/jobDocument.ts";
+import type { JobDocument } from "../../formats/job/jobDocument.ts";
 import type { Repositories } from "../store.ts";
 import { exportJob } from "./jobExport.ts";
 

@@ -1,4 +1,4 @@
-import type { FittingEntry, JobDocument, PrototypeEntry } from "../../formats/jobs/jobDocument.ts";
+import type { FittingEntry, JobDocument, PrototypeEntry } from "../../formats/job/jobDocument.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import { mapFrozen } from "./jobNumbers.ts";

@@ -1,6 +1,6 @@
 import { ownStyleNumber } from "../../core/ease/index.ts";
 import { type Change, type Fitting, type FrozenPlan, type Judgement, jobChanges } from "../../core/fitting/index.ts";
-import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../../formats/jobs/jobDocument.ts";
+import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../../formats/job/jobDocument.ts";
 import { keptOwnStyle } from "../../formats/kept/keptStyle.ts";
 import { workingFormat } from "../../formats/kept/keptWorking.ts";
 import type { ShelvedCloth } from "../cloths/index.ts";
@@ -114,7 +114,8 @@ const jobEntry = (
   job: NonNullable<Awaited<ReturnType<Repositories["jobs"]["find"]>>>,
   number: Numbering,
 ): JobDocument["job"] => ({
-  ...without(job, "id", "version", "wearerId", "sheetId", "layupId", "chartId"),
+  ...without(job, "id", "version", "wearerId", "sheetId", "layupId", "chartId", "openings"),
+  closures: job.openings,
   styleId: ownStyleNumber(job.styleId) === null ? job.styleId : OWN_STYLE,
   clothId: job.clothId === null ? null : number.of("cloth", job.clothId),
   edgeElasticId: job.edgeElasticId === null ? null : number.of("cloth", job.edgeElasticId),

@@ -1,6 +1,6 @@
 import { ownStyleId } from "../../core/ease/index.ts";
 import type { Job } from "../../core/job/index.ts";
-import type { ClothEntry, JobDocument } from "../../formats/jobs/jobDocument.ts";
+import type { ClothEntry, JobDocument } from "../../formats/job/jobDocument.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import { addPrototypes } from "./importRecord.ts";
@@ -33,9 +33,10 @@ export async function importJob(
   if (own !== null) ids.ownStyle = ownStyleId(own);
   const clothOf = (ref: number | null) => (ref === null ? null : ids.of("cloth", ref));
   const { layup, chart } = document;
-  const { identity, ...job } = document.job;
+  const { identity, closures, ...job } = document.job;
   const jobId = await all.jobs.add({
     ...job,
+    openings: closures,
     styleId: (own === null ? job.styleId : ids.ownStyle) as Job["styleId"],
     wearerId,
     sheetId,

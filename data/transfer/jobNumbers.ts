@@ -2,7 +2,7 @@ import type { PickedRecord } from "../../core/calculation/index.ts";
 import { ownStyleNumber } from "../../core/ease/index.ts";
 import type { FrozenPlan } from "../../core/fitting/index.ts";
 import { picksOf, type WorkingId, type Workings } from "../../core/workings/index.ts";
-import { OWN_STYLE } from "../../formats/jobs/jobDocument.ts";
+import { OWN_STYLE } from "../../formats/job/jobDocument.ts";
 
 /** What a job's file refers to by number. */
 export type Referred = "cloth" | "test" | "finding" | "fitting" | "change" | "sheet" | "wrap";

@@ -1,4 +1,4 @@
-import type { JobDocument } from "../../formats/jobs/jobDocument.ts";
+import type { JobDocument } from "../../formats/job/jobDocument.ts";
 import type { Repositories } from "../store.ts";
 
 /** What is done with a wearer or a cloth of a file that is here already: used, or added beside it as a copy. */

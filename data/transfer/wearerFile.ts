@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "../../core/result.ts";
-import type { WearerDocument } from "../../formats/jobs/wearerDocument.ts";
+import type { WearerDocument } from "../../formats/job/wearerDocument.ts";
 import type { Repositories } from "../store.ts";
 import { assertImported } from "./assertImported.ts";
 import { clothEntries, exportJob, without } from "./jobExport.ts";

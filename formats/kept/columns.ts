@@ -2,10 +2,10 @@ import { type TSchema, Type } from "typebox";
 import {
   CHART_MEASURES,
   type ChartSize,
-  closuresSchema,
   type EaseChoice,
   LIKED_LENGTHS,
   type LikedGarment,
+  openingsSchema,
   pressuresSchema,
   ZONES,
   zoneChoicesSchema,
@@ -43,7 +43,7 @@ export const readTexts = column<Readonly<Record<string, string>>>(
 export const readNames = column<readonly string[]>("a list of names", Type.Array(Type.String()));
 export const readZoneChoices = column<EaseChoice["zones"]>("the choices by zone", zoneChoicesSchema);
 export const readPressures = column<EaseChoice["pressuresKpa"]>("the pressures by zone", pressuresSchema);
-export const readClosures = column<Job["closures"]>("the closures by zone", closuresSchema);
+export const readOpenings = column<Job["openings"]>("the openings by zone", openingsSchema);
 
 const lengthsMm = some(LIKED_LENGTHS, Type.Number);
 export const readPatternLengths = column<Job["patternLengthsMm"]>("the lengths of the pattern", lengthsMm);

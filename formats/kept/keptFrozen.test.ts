@@ -6,14 +6,14 @@ import { readKeptFrozen } from "./keptFrozen.ts";
 
 const whole: FrozenPlan = {
   ...sampleFrozen([sampleCarried({ changeId: 4, amountMm: -13 })]),
-  closures: { waist: "hooks" },
+  openings: { waist: "hooks" },
   watch: ["the sides differ"],
 };
 const throughJson = (value: unknown) => JSON.parse(JSON.stringify(value));
 
 /** The plan as the first format held it at first: one cloth, a shipped style, girths and their changes, nothing else. */
 const first = () => {
-  const { style: _s, layers: _l, choice: _c, closures: _o, lengths: _e, workings: _w, watch: _a, ...older } = whole;
+  const { style: _s, layers: _l, choice: _c, openings: _o, lengths: _e, workings: _w, watch: _a, ...older } = whole;
   const { wear: _wear, stiffness: _stiff, ...stretch } = older.stretch;
   return throughJson({
     ...older,

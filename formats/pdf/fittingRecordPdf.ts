@@ -7,7 +7,7 @@ import {
   type InchStep,
   type LengthUnit,
 } from "../../core/units/index.ts";
-import { type FittingRecord, type RecordLine, recordLines } from "../fittings/fittingRecord.ts";
+import { type FittingRecord, type RecordLine, recordLines } from "../job/fittingRecord.ts";
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "./pages.ts";
 
 /** How a record is written. */

@@ -1,5 +1,5 @@
 import type { NextFunction, Request, RequestHandler, Response } from "express";
-import { LARGEST_JOB_FILE } from "../../../formats/jobs/largestJobFile.ts";
+import { LARGEST_JOB_FILE } from "../../../formats/job/largestJobFile.ts";
 
 /** Largest body of a post, bytes; forms are far smaller. */
 export const LARGEST_FORM = 2_000_000;

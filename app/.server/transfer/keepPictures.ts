@@ -1,6 +1,6 @@
 import sharp from "sharp";
 import { fail, ok, type Result } from "../../../core/result.ts";
-import type { JobDocument, PhotoEntry } from "../../../formats/jobs/jobDocument.ts";
+import type { JobDocument, PhotoEntry } from "../../../formats/job/jobDocument.ts";
 import { readPicture } from "../../../formats/pictures/picture.ts";
 
 /**

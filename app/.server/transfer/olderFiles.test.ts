@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { openStore } from "../../../data/store.ts";
 import { OLDER_DATA_FILES, OLDER_JOB_FILES, olderDataFile, olderJobFiles } from "../../../data/testing/index.ts";
 import { assertImported, exportJob, importJob } from "../../../data/transfer/index.ts";
-import { readJobDocument } from "../../../formats/jobs/jobDocument.ts";
+import { readJobDocument } from "../../../formats/job/jobDocument.ts";
 import { trialOfJob } from "./trialOfJob.ts";
 
 describe("a data file of an earlier version", () => {

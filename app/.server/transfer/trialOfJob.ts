@@ -13,7 +13,7 @@ import {
 import { fail, ok, type Result } from "../../../core/result.ts";
 import { formatDay, formatLength } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
-import { recordLines } from "../../../formats/fittings/fittingRecord.ts";
+import { recordLines } from "../../../formats/job/fittingRecord.ts";
 import { closurePulls, contradictionsOf } from "../read/jobChanges.ts";
 import { cutSoFar, lengthsToday, readJob, ringsToday } from "../read/jobRecord.ts";
 import { readWorkings } from "../read/workingContext.ts";

@@ -3,6 +3,7 @@ import { readChartCsv } from "../../../formats/charts/chartCsv.ts";
 import { type ImportedChart, readChartDocument } from "../../../formats/charts/chartDocument.ts";
 import { readJson } from "../../../formats/json.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { readChartHead } from "../chartForm.server.ts";
 import { doubtSentence } from "../chartWords.ts";
@@ -38,7 +39,7 @@ function readCsv(text: string, fields: Fields): Read {
   if (!head.ok) return head;
   const bareKind: ChartKind | null =
     fields.bareKind === "body" || fields.bareKind === "finished" ? fields.bareKind : null;
-  const read = readChartCsv(text, { bareKind, unit: fields.unit === "in" ? "in" : "cm" });
+  const read = readChartCsv(text, { bareKind, unit: unitOf(fields) });
   if (!read.ok) return refused({ text: read.problem.message });
   if (read.value.unkinded.length > 0 && bareKind === null) {
     const zones = read.value.unkinded.map((zone) => CHART_MEASURE_NAMES[zone].toLowerCase()).join(", ");

@@ -2,7 +2,6 @@ import { LONGEST_TEXT, type WorkingField } from "../../../core/calculation/index
 import { type LengthUnit, parseLength } from "../../../core/units/index.ts";
 import { numberText, percentText, readNumberField } from "../../form/numberField.ts";
 import { smallUnit, withItsUnit } from "../../form/smallLength.ts";
-import type { Fields } from "../../form/unsaved.ts";
 
 /** A field's value as it is kept. */
 export type FieldValue = number | string | boolean | null;
@@ -92,6 +91,3 @@ export function suffixOf(field: WorkingField, unit: LengthUnit): string {
   if (field.as === "small" || field.as === "signed") return smallUnit(unit);
   return field.as === "percent" ? "%" : field.as === "number" ? (field.suffix ?? "") : "";
 }
-
-/** The unit a form was begun in. */
-export const unitOf = (fields: Fields): LengthUnit => (fields.unit === "in" ? "in" : "cm");

@@ -1,7 +1,8 @@
 import { fieldsOfWorking, NEW_WORKINGS, type WorkingId, type Workings } from "../../../core/workings/index.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { type FieldValue, fieldText, keptText, readField, unitOf } from "./field.ts";
+import { type FieldValue, fieldText, keptText, readField } from "./field.ts";
 
 /** A working as read, with what was typed for it and what of it cannot be read. */
 export interface ReadWorking<Id extends WorkingId> {

@@ -9,6 +9,7 @@ import {
 } from "../../../core/fitting/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import type { ReadForm } from "../fitting/fittingForm.server.ts";
@@ -98,7 +99,7 @@ function readAmount(fields: Fields, on: ChangeTarget): number | null | { errors:
   const text = (fields.amount ?? "").trim();
   if (text === "" && on === "making") return null;
   const errors: Record<string, string> = {};
-  const amount = parseSmallLength(text, fields.unit === "in" ? "in" : "cm", LARGEST_MM);
+  const amount = parseSmallLength(text, unitOf(fields), LARGEST_MM);
   if (!amount.ok) errors.amount = amount.problem.message;
   if (fields.direction !== "give" && fields.direction !== "take")
     errors.direction = "Expected which way: give or take.";

@@ -8,9 +8,9 @@ import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { measureOf } from "../../../core/body/index.ts";
 import {
-  CLOSURES,
   explainLeast,
   explainShortfall,
+  OPENINGS,
   type RingVerdict,
   type StylePlan,
   ZONE_NAMES,
@@ -25,7 +25,7 @@ import type { ExplainPlan } from "./PlanTable.tsx";
 import { ZoneFields } from "./ZoneFields.tsx";
 
 interface PullOnSectionProps {
-  readonly job: Pick<Job, "version" | "closures" | "edgeElasticId">;
+  readonly job: Pick<Job, "version" | "openings" | "edgeElasticId">;
   readonly plan: Pick<StylePlan, "chosenPullOn" | "unjudged">;
   readonly elastics: readonly { readonly id: number; readonly name: string }[];
   /** An elastic was chosen but not tested along, so it sets no limit. */
@@ -80,7 +80,7 @@ function Ring({
 }: { ring: RingVerdict } & Pick<PullOnSectionProps, "job" | "onBias" | "explain">) {
   const lengths = useLengths();
   const name = ZONE_NAMES[ring.ring];
-  const closure = job.closures[ring.ring];
+  const closure = job.openings[ring.ring];
   const failing = ring.verdict !== "goes";
   return (
     <Box sx={rowStyle}>
@@ -138,11 +138,11 @@ function Ring({
               id={`closure-${ring.ring}`}
               name="closure"
               label="Open it with"
-              defaultValue={CLOSURES[0]}
+              defaultValue={OPENINGS[0]}
               size="small"
               sx={{ minWidth: 130 }}
             >
-              {CLOSURES.map((one) => (
+              {OPENINGS.map((one) => (
                 <MenuItem key={one} value={one}>
                   {one}
                 </MenuItem>

@@ -1,8 +1,8 @@
 import { data, redirect } from "react-router";
 import {
-  CLOSURES,
   isSchoolId,
   isZone,
+  OPENINGS,
   roundGirth,
   type Style,
   type Zone,
@@ -66,11 +66,11 @@ function pressureChange({ kpa = "" }: Fields, job: Job, zone: Zone): Result<Job>
 }
 
 function closureChange({ closure = "" }: Fields, job: Job, zone: Zone): Result<Job> {
-  if (closure === "") return ok({ ...job, closures: without(job.closures, zone) });
-  const known = CLOSURES.find((one) => one === closure);
+  if (closure === "") return ok({ ...job, openings: without(job.openings, zone) });
+  const known = OPENINGS.find((one) => one === closure);
   return known
-    ? ok({ ...job, closures: { ...job.closures, [zone]: known } })
-    : fail("no-such-closure", `Expected one of ${CLOSURES.join(", ")}.`);
+    ? ok({ ...job, openings: { ...job.openings, [zone]: known } })
+    : fail("no-such-closure", `Expected one of ${OPENINGS.join(", ")}.`);
 }
 
 function numberWithin(text: string, [least, most]: readonly [number, number]): number | null {

@@ -66,13 +66,13 @@ describe("pressure, closure and elastic", () => {
     await change({ intent: "elastic", elastic: String(elastic), version: "3" });
     expect(await job()).toMatchObject({
       pressuresKpa: { waist: 0.8 },
-      closures: { waist: "zip" },
+      openings: { waist: "zip" },
       edgeElasticId: elastic,
     });
     await change({ intent: "pressure", zone: "waist", kpa: "", version: "4" });
     await change({ intent: "closure", zone: "waist", closure: "", version: "5" });
     await change({ intent: "elastic", elastic: "", version: "6" });
-    expect(await job()).toMatchObject({ pressuresKpa: {}, closures: {}, edgeElasticId: null });
+    expect(await job()).toMatchObject({ pressuresKpa: {}, openings: {}, edgeElasticId: null });
   });
 });
 

@@ -13,6 +13,7 @@ import {
 import { parseQuantity } from "../../../core/units/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, version } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { type ReadForm, wrong } from "./fittingForm.server.ts";
@@ -121,4 +122,4 @@ function readOwnAmount(fields: Fields): ReadForm<Word> {
 }
 
 const readAmount = (fields: Fields, name: string) =>
-  parseSmallLength(fields[name] ?? "", fields.unit === "in" ? "in" : "cm", LARGEST_CHANGE_MM);
+  parseSmallLength(fields[name] ?? "", unitOf(fields), LARGEST_CHANGE_MM);

@@ -13,6 +13,7 @@ import {
 import { type LengthUnit, parseDay } from "../../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { parseSmallLength, smallUnit, withItsUnit } from "../../form/smallLength.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { detailField } from "./findingFields.ts";
@@ -27,9 +28,6 @@ export const wrong = (field: string, message: string): { ok: false; errors: Reco
   ok: false,
   errors: { [field]: message },
 });
-
-/** The unit a form was written in. */
-export const unitOf = (fields: Fields): LengthUnit => (fields.unit === "in" ? "in" : "cm");
 
 /** Sides a form can name. */
 export const SIDES = ["left", "right", "both"] as const;

@@ -1,6 +1,7 @@
 import { suggestVerdict, VERDICTS, type Verdict } from "../../../core/fitting/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, notes } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { LARGEST_CHANGE_MM } from "./decisionForm.server.ts";
@@ -38,10 +39,7 @@ export function readJudgement(fields: Fields, amountMm: number | null): ReadForm
     return { ok: true, value: { residualMm: null, verdict: own, note } };
   }
   if (left === "seen") return wrong("left", "Expected what is left of it: gone, some left, or too far.");
-  const residual =
-    left === "gone"
-      ? null
-      : parseSmallLength(fields.residual ?? "", fields.unit === "in" ? "in" : "cm", LARGEST_CHANGE_MM);
+  const residual = left === "gone" ? null : parseSmallLength(fields.residual ?? "", unitOf(fields), LARGEST_CHANGE_MM);
   if (residual && !residual.ok) return wrong("residual", residual.problem.message);
   const residualMm = residual ? (left === "over" ? -residual.value : residual.value) : 0;
   return { ok: true, value: { residualMm, verdict: own ?? suggestVerdict({ amountMm, residualMm }), note } };

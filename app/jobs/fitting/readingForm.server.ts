@@ -3,9 +3,10 @@ import { type CheckResult, type FitCheck, isCheckId, type Reading } from "../../
 import { parseForce } from "../../../core/units/index.ts";
 import { formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, optionalLine } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { parseSmallLength } from "../../form/smallLength.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { type ReadForm, SIDES, unitOf } from "./fittingForm.server.ts";
+import { type ReadForm, SIDES } from "./fittingForm.server.ts";
 
 const validateCheck = formValidator(
   formOf({

@@ -3,6 +3,7 @@ import type { Store } from "../../../data/store.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid } from "../../.server/http/answers.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { readLengths } from "../../form/readLengths.ts";
 import { conflictRows, type Fields } from "../../form/unsaved.ts";
 import { likedLengthField, likedLengthFields } from "../../wearers/garment/likedFields.ts";
@@ -13,7 +14,7 @@ export const pointsDraft = (jobId: number): string => draftName("points", jobId)
 /** Keeps the lengths of the pattern a job is cut from. */
 export async function savePoints(fields: Fields, jobId: number, store: Store) {
   const errors: Record<string, string> = {};
-  const unit = fields.unit === "in" ? "in" : "cm";
+  const unit = unitOf(fields);
   const patternLengthsMm = readLengths(fields, LIKED_LENGTHS, likedLengthField, { unit, errors });
   if (Object.keys(errors).length > 0) return invalid(fields, errors);
   return store.inTransaction(async ({ jobs, drafts }) => {

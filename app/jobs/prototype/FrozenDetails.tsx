@@ -6,10 +6,10 @@ import { formatDay } from "../../../core/units/index.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
-/** What was frozen beside the girths: layers, choices by zone, closures, lengths. Prototypes of the first format have little of it. */
+/** What was frozen beside the girths: layers, choices by zone, openings, lengths. Prototypes of the first format have little of it. */
 export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
   const lengths = useLengths();
-  const { layers, choice, closures } = frozen;
+  const { layers, choice, openings } = frozen;
   const rows: readonly (readonly [string, string])[] = [
     ["Layers", layers.length > 1 ? layers.map(layerWords).join("; ") : ""],
     [
@@ -25,7 +25,7 @@ export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
     [
       "Opens",
       ZONES.flatMap((zone) =>
-        closures[zone] ? [`${ZONE_NAMES[zone].toLowerCase()} with ${closures[zone]}`] : [],
+        openings[zone] ? [`${ZONE_NAMES[zone].toLowerCase()} with ${openings[zone]}`] : [],
       ).join("; "),
     ],
   ];

@@ -19,6 +19,7 @@ import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answe
 import { guarded } from "../../.server/http/guarded.ts";
 import { recordOfPage } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { withoutUnit } from "../../form/smallLength.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
@@ -88,7 +89,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     if (prototype.closedOn !== null) {
       return invalid(fields, { form: "This prototype is closed: write a note to it instead." });
     }
-    const sewn = readSewn(fields, prototype.frozen, fields.unit === "in" ? "in" : "cm");
+    const sewn = readSewn(fields, prototype.frozen, unitOf(fields));
     if (!sewn.ok) return invalid(fields, sewn.errors);
     return answerEdit(await prototypes.saveSewn({ ...prototype, version: startedFrom(fields) }, sewn.value), {
       ...{ fields, drafts, draft: draftOf(jobId, number), what: "prototype" },

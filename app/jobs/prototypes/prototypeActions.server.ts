@@ -33,7 +33,8 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
       }
     }
     const workings = workingsKept(await repositories.workings.ofJob(jobId));
-    const frozen = freezePlan({ ...read, workings }, read.wearer.name, decidedChanges(read.fittings, read.ownChanges));
+    const changes = decidedChanges(read.fittings, read.ownChanges);
+    const frozen = freezePlan({ ...read, workings }, read.planned, { wearerName: read.wearer.name, changes });
     if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
     const { kind, startedOn } = form.value;
     const number = await repositories.prototypes.start({

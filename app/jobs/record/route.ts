@@ -1,5 +1,5 @@
 import { exportJob } from "../../../data/transfer/index.ts";
-import { fittingCsv } from "../../../formats/fittings/fittingCsv.ts";
+import { fittingCsv } from "../../../formats/job/fittingCsv.ts";
 import { fittingRecordPdf } from "../../../formats/pdf/fittingRecordPdf.ts";
 import { found, idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";

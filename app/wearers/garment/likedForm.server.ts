@@ -5,6 +5,7 @@ import type { Repositories } from "../../../data/store.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { findCloth } from "../../cloths/findCloth.server.ts";
 import { formOf, line, notes } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import { readNumberField } from "../../form/numberField.ts";
 import { readLengths } from "../../form/readLengths.ts";
 import type { Fields } from "../../form/unsaved.ts";
@@ -23,7 +24,7 @@ export async function readLiked(
 ): Promise<ReadLiked> {
   const valid = validate(fields);
   const errors: Record<string, string> = valid.ok ? {} : { ...valid.errors };
-  const unit: LengthUnit = fields.unit === "in" ? "in" : "cm";
+  const unit: LengthUnit = unitOf(fields);
   const measured = parseDay(fields.measuredOn ?? "", today);
   if (!measured.ok) errors.measuredOn = measured.problem.message;
   const widthsMm = readLengths(fields, ZONES, widthField, { unit, errors });

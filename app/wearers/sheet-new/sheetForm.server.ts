@@ -2,6 +2,7 @@ import { type Sheet, WORN_UNDER } from "../../../core/body/index.ts";
 import { parseDay } from "../../../core/units/index.ts";
 import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
 import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { readAnswers } from "../answerFields.ts";
 import { readMeasures } from "../measureFields.ts";
@@ -27,7 +28,7 @@ export function readSheet(
   today: string,
 ): { ok: true; value: ReadSheet } | { ok: false; errors: FieldErrors } {
   const head = validateHead({ wornUnder: "", ...fields });
-  const unit = fields.unit === "in" ? "in" : "cm";
+  const unit = unitOf(fields);
   const day = parseDay(fields.takenOn ?? "", today);
   const { values, notTaken, errors: measureErrors } = readMeasures(fields, unit);
   const errors: Record<string, string> = { ...(head.ok ? {} : head.errors), ...measureErrors };

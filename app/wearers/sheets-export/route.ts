@@ -1,5 +1,5 @@
-import { sheetsToColumns, sheetsToRows } from "../../../formats/sheets/sheetCsv.ts";
-import { sheetsDocument } from "../../../formats/sheets/sheetDocument.ts";
+import { sheetsToColumns, sheetsToRows } from "../../../formats/body/sheetCsv.ts";
+import { sheetsDocument } from "../../../formats/body/sheetDocument.ts";
 import { found, idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";

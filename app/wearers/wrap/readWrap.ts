@@ -1,8 +1,8 @@
 import { type BodyWrap, WRAP_COUNTS, type WrapEdge } from "../../../core/torso/index.ts";
 import { type LengthUnit, parseDay, parseLength } from "../../../core/units/index.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { unitOf } from "../../jobs/calculation/field.ts";
 import { edgeFields, MOST_EDGES } from "./wrapFields.ts";
 
 /** A wrap as read, with what of it cannot be. */

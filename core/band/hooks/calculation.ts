@@ -1,11 +1,11 @@
 import { calculation, isBra, small } from "../../calculation/index.ts";
-import { reckonClosure } from "./reckonClosure.ts";
-import { NEW_CLOSURE } from "./working.ts";
+import { reckonHooks } from "./reckonHooks.ts";
+import { NEW_HOOKS } from "./working.ts";
 
 /** Hook tape and bridge. */
-export const closureCalculation = calculation({
+export const hooksCalculation = calculation({
   step: "band",
-  fresh: NEW_CLOSURE,
+  fresh: NEW_HOOKS,
   fields: {
     rows: { as: "number", label: "Rows of hooks", least: 1, most: 3, whole: true, hint: "19 mm a row." },
     tapeMm: small("Tape, measured", 120, "Empty: by its rows."),
@@ -16,5 +16,5 @@ export const closureCalculation = calculation({
   },
   appears: isBra,
   facts: () => null,
-  reckon: reckonClosure,
+  reckon: reckonHooks,
 });

@@ -1,5 +1,5 @@
 /** Hooks and the bridge's top. mm; null where not given. */
-export interface ClosureWorking {
+export interface HooksWorking {
   readonly rows: number | null;
   /** Measured height of the tape; null: by its rows. */
   readonly tapeMm: number | null;
@@ -12,7 +12,7 @@ export interface ClosureWorking {
 }
 
 /** Hooks and bridge before anything is entered. */
-export const NEW_CLOSURE: ClosureWorking = {
+export const NEW_HOOKS: HooksWorking = {
   rows: null,
   tapeMm: null,
   availableMm: null,

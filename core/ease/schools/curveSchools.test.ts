@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { tensionCurve } from "../../cloth/index.ts";
 import { SHIPPED_EASE_SETTINGS } from "../settings.ts";
+import { likedSchool } from "./liked.ts";
 import { mostPressureKpa, pressureSchool, proposedPressureKpa, refusedProposal } from "./pressure.ts";
-import { profileSchool } from "./profile.ts";
 import type { LikedGirth, SchoolInput } from "./school.ts";
 
 const straight = tensionCurve([
@@ -71,7 +71,7 @@ describe("what already fits", () => {
   it("keeps the tension where both cloths have curves", () => {
     // Worn at 20 %: the old cloth pulls with 80 N/m there, the new one at 40 %.
     const wear = tensionCurve([[0.2, 80]]);
-    expect(girth(profileSchool, { liked: [liked({ wear })] })).toMatchObject({
+    expect(girth(likedSchool, { liked: [liked({ wear })] })).toMatchObject({
       exactMm: expect.closeTo(750 / 1.4, 6),
       garments: [{ by: "tension", wornStrain: expect.closeTo(0.2, 12) }],
     });
@@ -79,14 +79,14 @@ describe("what already fits", () => {
 
   it("keeps the share of stretch where one has none", () => {
     // 20 % of 50 % usable is 0.4; of 40 % that is 16 %.
-    expect(girth(profileSchool, { liked: [liked({})] })).toMatchObject({
+    expect(girth(likedSchool, { liked: [liked({})] })).toMatchObject({
       exactMm: expect.closeTo(750 / 1.16, 9),
       garments: [{ by: "share" }],
     });
   });
 
   it("carries the ease of a loose garment over in millimetres, whatever its cloth", () => {
-    expect(girth(profileSchool, { liked: [liked({ garmentMm: 790, usable: null })] })).toMatchObject({
+    expect(girth(likedSchool, { liked: [liked({ garmentMm: 790, usable: null })] })).toMatchObject({
       exactMm: 820,
       garments: [{ by: "ease" }],
     });
@@ -94,21 +94,21 @@ describe("what already fits", () => {
 
   it("takes the median of several, and leaves out those it cannot carry over", () => {
     const several = [liked({}), liked({ garmentMm: 620 }), liked({ garmentMm: 660 }), liked({ usable: null })];
-    const answer = girth(profileSchool, { liked: several });
-    const one = girth(profileSchool, { liked: [liked({ garmentMm: 620 })] });
+    const answer = girth(likedSchool, { liked: several });
+    const one = girth(likedSchool, { liked: [liked({ garmentMm: 620 })] });
     if (typeof answer === "string" || typeof one === "string") throw new Error("Expected girths.");
     expect(answer.exactMm).toBeCloseTo(one.exactMm, 9);
     expect(answer.garments).toHaveLength(3);
   });
 
   it("says what is missing", () => {
-    expect(girth(profileSchool, { liked: [] })).toBe("no-liked-garment");
-    expect(girth(profileSchool, { liked: [liked({ usable: null })] })).toBe("liked-cloth-unknown");
+    expect(girth(likedSchool, { liked: [] })).toBe("no-liked-garment");
+    expect(girth(likedSchool, { liked: [liked({ usable: null })] })).toBe("liked-cloth-unknown");
     const wear = tensionCurve([[0.2, 80]]);
     const level = tensionCurve([
       [0.2, 10],
       [0.4, 10],
     ]);
-    expect(girth(profileSchool, { liked: [liked({ wear })], wear: level })).toBe("unreachable");
+    expect(girth(likedSchool, { liked: [liked({ wear })], wear: level })).toBe("unreachable");
   });
 });

@@ -1,12 +1,12 @@
 import { fixedSchool } from "./fixed.ts";
+import { likedSchool } from "./liked.ts";
 import { percentSchool } from "./percent.ts";
 import { pressureSchool } from "./pressure.ts";
-import { profileSchool } from "./profile.ts";
 import type { School, SchoolId } from "./school.ts";
 import { shareSchool } from "./share.ts";
 
 /** All schools in the order of their columns. */
-export const SCHOOLS: readonly School[] = [fixedSchool, percentSchool, shareSchool, pressureSchool, profileSchool];
+export const SCHOOLS: readonly School[] = [fixedSchool, percentSchool, shareSchool, pressureSchool, likedSchool];
 
 /** The ids of all schools. */
 export const SCHOOL_IDS: readonly SchoolId[] = SCHOOLS.map(({ id }) => id);
@@ -16,7 +16,7 @@ const BY_ID: Readonly<Record<SchoolId, School>> = {
   percent: percentSchool,
   share: shareSchool,
   pressure: pressureSchool,
-  profile: profileSchool,
+  profile: likedSchool,
 };
 
 /** Looks a school up by its id. */

@@ -57,7 +57,7 @@ export const STRAP: StyleLength = {
 
 /** What every boned garment is planned with and careful of, until it has rules of its own. */
 export const BONED = {
-  family: "slip",
+  family: "boned",
   zones: ["bust", "underbust", "waist", "highHip", "hip"],
   pullOn: [],
   lengths: BODICE,

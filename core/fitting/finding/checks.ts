@@ -51,6 +51,7 @@ const BY_FAMILY: Readonly<Record<Family, readonly CheckId[]>> = {
   softBra: ["stand", "breathe", "sit", "bend", "armsUp", "wear", "onOff"],
   wiredBand: ["stand", "breathe", "sit", "bend", "armsUp", "wear", "onOff"],
   slip: ["stand", "breathe", "sit", "bend", "armsUp", "wear", "onOff"],
+  boned: ["stand", "breathe", "sit", "bend", "armsUp", "wear", "onOff"],
 };
 
 /** The checks of a style's family, in the order to do them: from standing still to wearing it. */

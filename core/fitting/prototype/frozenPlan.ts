@@ -1,6 +1,6 @@
 import type { MeasureCode, Sheet } from "../../body/index.ts";
 import type { Cloth, ClothStretch, Direction, SwatchTest, TensionCurve } from "../../cloth/index.ts";
-import type { Closure, EaseChoice, EaseSettings, SchoolId, Style, StyleId, Zone } from "../../ease/index.ts";
+import type { EaseChoice, EaseSettings, Opening, SchoolId, Style, StyleId, Zone } from "../../ease/index.ts";
 import type { Workings } from "../../workings/index.ts";
 import type { Change } from "../change/change.ts";
 import type { PlannedRing } from "./rings.ts";
@@ -74,7 +74,7 @@ export interface FrozenPlan {
   readonly layers: readonly FrozenLayer[];
   /** What was chosen beside the school, by zone. */
   readonly choice: Pick<EaseChoice, "zones" | "pressuresKpa">;
-  readonly closures: Readonly<Partial<Record<Zone, Closure>>>;
+  readonly openings: Readonly<Partial<Record<Zone, Opening>>>;
   /** Lengths as cut. */
   readonly lengths: readonly FrozenLength[];
   /** What was entered for torso, cups and band. */

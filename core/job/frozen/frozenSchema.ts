@@ -2,8 +2,8 @@ import { type TSchema, Type } from "typebox";
 import { LONG_CODES } from "../../body/index.ts";
 import { CLOTH_KINDS, DIRECTIONS } from "../../cloth/index.ts";
 import {
-  closuresSchema,
   easeSettingsSchema,
+  openingsSchema,
   pressuresSchema,
   SCHOOL_IDS,
   styleSchema,
@@ -86,7 +86,7 @@ export const frozenSchema = Type.Object(
       12,
     ),
     choice: closed({ zones: zoneChoicesSchema, pressuresKpa: pressuresSchema }),
-    closures: closuresSchema,
+    openings: openingsSchema,
     lengths: list(
       closed({
         id: word(),

@@ -21,10 +21,10 @@ const namesEverything: Upcast = (older) => {
       },
     ],
     choice: { zones: {}, pressuresKpa: {} },
-    closures: {},
+    openings: older.closures ?? {},
     workings: {},
     watch: [],
-    ...older,
+    ...without(older, "closures"),
     format: 2,
     stretch: { wear: null, stiffness: null, ...stretch },
     lengths: listOf(older.lengths).map((length) => ({
@@ -48,6 +48,10 @@ const namesEverything: Upcast = (older) => {
     })),
   };
 };
+
+/** What a ring opens with was called its closure, as is how an opening is pulled shut. */
+const without = (older: Readonly<Record<string, unknown>>, name: string): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(older).filter(([key]) => key !== name));
 
 const listOf = (value: unknown): Readonly<Record<string, unknown>>[] =>
   Array.isArray(value) ? value.map((one) => (typeof one === "object" && one !== null ? one : {})) : [];

@@ -13,7 +13,7 @@ import type { LikedAnswer, LikedGirth, School, SchoolInput } from "./school.ts";
  * Problems: `no-liked-garment`; where no garment can be carried over, the first one's: `unreachable`, or
  * `liked-cloth-unknown` where its cloth has neither a curve nor a usable stretch.
  */
-export const profileSchool: School = {
+export const likedSchool: School = {
   id: "profile",
   name: "What already fits",
   summary: "As tight as the garments this wearer likes.",
@@ -57,7 +57,7 @@ export const profileSchool: School = {
   },
 };
 
-/** Carries one garment over to the new body and cloth. Problems as {@link profileSchool}. */
+/** Carries one garment over to the new body and cloth. Problems as {@link likedSchool}. */
 function carryOver(garment: LikedGirth, { bodyMm, usable, wear }: SchoolInput): Result<LikedAnswer> {
   const wornStrain = garment.bodyMm / garment.garmentMm - 1;
   const answer = (by: LikedAnswer["by"], exactMm: number) => ok({ name: garment.name, exactMm, wornStrain, by });

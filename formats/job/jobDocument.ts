@@ -54,7 +54,11 @@ export interface ChangeEntry extends Omit<Change, "version"> {
 export interface JobDocument {
   readonly format: "stenz.job";
   readonly version: 1;
-  readonly job: Omit<Bare<Job>, "wearerId" | "sheetId" | "layupId" | "chartId"> & { readonly identity?: string };
+  readonly job: Omit<Bare<Job>, "wearerId" | "sheetId" | "layupId" | "chartId" | "openings"> & {
+    readonly identity?: string;
+    /** What its rings open with, by zone. */
+    readonly closures: Job["openings"];
+  };
   readonly ownStyle: (Bare<OwnStyle> & { readonly format: number }) | null;
   readonly wearer: Bare<Wearer> & { readonly identity?: string };
   readonly sheet: Omit<Sheet, "id" | "wearerId"> | null;

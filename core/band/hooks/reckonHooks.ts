@@ -1,6 +1,6 @@
 import { known, type Lack, type Reckoned, type Reckoning, reckoned } from "../../calculation/index.ts";
 import { term } from "../../explain/index.ts";
-import type { ClosureWorking } from "./working.ts";
+import type { HooksWorking } from "./working.ts";
 
 /** Height of a hook tape for each number of rows, unless it was measured, mm. */
 export const ROWS_MM: Readonly<Record<number, number>> = { 1: 19, 2: 38, 3: 57 };
@@ -11,7 +11,7 @@ export const CHANNEL_TO_EDGE_MM = 12;
 const typed = term("setting", "amount");
 
 /** Whether a hook tape fits the back end, and how deep an arch or dip the bridge bears. */
-export function reckonClosure(working: ClosureWorking): Reckoning {
+export function reckonHooks(working: HooksWorking): Reckoning {
   const lacks: Lack[] = [];
   const tape = tapeNumbers(working, lacks);
   const dip = dipNumbers(working, lacks);
@@ -30,7 +30,7 @@ interface Part {
 
 const NOTHING: Part = { numbers: [], warnings: [] };
 
-function tapeNumbers({ rows, tapeMm, availableMm }: ClosureWorking, lacks: Lack[]): Part {
+function tapeNumbers({ rows, tapeMm, availableMm }: HooksWorking, lacks: Lack[]): Part {
   const heightMm = tapeMm ?? (rows === null ? null : (ROWS_MM[rows] ?? null));
   if (heightMm === null)
     lacks.push({ what: "entry", name: "rows of hooks (1 to 3), or the measured height of the tape" });
@@ -59,7 +59,7 @@ function tapeNumbers({ rows, tapeMm, availableMm }: ClosureWorking, lacks: Lack[
   };
 }
 
-function dipNumbers({ bridgeToEdgeMm, edgeFoldMm, dipMm }: ClosureWorking, lacks: Lack[]): Part {
+function dipNumbers({ bridgeToEdgeMm, edgeFoldMm, dipMm }: HooksWorking, lacks: Lack[]): Part {
   if (bridgeToEdgeMm === null && edgeFoldMm === null && dipMm === null) return NOTHING;
   if (bridgeToEdgeMm === null) lacks.push({ what: "entry", name: "from the channel to the edge of the bridge" });
   if (edgeFoldMm === null) lacks.push({ what: "entry", name: "the fold of the edge elastic" });
