@@ -1,4 +1,4 @@
-import { formatLengthWithUnit, type LengthUnit, otherUnit, parseForce, parseLength } from "../../core/units/index.ts";
+import { parseForce } from "../../core/units/index.ts";
 import { parseSwatchLength } from "../cloths/swatchLength.ts";
 
 /** Says a typed reading back as it was understood; null while it cannot be read, or there is nothing to add. */
@@ -19,12 +19,3 @@ export const echoSwatchLength: Echo = (text) => {
   const read = parseSwatchLength(text);
   return read.ok ? `= ${Number(read.value.toFixed(1))} mm` : null;
 };
-
-/** A length in both units: `= 74.2 cm = 29 1/4 in`. */
-export const echoLength =
-  (unit: LengthUnit): Echo =>
-  (text) => {
-    const read = parseLength(text, unit);
-    if (!read.ok || !(read.value > 0)) return null;
-    return `= ${formatLengthWithUnit(read.value, unit)} = ${formatLengthWithUnit(read.value, otherUnit(unit))}`;
-  };

@@ -1,5 +1,5 @@
 import { data } from "react-router";
-import { type Static, type TSchema, Type } from "typebox";
+import { type TSchema, Type } from "typebox";
 import { type Fields, textsOf } from "./unsaved.ts";
 
 const FORM_TYPES = /^(?:application\/x-www-form-urlencoded|multipart\/form-data)\b/i;
@@ -37,6 +37,3 @@ export const version = () => Type.String({ title: "the version of the record", p
 
 /** A form's schema: unknown fields (such as `intent`) are not looked at. */
 export const formOf = <Properties extends Record<string, TSchema>>(properties: Properties) => Type.Object(properties);
-
-/** The type of a checked form. */
-export type FormOf<Schema extends TSchema> = Static<Schema>;

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { CATALOGUE, GROUP_NAMES, placesOf, sidesOf } from "./catalogue/index.ts";
-import { unanswered } from "./checks/answer.ts";
 import { checkSheet } from "./checks/index.ts";
 import { staleDays } from "./checks/stale.ts";
 import { compareSheets } from "./compareSheets.ts";
@@ -99,13 +98,6 @@ it("marks what needs a helper on a self-measured sheet only", () => {
   const values = [value("trunk_loop", 1545), value("hip", 1008)];
   expect(found(values)).toEqual([]);
   expect(found(values, true).map(({ ruleId, code }) => `${ruleId} ${code}`)).toEqual(["body.helper trunk_loop"]);
-});
-
-it("has done with a check once it is confirmed, not when it was only repaired", () => {
-  const findings = found([value("hip", 2500)]).filter(({ ruleId }) => ruleId === "body.range");
-  const answer = { ruleId: "body.range", code: "hip", side: "single" } as const;
-  expect(unanswered(findings, [{ ...answer, word: "confirmed" }])).toEqual([]);
-  expect(unanswered(findings, [{ ...answer, word: "repaired" }])).toEqual(findings);
 });
 
 describe("an old sheet", () => {

@@ -48,19 +48,6 @@ export function layupTensionAt(layers: readonly Pick<LayupLayer, "curve">[], str
   return sumOf(layers.map(({ curve }) => (curve ? tensionAt(curve, strain) : null)));
 }
 
-/**
- * Layers cut to different girths share the body, not the strain: `T = Σ Ti(B/Gi − 1)`.
- *
- * @param layers each with its own garment girth, mm.
- * @param bodyMm snug body girth, mm.
- */
-export function layupTensionOnBody(
-  layers: readonly (Pick<LayupLayer, "curve"> & { readonly garmentMm: number })[],
-  bodyMm: number,
-): LayupTension | null {
-  return sumOf(layers.map(({ curve, garmentMm }) => (curve ? tensionAt(curve, bodyMm / garmentMm - 1) : null)));
-}
-
 function sumOf(tensions: readonly (TensionThere | null)[]): LayupTension | null {
   const known = tensions.filter((tension) => tension !== null);
   if (known.length < tensions.length) return null;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { tensionCurve } from "./curve/tensionCurve.ts";
-import { judgeLayup, layupTensionAt, layupTensionOnBody } from "./layup.ts";
+import { judgeLayup, layupTensionAt } from "./layup.ts";
 import { evaluateLadder, type LadderStep, type LoadLadder } from "./loadLadder.ts";
 import { usableStretch } from "./usableStretch.ts";
 import { wearCurve, wearTensionAt } from "./wearTension.ts";
@@ -126,17 +126,6 @@ describe("layup", () => {
       beyondTest: false,
     });
     expect(layupTensionAt([shell, lining], 0.55)?.beyondTest).toBe(true);
-  });
-
-  it("shares the body, not the strain, where layers are cut to different girths", () => {
-    const onBody = layupTensionOnBody(
-      [
-        { ...shell, garmentMm: 800 },
-        { ...lining, garmentMm: 1000 },
-      ],
-      1000,
-    );
-    expect(onBody?.parts).toEqual([expect.closeTo(25, 9), 0]);
   });
 
   it("goes as far as its least stretchy layer", () => {

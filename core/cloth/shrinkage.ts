@@ -2,12 +2,6 @@
 export const MOST_SHRINKAGE = 0.5;
 
 /**
- * Shrinkage of a washed square in one direction: `1 − after / before`, lengths in mm and above 0. A square that grew
- * (below 0) did not shrink.
- */
-export const shrinkageOf = (beforeMm: number, afterMm: number): number => Math.max(0, 1 - afterMm / beforeMm);
-
-/**
  * What to cut from unwashed cloth so that the wanted length is left after the first wash: `wanted / (1 − shrinkage)`.
  *
  * @param wantedMm length wanted after washing, mm.

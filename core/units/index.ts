@@ -5,3 +5,4 @@ export { lengthsInText } from "./lengthsInText.ts";
 export { parseForce } from "./parseForce.ts";
 export { parseLength } from "./parseLength.ts";
 export { parseQuantity } from "./parseQuantity.ts";
+export { toMmHg } from "./pressure.ts";

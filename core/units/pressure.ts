@@ -1,5 +1,5 @@
 /** Kilopascals in one millimetre of mercury (conventional value). */
-export const KPA_PER_MMHG = 0.133322;
+const KPA_PER_MMHG = 0.133322;
 
 /** Converts a pressure for the reader who thinks in mmHg. */
 export const toMmHg = (pressureKpa: number): number => pressureKpa / KPA_PER_MMHG;

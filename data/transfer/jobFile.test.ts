@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { beforeEach, describe, expect, it } from "vitest";
 import { frozenSchema } from "../../core/job/index.ts";
+import { picksOf } from "../../core/workings/index.ts";
 import { type JobDocument, readJobDocument } from "../../formats/job/jobDocument.ts";
 import { jobSchema } from "../../formats/job/jobSchema.ts";
 import { readWearerDocument, type WearerDocument } from "../../formats/job/wearerDocument.ts";
@@ -130,6 +131,20 @@ describe("a job as a file", () => {
     if (!read.ok) throw new Error(read.problem.message);
     const imported = await store.inTransaction((all) => importJob(all, read.value, "copy"));
     expect(await store.inTransaction((all) => assertImported(all, imported, read.value))).toMatchObject({ ok: true });
+  });
+
+  it("that names an elastic, a wrap or a layer it does not bring is refused", async () => {
+    const wired = throughFile(await exported(store, 6));
+    const elastics = wired.workings.flatMap(({ id, working }) => picksOf(id, working).map((picked) => picked.id));
+    const without = { ...wired, cloths: wired.cloths.filter(({ id }) => !elastics.includes(id)) };
+    expect(elastics.length).toBeGreaterThan(0);
+    expect(readJobDocument(without)).toMatchObject({
+      ok: false,
+      problem: { code: "job-document-broken", message: expect.stringMatching(/^Expected cloth \d+ in the file/) },
+    });
+    const layered = JSON.parse(JSON.stringify(await exported(store, 1)));
+    layered.prototypes[0].frozen.layers[0].clothId = 77;
+    expect(readJobDocument(layered)).toMatchObject({ problem: { message: expect.stringContaining("cloth 77") } });
   });
 });
 

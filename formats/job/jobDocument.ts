@@ -5,7 +5,7 @@ import type { Annotation, Change, Finding, Fitting, Judgement, Prototype, Readin
 import type { Job } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { BodyWrap } from "../../core/torso/index.ts";
-import type { WorkingId, Workings } from "../../core/workings/index.ts";
+import { picksOf, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { readKeptFrozen } from "../kept/keptFrozen.ts";
 import { keptOwnStyle } from "../kept/keptStyle.ts";
 import { readKeptWorking, workingFormat } from "../kept/keptWorking.ts";
@@ -137,8 +137,9 @@ const broughtUp = (job: JobDocument): JobDocument => ({
 export const OWN_STYLE = "own-1";
 
 /** The first reference of a file that leads nowhere. */
-function brokenReference({ job, ownStyle, cloths, layup, prototypes, changes }: JobDocument) {
+function brokenReference({ job, ownStyle, cloths, layup, wraps, workings, prototypes, changes }: JobDocument) {
   const clothIds = new Set(cloths.map(({ id }) => id));
+  const picked = { elastic: ["cloth", clothIds], wrap: ["body wrap", new Set(wraps.map(({ id }) => id))] } as const;
   const fittings = prototypes.flatMap((one) => one.fittings);
   const findings = new Set(fittings.flatMap((one) => one.findings.map(({ id }) => id)));
   const changeIds = new Set(changes.map(({ id }) => id));
@@ -146,7 +147,12 @@ function brokenReference({ job, ownStyle, cloths, layup, prototypes, changes }: 
     ["cloth", job.clothId, clothIds],
     ["cloth", job.edgeElasticId, clothIds],
     ...(layup?.layers ?? []).map(({ clothId }) => ["cloth", clothId, clothIds] as const),
-    ...prototypes.map(({ frozen: { cloth: of } }) => ["cloth", of.id, clothIds] as const),
+    ...workings.flatMap(({ id, working }) =>
+      picksOf(id, working).map(({ of, id: ref }) => [picked[of][0], ref, picked[of][1]] as const),
+    ),
+    ...prototypes.flatMap(({ frozen: { cloth, layers } }) =>
+      [cloth.id, ...layers.map(({ clothId }) => clothId)].map((ref) => ["cloth", ref, clothIds] as const),
+    ),
     ...prototypes.flatMap(({ frozen: { changes: of } }) =>
       of.map(({ changeId }) => ["change", changeId, changeIds] as const),
     ),

@@ -24,7 +24,3 @@ export const answers = (
   answer: Omit<CheckAnswer, "word">,
   finding: Pick<CheckFinding, "ruleId" | "code" | "side">,
 ): boolean => answer.ruleId === finding.ruleId && answer.code === finding.code && answer.side === finding.side;
-
-/** Findings nobody has confirmed yet. */
-export const unanswered = (findings: readonly CheckFinding[], given: readonly CheckAnswer[]): CheckFinding[] =>
-  findings.filter((finding) => !given.some((answer) => answer.word === "confirmed" && answers(answer, finding)));

@@ -4,9 +4,6 @@ import { SEAM_TOLERANCE_MM } from "../../torso/index.ts";
 import { dartFromGap, type TurnedDart } from "./dartFromGap.ts";
 import type { DartWorking } from "./working.ts";
 
-/** Where a sewn dart point stops before the apex, mm: small breasts, and full ones or stiff cloth. */
-export const DART_STOP_MM = { small: 12, full: 25 } as const;
-
 /** The apex on the pattern, from the centre front and from the high shoulder point, mm. */
 export interface Apex {
   readonly fromCentreMm: number;
