@@ -35,19 +35,18 @@ test("a damaged file of a job is refused with the place, and leaves nothing behi
     await page.getByLabel("File of a job").setInputFiles({ name: "job.json", mimeType: "application/json", buffer });
     await page.getByRole("button", { name: "Import", exact: true }).click();
   };
-  // What the schema sees is refused at once; what it cannot see, once the pages are worked out from it.
+  // What the schema sees is refused at once; what it cannot see, once it is taken over.
   const school = frozen.school;
   frozen.school = "bespoke";
   await hand(document);
   await expect(page.getByText(/made from: Expected school to be one of/)).toBeVisible();
   frozen.school = school;
-  document.job.styleId = "brief";
-  document.job.zones = { bust: { by: "own" } };
+  document.sheet.values.push(document.sheet.values[0]);
   await hand(document);
   await expect(page.getByText("This job is here already:")).toBeVisible();
   await pick(page, "What is here already is", "another: add all of the file beside it");
   await page.getByRole("button", { name: "Import it so" }).click();
-  await expect(page.getByText(/cannot be worked out/)).toBeVisible();
+  await expect(page.getByText(/stands in the place of another/)).toBeVisible();
   await page.goto("/");
   await expect(page.getByRole("link", { name: "High-waisted brief" })).toHaveCount(1);
 });

@@ -30,9 +30,17 @@ function sentence(error: ErrorObject): string {
 }
 
 function expectation({ keyword, params, message }: ErrorObject): string {
-  if (keyword === "enum") return `to be one of ${(params.allowedValues as unknown[]).join(", ")}`;
+  if (keyword === "enum") return `to be one of ${someOf(params.allowedValues as unknown[])}`;
   return (message ?? `to pass ${keyword}`).replace(/^must /, "to ");
 }
+
+/** Choices named in a sentence; of more than these the first, and how many more there are. */
+const NAMED = 12;
+
+const someOf = (choices: readonly unknown[]): string =>
+  choices.length <= NAMED
+    ? choices.join(", ")
+    : `${choices.slice(0, NAMED).join(", ")} and ${choices.length - NAMED} more`;
 
 /** Repeats what came, shortened: enough to find it, too little to flood a log. */
 function told(data: unknown): string {

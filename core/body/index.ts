@@ -18,6 +18,7 @@ export { explainSnug } from "./explainSnug.ts";
 export type { MeasureCode, MeasureGroup, Side } from "./measure.ts";
 export { missingMeasures } from "./missing.ts";
 export { type NotTaken, ofItsDay, type Sheet, sheetBefore, WORN_UNDER } from "./sheet.ts";
+export { SHEET_PROPERTIES } from "./sheetSchema.ts";
 export {
   largerSide,
   type MeasuredValue,

@@ -9,6 +9,7 @@ export {
   stateWords,
 } from "./cloth.ts";
 export { CLOTH_KINDS, type ClothKind } from "./clothKind.ts";
+export { CLOTH_PROPERTIES, TEST_PROPERTIES } from "./clothSchema.ts";
 export { monotoneCubic } from "./curve/monotoneCubic.ts";
 export { sampleCurve } from "./curve/sample.ts";
 export { scaledCurve } from "./curve/scaledCurve.ts";

@@ -1,12 +1,13 @@
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { WearerDocument } from "../../formats/job/wearerDocument.ts";
 import type { Repositories } from "../store.ts";
-import { assertImported } from "./assertImported.ts";
 import { clothEntries, exportJob, without } from "./jobExport.ts";
-import { importJob, putCloth, sheetOf, wearerOf, wrapOf } from "./jobImport.ts";
+import { putCloth, sheetOf, wearerOf, wrapOf } from "./jobImport.ts";
 import { Numbering } from "./jobNumbers.ts";
 import type { KnownAs } from "./known.ts";
 import { NewIds } from "./newIds.ts";
+import { refuseUnkeepable } from "./refuseUnkeepable.ts";
+import { takeOverJob } from "./takeOverJob.ts";
 
 /**
  * Everything about a wearer as a file: who they are, sheets, body wraps, standing changes, garments that fit with their
@@ -52,11 +53,16 @@ export async function exportWearer(all: Repositories, wearerId: number): Promise
  *
  * @returns the id of the wearer and the jobs that were added, or the problem of a job that cannot be kept whole.
  */
-export async function importWearer(
-  all: Repositories,
-  document: WearerDocument,
-  known: KnownAs,
-): Promise<Result<{ readonly wearerId: number; readonly jobs: readonly number[] }>> {
+export const importWearer = (all: Repositories, document: WearerDocument, known: KnownAs): Promise<Result<BroughtIn>> =>
+  refuseUnkeepable(() => bringIn(all, document, known));
+
+/** The wearer of a file, and the jobs that were added. */
+interface BroughtIn {
+  readonly wearerId: number;
+  readonly jobs: readonly number[];
+}
+
+async function bringIn(all: Repositories, document: WearerDocument, known: KnownAs): Promise<Result<BroughtIn>> {
   const ids = new NewIds();
   const wearerId = await wearerOf(all, document.wearer, known);
   for (const sheet of document.sheets) await sheetOf(all, wearerId, sheet);
@@ -68,10 +74,9 @@ export async function importWearer(
   for (const job of document.jobs) {
     const here = job.job.identity ? await all.identities.find("jobs", job.job.identity) : null;
     if (here !== null && known === "same") continue;
-    const jobId = await importJob(all, job, known, wearerId);
-    const whole = await assertImported(all, jobId, job);
-    if (!whole.ok) return fail(whole.problem.code, `“${job.job.name}”: ${whole.problem.message}`);
-    jobs.push(jobId);
+    const taken = await takeOverJob(all, job, known, wearerId);
+    if (!taken.ok) return fail(taken.problem.code, `“${job.job.name}”: ${taken.problem.message}`);
+    jobs.push(taken.value);
   }
   return ok({ wearerId, jobs });
 }

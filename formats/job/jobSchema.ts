@@ -1,44 +1,25 @@
 import { Type } from "typebox";
-import { LONG_CODES } from "../../core/body/index.ts";
-import { CLOTH_KINDS } from "../../core/cloth/index.ts";
-import { SCHOOL_IDS } from "../../core/ease/index.ts";
+import { SHEET_PROPERTIES } from "../../core/body/index.ts";
+import { CLOTH_PROPERTIES, LAYER_ROLES, TEST_PROPERTIES } from "../../core/cloth/index.ts";
+import {
+  CHART_MEASURES,
+  LIKED_LENGTHS,
+  openingsSchema,
+  pressuresSchema,
+  SCHOOL_IDS,
+  zoneChoicesSchema,
+} from "../../core/ease/index.ts";
 import { WRAP_COUNTS } from "../../core/torso/index.ts";
 import { WORKING_IDS } from "../../core/workings/index.ts";
 import { change, prototype } from "./recordSchema.ts";
 import { above0, closed, day, direction, identity, list, open, orNull, ref, text, word, zone } from "./schemaParts.ts";
 
-export const test = open({
-  id: ref("a test"),
-  clothId: ref("a cloth"),
-  direction: direction(),
-  testedOn: day(),
-  state: Type.Enum(["new", "wet", "washed", "worn"]),
-  struck: Type.Optional(orNull(text(400))),
-  directionWas: Type.Optional(orNull(direction())),
-  hand: orNull(open({ gaugeMm: above0(), stretchedMm: above0(), afterMm: orNull(above0()) })),
-  ladder: orNull(
-    open({
-      form: Type.Enum(["strip", "loop"]),
-      widthMm: above0(),
-      gaugeMm: above0(),
-      steps: list(
-        open({
-          forceN: Type.Number({ minimum: 0 }),
-          lengthMm: above0(),
-          phase: Type.Enum(["load", "unload"]),
-          cycle: Type.Integer({ minimum: 1 }),
-        }),
-      ),
-    }),
-  ),
-});
+export const test = open({ id: ref("a test"), clothId: ref("a cloth"), ...TEST_PROPERTIES });
 
 export const clothSchema = open({
   id: ref("this cloth"),
   identity: identity(),
-  name: word(),
-  kind: Type.Enum([...CLOTH_KINDS]),
-  notes: text(),
+  ...CLOTH_PROPERTIES,
   tests: list(test),
 });
 
@@ -49,22 +30,12 @@ export const wearerSchema = open({
   identity: identity(),
   name: word(),
   kind: Type.Enum(["person", "form"]),
+  child: Type.Boolean(),
+  allergies: text(),
   notes: text(),
 });
 
-export const sheetSchema = open({
-  takenOn: day(),
-  unit: Type.Enum(["cm", "in"]),
-  tape: Type.Enum(["snug", "finger"]),
-  values: list(
-    open({
-      code: Type.Enum([...LONG_CODES]),
-      side: Type.Enum(["single", "left", "right"]),
-      text: text(200),
-      mm: above0(),
-    }),
-  ),
-});
+export const sheetSchema = open(SHEET_PROPERTIES);
 
 export const wrapSchema = open({
   id: ref("this body wrap"),
@@ -83,6 +54,8 @@ export const wrapSchema = open({
   ),
 });
 
+const girths = () => closed(Object.fromEntries(CHART_MEASURES.map((one) => [one, Type.Optional(above0())])));
+
 /** JSON file of a whole job; published as docs/formats/job.schema.json. */
 export const jobSchema = Type.Object(
   {
@@ -96,13 +69,13 @@ export const jobSchema = Type.Object(
       clothId: orNull(ref("a cloth")),
       girthDirection: direction(),
       edgeElasticId: orNull(ref("a cloth")),
-      closures: Type.Record(Type.String(), Type.String()),
-      patternLengthsMm: Type.Record(Type.String(), Type.Number()),
+      closures: openingsSchema,
+      patternLengthsMm: closed(Object.fromEntries(LIKED_LENGTHS.map((length) => [length, Type.Optional(above0())]))),
       stiffness: orNull(above0()),
       signedOff: orNull(closed({ on: day(), words: text() })),
       school: orNull(Type.Enum([...SCHOOL_IDS])),
-      zones: Type.Record(Type.String(), open({ by: Type.String() })),
-      pressuresKpa: Type.Record(Type.String(), Type.Number()),
+      zones: zoneChoicesSchema,
+      pressuresKpa: pressuresSchema,
     }),
     ownStyle: orNull(
       open({
@@ -121,10 +94,18 @@ export const jobSchema = Type.Object(
       open({
         name: word(),
         notes: text(),
-        layers: list(open({ clothId: ref("a cloth"), direction: direction() }), 12),
+        layers: list(open({ clothId: ref("a cloth"), direction: direction(), role: Type.Enum([...LAYER_ROLES]) }), 12),
       }),
     ),
-    chart: orNull(open({ name: word(), notes: text(), sizes: list(open({ name: word() }), 100) })),
+    chart: orNull(
+      open({
+        name: word(),
+        notes: text(),
+        ease: Type.Enum(["stretch", "loose"]),
+        ownReduction: orNull(Type.Number({ minimum: -0.5, maximum: 0.5 })),
+        sizes: list(open({ name: word(), body: girths(), finished: girths() }), 100),
+      }),
+    ),
     wraps: Type.Optional(list(wrapSchema, 50)),
     workings: list(
       closed({

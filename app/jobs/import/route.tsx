@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import type { Repositories } from "../../../data/store.ts";
-import { assertImported, importJob, type KnownHere, knownHere } from "../../../data/transfer/index.ts";
+import { type KnownHere, knownHere, takeOverJob } from "../../../data/transfer/index.ts";
 import { type JobDocument, readJobDocument } from "../../../formats/job/jobDocument.ts";
 import { LARGEST_JOB_FILE } from "../../../formats/job/largestJobFile.ts";
 import { readJson } from "../../../formats/json.ts";
@@ -48,11 +48,10 @@ async function takeOver(all: Repositories, document: JobDocument, word: string) 
   const asks = known.job !== null || known.wearer !== null || known.cloths.length > 0;
   const as = word === "same" || word === "copy" ? word : null;
   if (asks && as === null) return notYet({ known });
-  const jobId = await importJob(all, document, as ?? "copy");
-  const whole = await assertImported(all, jobId, document);
-  if (!whole.ok) return notYet({ error: whole.problem.message });
-  const workable = await trialOfJob(all, jobId);
-  return workable.ok ? redirect(`/jobs/${jobId}`) : notYet({ error: workable.problem.message });
+  const taken = await takeOverJob(all, document, as ?? "copy");
+  if (!taken.ok) return notYet({ error: taken.problem.message });
+  const workable = await trialOfJob(all, taken.value);
+  return workable.ok ? redirect(`/jobs/${taken.value}`) : notYet({ error: workable.problem.message });
 }
 
 export default function ImportJob({ actionData }: Route.ComponentProps) {

@@ -1,5 +1,5 @@
 import { type TSchema, Type } from "typebox";
-import { LONG_CODES } from "../../body/index.ts";
+import { LONG_CODES, SHEET_PROPERTIES } from "../../body/index.ts";
 import { CLOTH_KINDS, DIRECTIONS } from "../../cloth/index.ts";
 import {
   easeSettingsSchema,
@@ -53,13 +53,7 @@ export const frozenSchema = Type.Object(
     sheet: open({
       id: id(),
       wearerId: id(),
-      takenOn: day(),
-      unit: Type.Enum(["cm", "in"]),
-      tape: Type.Enum(["snug", "finger"]),
-      values: list(
-        open({ code: Type.Enum([...LONG_CODES]), side: sheetSide(), text: text(400), mm: above0() }),
-        2 * LONG_CODES.length,
-      ),
+      ...SHEET_PROPERTIES,
     }),
     cloth: open({ id: id(), name: word(), kind: Type.Enum([...CLOTH_KINDS]), composition: text() }),
     test: open({ id: id(), direction: direction(), testedOn: day() }),
