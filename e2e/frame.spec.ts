@@ -144,8 +144,14 @@ test("the keyboard alone opens places, steps and formulas", async ({ page }) => 
   await expect(page.getByRole("dialog", { name: "Where this number comes from" })).toContainText("B = M − f");
   await page.keyboard.press("Escape");
   await page.keyboard.press("?");
-  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+  // The steps are those of this very job: a brief has a torso and no cups.
+  await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("torso of this job");
+  await expect(page.getByRole("dialog", { name: "Keys" })).not.toContainText("cups of this job");
   await page.keyboard.press("Escape");
+  await page.keyboard.press("t");
+  await expect(page).toHaveURL(/\/jobs\/1\/torso$/);
+  await page.keyboard.press("h");
+  await expect(page).toHaveURL(/\/jobs\/1\/history$/);
   await page.keyboard.press("k");
   await expect(page).toHaveURL(/\/cloths$/);
 });

@@ -25,34 +25,34 @@ const EVERYWHERE: readonly Shortcut[] = [
 
 const ADDRESSES: Readonly<Record<string, string>> = { b: "/", w: "/wearers", k: "/cloths", f: "/findings" };
 
-const JOB_STEPS = ["", "/body", "/cloth", "/ease", "/pattern", "/prototypes"] as const;
+/** Pages of a job that stand in no rail. */
+const JOB_LETTERS: Readonly<Record<string, string>> = { x: "/changes", z: "/zones", h: "/history" };
 
-const JOB_LETTERS: Readonly<Record<string, string>> = {
-  t: "/torso",
-  c: "/cups",
-  s: "/band",
-  x: "/changes",
-  z: "/zones",
-  h: "/history",
-};
+const IN_A_JOB: readonly Shortcut[] = [{ key: "x, z, h", does: "changes to cut, zone by zone, history of this job" }];
 
-const IN_A_JOB: readonly Shortcut[] = [
-  { key: "1 – 6", does: "overview, body, cloth, ease plan, pattern, prototypes of this job" },
-  { key: "t, c, s", does: "torso, cups, straps and band of this job" },
-  { key: "x, z, h", does: "changes to cut, zone by zone, history of this job" },
-];
+/** Whatever on the page says which key leads to it, such as the steps of the job's rail. */
+const KEYED = "[aria-keyshortcuts]";
+
+const onPage = (): HTMLElement[] => [...document.querySelectorAll<HTMLElement>(KEYED)];
+
+const keyOf = (element: HTMLElement): string => element.getAttribute("aria-keyshortcuts") ?? "";
+
+const shortcutsOnPage = (): Shortcut[] =>
+  onPage().map((element) => ({ key: keyOf(element), does: element.dataset.does ?? element.textContent }));
 
 /** The keyboard shortcuts and the list of them. Keys work outside of fields only. */
 export function Shortcuts() {
-  const [open, setOpen] = useState(false);
+  const [own, setOwn] = useState<readonly Shortcut[] | null>(null);
   const navigate = useNavigate();
   const { jobId } = useParams();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
       const address = addressOf(event.key, jobId);
-      if (address) void navigate(address);
-      else if (event.key === "?") setOpen(true);
+      const there = onPage().find((element) => keyOf(element) === event.key);
+      if (there) there.click();
+      else if (address) void navigate(address);
+      else if (event.key === "?") setOwn(shortcutsOnPage());
       else if (event.key === "u") document.getElementById("unit-switch")?.click();
       else if (event.key === "/") document.querySelector<HTMLElement>("input[type=search]")?.focus();
       else return;
@@ -68,15 +68,15 @@ export function Shortcuts() {
         type="button"
         aria-label="Keyboard shortcuts"
         sx={barButtonStyle}
-        onClick={() => setOpen(true)}
+        onClick={() => setOwn(shortcutsOnPage())}
       >
         ?
       </Box>
-      <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
+      <Dialog open={own !== null} onClose={() => setOwn(null)} aria-labelledby="keys-title">
         <DialogTitle id="keys-title">Keys</DialogTitle>
         <DialogContent>
           <Box component="dl" sx={{ display: "grid", gridTemplateColumns: "auto 1fr", gap: "8px 20px", m: 0 }}>
-            {[...EVERYWHERE, ...IN_A_JOB].map(({ key, does }) => (
+            {[...EVERYWHERE, ...(own ?? []), ...(jobId ? IN_A_JOB : [])].map(({ key, does }) => (
               <Box key={key} sx={{ display: "contents" }}>
                 <Box component="dt" sx={{ fontWeight: 700 }}>
                   {key}
@@ -89,7 +89,7 @@ export function Shortcuts() {
           </Box>
         </DialogContent>
         <DialogActions>
-          <Button onClick={() => setOpen(false)}>Close</Button>
+          <Button onClick={() => setOwn(null)}>Close</Button>
         </DialogActions>
       </Dialog>
     </>
@@ -97,8 +97,8 @@ export function Shortcuts() {
 }
 
 function addressOf(key: string, jobId: string | undefined): string | undefined {
-  const step = jobId ? (JOB_STEPS[Number(key) - 1] ?? JOB_LETTERS[key]) : undefined;
-  return step === undefined ? ADDRESSES[key] : `/jobs/${jobId}${step}`;
+  const page = jobId ? JOB_LETTERS[key] : undefined;
+  return page === undefined ? ADDRESSES[key] : `/jobs/${jobId}${page}`;
 }
 
 const isTyping = (target: EventTarget | null): boolean =>

@@ -11,7 +11,7 @@ import {
 import { freezePlan } from "./freezePlan.ts";
 import { movedOn } from "./movedOn.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
-import { type JobProgress, stepsOf } from "./steps/index.ts";
+import { JOB_STEPS, type JobProgress, stepsOf } from "./steps/index.ts";
 
 const states = (own: Partial<JobIngredients>, progress: Partial<JobProgress> = {}) =>
   stepsOf(sampleSoFar(own, progress))
@@ -100,4 +100,10 @@ it("says which girths have moved on since a prototype, decided changes apart", (
     planned.stretch,
   );
   expect(movedOn(sampleFrozen().rings, today)).toEqual([{ zone: "waist", side: "single", byMm: -6 }]);
+});
+
+it("gives every step a key of its own, none of those of the whole application", () => {
+  const keys = JOB_STEPS.map(({ key }) => key);
+  expect(new Set(keys).size).toBe(keys.length);
+  for (const taken of ["1", "?", "/", "b", "w", "k", "f", "u", "x", "z", "h"]) expect(keys).not.toContain(taken);
 });

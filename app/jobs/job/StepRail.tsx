@@ -14,13 +14,21 @@ const STATE_WORDS: Readonly<Record<StepState, string>> = {
 export function StepRail({ jobId, steps }: { jobId: number; steps: readonly Step[] }) {
   const lengths = useLengths();
   const entries = [
-    { key: "overview", to: `/jobs/${jobId}`, name: "Overview", words: "where it stands", state: null },
-    ...steps.map(({ id, name, words, state }) => ({ key: id, to: `/jobs/${jobId}/${id}`, name, words, state })),
+    { id: "overview", key: "1", to: `/jobs/${jobId}`, name: "Overview", words: "where it stands", state: null },
+    ...steps.map((step) => ({ ...step, to: `/jobs/${jobId}/${step.id}` })),
   ];
   return (
     <Box component="nav" aria-label="Order of the work" sx={railStyle}>
-      {entries.map(({ key, to, name, words, state }) => (
-        <Box key={key} component={NavLink} to={to} end={key === "overview"} sx={entryStyle}>
+      {entries.map(({ id, key, to, name, words, state }) => (
+        <Box
+          key={id}
+          component={NavLink}
+          to={to}
+          end={id === "overview"}
+          aria-keyshortcuts={key}
+          data-does={`${name.toLowerCase()} of this job`}
+          sx={entryStyle}
+        >
           <StateMark state={state} />
           <Box sx={{ minWidth: 0 }}>
             <Box sx={{ fontWeight: 650 }}>{name}</Box>

@@ -7,6 +7,7 @@ const shown = ({ style }: JobSoFar) => workingsOfStep(style, "band");
 /** Band, straps, hooks and wires, as far as the style has them. */
 export const bandStep = jobStep({
   id: "band",
+  key: "s",
   name(job) {
     const own = shown(job);
     if (own.includes("wire")) return "Band and wire";

@@ -3,6 +3,7 @@ import { jobStep } from "./step.ts";
 /** The sheet the plan is made from. */
 export const bodyStep = jobStep({
   id: "body",
+  key: "2",
   name: () => "Body",
   standing({ plan: { missing } }) {
     if (missing.some(({ what }) => what === "sheet")) return { state: "missing", words: "no sheet yet" };

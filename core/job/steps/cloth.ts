@@ -3,6 +3,7 @@ import { jobStep } from "./step.ts";
 /** The cloth or the layers, and their tests. */
 export const clothStep = jobStep({
   id: "cloth",
+  key: "3",
   name: () => "Cloth",
   standing({ plan: { planned, missing } }) {
     if (missing.some(({ what }) => what === "cloth")) return { state: "missing", words: "no cloth yet" };

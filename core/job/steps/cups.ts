@@ -4,6 +4,7 @@ import { jobStep, reckoned } from "./step.ts";
 /** Room for the bust, darts, cups and labels. */
 export const cupsStep = jobStep({
   id: "cups",
+  key: "c",
   name: () => "Cups",
   shapes: true,
   appears: ({ style }) => workingsOfStep(style, "cups").length > 0,

@@ -4,6 +4,7 @@ import { jobStep } from "./step.ts";
 /** The school, and every girth by it. */
 export const easeStep = jobStep({
   id: "ease",
+  key: "4",
   name: () => "Ease plan",
   standing({ plan: { planned, missing } }) {
     if (!planned || planned.plan.zones.length === 0) return { state: "missing", words: "waits for body and cloth" };

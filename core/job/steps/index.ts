@@ -27,6 +27,8 @@ export type StepId = (typeof JOB_STEPS)[number]["id"];
 export interface Step extends Standing {
   readonly id: StepId;
   readonly name: string;
+  /** The key that leads to it. */
+  readonly key: string;
   /** True where its open ends are named before a prototype is started. */
   readonly shapes: boolean;
 }
@@ -37,6 +39,7 @@ export const stepsOf = (job: JobSoFar): Step[] =>
     .filter((step) => step.appears?.(job) ?? true)
     .map((step) => ({
       id: step.id,
+      key: step.key,
       name: step.name(job),
       shapes: step.shapes ?? false,
       ...step.standing(job),

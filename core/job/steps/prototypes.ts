@@ -4,6 +4,7 @@ import { jobStep } from "./step.ts";
 /** What was made up so far, what was found on it, and the sign-off. */
 export const prototypesStep = jobStep({
   id: "prototypes",
+  key: "6",
   name: () => "Prototypes",
   standing({ plan: { planned, missing }, progress: { prototypeCount, openFindings, movedOn, signedOff } }) {
     if (signedOff) return { state: "done", words: "signed off" };

@@ -41,6 +41,8 @@ export interface JobSoFar {
 /** One step of the work: adding one is adding a file and a line in the index. */
 export interface JobStep<Id extends string = string> {
   readonly id: Id;
+  /** The key that leads to it, one sign; "1" is the overview, and letters of the whole application are taken. */
+  readonly key: string;
   /** How it is called for this job. */
   name(job: JobSoFar): string;
   /** True where the job's style needs it; left out for steps of every job. */

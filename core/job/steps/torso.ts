@@ -4,6 +4,7 @@ import { jobStep, reckoned } from "./step.ts";
 /** The trunk against the pattern, or the rises of what ends at the waist. */
 export const torsoStep = jobStep({
   id: "torso",
+  key: "t",
   name: () => "Torso",
   shapes: true,
   appears: ({ style }) => workingsOfStep(style, "torso").length > 0,
