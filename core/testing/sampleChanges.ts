@@ -1,6 +1,7 @@
 import type { Change, Fitting, Judgement } from "../fitting/index.ts";
 import { sampleChange } from "./sampleRecord.ts";
 
+/** Lengths of a bodice that a waist line moves. */
 export const WAISTS = [
   { id: "frontWaist", name: "Front, shoulder to waist", bodyMm: 440, cutMm: 422, codes: ["front_waist"] as const },
   { id: "backWaist", name: "Back, nape to waist", bodyMm: 410, cutMm: 394, codes: ["back_waist"] as const },
@@ -13,6 +14,7 @@ export const WAISTS = [
   },
 ];
 
+/** One of the amounts of a moved waist line. */
 export const part = (id: "front" | "back", amountMm: number, readMm: number) => ({
   ...{ id, pieces: id, line: "lengthen line", lengthId: `${id}Waist`, amountMm, readMm, strain: 0.035 },
 });
@@ -25,11 +27,13 @@ export const movedWaist = (own: Partial<Change> = {}) =>
     ...own,
   });
 
+/** A change with what was seen of it. */
 export const judged = (own: Partial<Change>, verdict: Judgement["verdict"] | null = null) => ({
   change: sampleChange(own),
   judgement: verdict ? { fittingId: 1, residualMm: 0, verdict, note: "" } : null,
 });
 
+/** A fitting of the sample prototype. */
 export const fitting = (own: Partial<Fitting> = {}): Fitting => ({
   id: 41,
   prototypeId: 21,

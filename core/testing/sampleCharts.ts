@@ -8,6 +8,7 @@ export const sizes = (count: number, first: Readonly<Partial<Record<ChartZone, n
     finished: Object.fromEntries(Object.entries(first).map(([zone, mm]) => [zone, mm + index * 40])),
   }));
 
+/** A chart of five sizes, with body girths only. */
 export const chart = (own: Partial<SizeChart>): SizeChart => ({
   id: 1,
   name: "Block",

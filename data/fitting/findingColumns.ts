@@ -6,6 +6,7 @@ import { readColumn } from "../db/index.ts";
 /** What is written down of a finding when it is put on the figure. */
 export type NewFinding = Omit<Finding, "id" | "version" | "change" | "judgement" | "photos">;
 
+/** Columns of a finding, with the words it is looked for by and the stretch it was found in. */
 export async function findingColumns(db: Knex, finding: NewFinding) {
   const made = await db("fittings as t")
     .join("prototypes as p", "p.id", "t.prototype_id")

@@ -14,6 +14,7 @@ import {
   readingFrom,
 } from "./fittingRows.ts";
 
+/** Fittings of prototypes with everything put down at them. */
 export async function read(db: Knex, prototypeIds: readonly number[]): Promise<Fitting[]> {
   const fittings: FittingRow[] = await db("fittings").whereIn("prototype_id", prototypeIds).orderBy("id");
   const ids = fittings.map(({ id }) => id);

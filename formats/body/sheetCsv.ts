@@ -2,6 +2,7 @@ import type { Sheet } from "../../core/body/index.ts";
 import { writeCsv } from "../csv.ts";
 import { entryOf, type SheetEntry } from "./sheetDocument.ts";
 
+/** Columns of a sheet itself. */
 export const HEAD = [
   "taken_on",
   "unit",
@@ -12,6 +13,7 @@ export const HEAD = [
   "consent",
   "notes",
 ] as const;
+/** Columns of the layout with a row a measure. */
 export const ROW_COLUMNS = [
   "sheet",
   ...HEAD,
@@ -77,6 +79,7 @@ export function sheetsToColumns(sheets: readonly Sheet[]): string {
   ]);
 }
 
+/** How a measure of one side is called in a heading. */
 export const placeName = (measure: string, side: string): string =>
   side === "single" ? measure : `${measure}.${side}`;
 

@@ -11,6 +11,7 @@ interface PlaceText {
   readonly notTaken: string;
 }
 
+/** The cells of one measure. */
 export function placeFrom(name: string, cell: string): PlaceText {
   const [measure = "", side = "single"] = name.split(".");
   if (cell.startsWith(NOT_TAKEN)) return { measure, side, takes: [], tape: "", notTaken: cell.slice(NOT_TAKEN.length) };
@@ -27,6 +28,7 @@ export function placeFrom(name: string, cell: string): PlaceText {
   };
 }
 
+/** A sheet with one measure more, as its cells say; what cannot be read is told with its line. */
 export function withPlace(sheet: ImportedSheet, place: PlaceText, line: number, problems: CsvProblem[]): ImportedSheet {
   const leave = (reason: string): ImportedSheet => {
     problems.push({ line, reason });

@@ -14,8 +14,10 @@ import { WORKING_IDS } from "../../core/workings/index.ts";
 import { change, prototype } from "./recordSchema.ts";
 import { above0, closed, day, direction, identity, list, open, orNull, ref, text, word, zone } from "./schemaParts.ts";
 
+/** A test of a swatch. */
 export const test = open({ id: ref("a test"), clothId: ref("a cloth"), ...TEST_PROPERTIES });
 
+/** A cloth with its tests. */
 export const clothSchema = open({
   id: ref("this cloth"),
   identity: identity(),
@@ -26,6 +28,7 @@ export const clothSchema = open({
 /** Format of what stands beside it; left out by older files, which know the first only. */
 export const format = () => Type.Optional(Type.Integer({ minimum: 1, maximum: 1000 }));
 
+/** A wearer. */
 export const wearerSchema = open({
   identity: identity(),
   name: word(),
@@ -35,8 +38,10 @@ export const wearerSchema = open({
   notes: text(),
 });
 
+/** A sheet. */
 export const sheetSchema = open(SHEET_PROPERTIES);
 
+/** A body wrap. */
 export const wrapSchema = open({
   id: ref("this body wrap"),
   name: word(),

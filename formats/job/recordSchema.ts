@@ -71,6 +71,7 @@ const fitting = closed({
   photos: list(photo, 50),
 });
 
+/** A prototype with its frozen plan and its fittings. */
 export const prototype = closed({
   number: Type.Integer({ minimum: 1, maximum: 1000 }),
   kind: Type.Enum(PROTOTYPE_KINDS.map(({ id }) => id)),
@@ -86,6 +87,7 @@ export const prototype = closed({
   fittings: list(fitting, 200),
 });
 
+/** A change with what it did. */
 export const change = closed({
   id: ref("this change"),
   findingId: orNull(ref("a finding")),

@@ -2,6 +2,7 @@ import { type TSchema, Type } from "typebox";
 import { ZONES } from "../../core/ease/index.ts";
 import { SPOTS } from "../../core/fitting/index.ts";
 
+/** Pieces the schemas of files are put together from; amounts in mm. */
 export const text = (maxLength = 4000) => Type.String({ maxLength });
 export const word = () => Type.String({ minLength: 1, maxLength: 200 });
 export const day = () => Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" });

@@ -9,6 +9,7 @@ import { numbered } from "../../frame/numbered.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 
+/** Every reading of a ladder with what was worked out from it. */
 export function StepTable({ ladder }: { ladder: LoadLadder }) {
   return (
     <Paper sx={{ overflowX: "auto" }}>

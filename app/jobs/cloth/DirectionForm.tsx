@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { DIRECTION_NAMES, DIRECTIONS, type Direction } from "../../../core/cloth/index.ts";
 
+/** Which way the one cloth is laid round the body. */
 export function DirectionForm({ job }: { job: { version: number; girthDirection: Direction } }) {
   return (
     <Form method="post">

@@ -17,6 +17,7 @@ export const SHORT_REASONS: Readonly<Record<string, string>> = {
   "drop-too-deep": "drop too deep",
 };
 
+/** The body along one length of the plan. */
 export function BodyCell({
   answer,
   write,
@@ -34,6 +35,7 @@ export function BodyCell({
   );
 }
 
+/** What one school cuts for a length, or why it does not. */
 export function LengthCell({
   length,
   school,

@@ -12,7 +12,7 @@ import {
 } from "../../../core/ease/index.ts";
 import { FIELD, garmentPath, TRUNK_PATH } from "../../../core/figure/index.ts";
 import { percent } from "../../frame/units/percent.ts";
-import { Scale, type ScaleProps, ThreadPattern } from "./ProfileScale.tsx";
+import { Scale, type ScaleProps, ThreadPattern } from "./ProfileParts.tsx";
 import { BAR, BOTTOM, HIGHEST, PRESSURE, ROWS, STRAIN } from "./profileScale.ts";
 
 /** A zone of the profile: how far its cloth is stretched, and how it presses. */

@@ -5,6 +5,7 @@ import { choiceFor, ZONE_NAMES } from "../../../core/ease/index.ts";
 import { type PlanColumn, rules } from "./columns.ts";
 import { type ZoneDetailProps, ZoneFields } from "./ZoneFields.tsx";
 
+/** Takes one school for this zone alone. */
 export function UseHere({
   plan,
   column,

@@ -2,6 +2,7 @@ import type { EaseChoice, ZonePlan } from "../../../core/ease/index.ts";
 import type { PlanColumn } from "./columns.ts";
 import type { ExplainPlan } from "./PlanTable.tsx";
 
+/** One zone of the plan, with what was chosen for it. */
 export interface ZoneDetailProps {
   readonly plan: ZonePlan;
   readonly columns: readonly PlanColumn[];

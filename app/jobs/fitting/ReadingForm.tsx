@@ -17,6 +17,7 @@ type ReadingFormProps = Pick<ReadingsProps, "zones" | "tensions" | "hasDevice" |
   readonly onDone: () => void;
 };
 
+/** Puts a tension reading on the record, typed or read from a gauge. */
 export function ReadingForm({ fittingId, zones, tensions, hasDevice, draft, onSend, onDone }: ReadingFormProps) {
   const sent = useSentForm(onSend, onDone);
   const kept = sent.refused?.fields ?? draft;

@@ -20,6 +20,7 @@ export function ComeBack({ findings, jobId }: { findings: readonly Finding[]; jo
   );
 }
 
+/** Says what was just taken off, and offers to bring it back. */
 export function BroughtBack({ removed }: { removed: string }) {
   return (
     <Form method="post">

@@ -41,6 +41,7 @@ export const fittingsOf = async (jobId: number) => {
   const prototypes = await store.prototypes.ofJob(jobId);
   return store.fittings.ofPrototypes(prototypes.map(({ id }) => id));
 };
+/** All findings of a job by now. */
 export const findingsOf = async (jobId: number) => (await fittingsOf(jobId)).flatMap(({ findings }) => findings);
 
 /** The fitting of the demo's second job, whose findings wait. */

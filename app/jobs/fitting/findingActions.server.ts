@@ -10,6 +10,7 @@ import { readFinding } from "./fittingForm.server.ts";
 import { readJudgement } from "./judgementForm.server.ts";
 import { judgementKey } from "./judgementKey.ts";
 
+/** Puts a finding on the record, or changes one that is on it. */
 export const putFinding: Action = async (work) => {
   const { repositories, read, fields, address } = work;
   const fitting = fittingOf(work);
@@ -41,6 +42,7 @@ export const putFinding: Action = async (work) => {
     : stale(fields);
 };
 
+/** Takes a finding off; it can be brought back. */
 export const removeFinding: Action = async (work) => {
   const { finding, on } = findingOf(work);
   if (on.closedOn !== null) return closed(work.fields);
@@ -48,6 +50,7 @@ export const removeFinding: Action = async (work) => {
   return gone ? redirect(`${work.address}?removed=finding-${finding.id}`) : stale(work.fields);
 };
 
+/** Keeps the maker's word on a finding. */
 export const decide: Action = async (work) => {
   const { finding, on } = findingOf(work);
   const learned = await learnedFor(work.repositories, on);
@@ -60,6 +63,7 @@ export const decide: Action = async (work) => {
   return redirect(work.address);
 };
 
+/** Takes a word on a finding back, while it is not cut. */
 export const withdraw: Action = async (work) => {
   const { finding } = findingOf(work);
   const { changes } = work.repositories;
@@ -68,6 +72,7 @@ export const withdraw: Action = async (work) => {
   return gone ? redirect(work.address) : stale(work.fields);
 };
 
+/** Keeps what was seen of a change at a later fitting. */
 export const judge: Action = async (work) => {
   const { repositories, read, prototype, fields } = work;
   const fitting = fittingOf(work);

@@ -12,6 +12,7 @@ export interface FindingStart {
   readonly fields?: Fields;
 }
 
+/** What was said of a finding so far, as typed. */
 export interface Seen {
   readonly spot: string;
   readonly side: string;
@@ -26,10 +27,12 @@ export function viewFor(spot: SpotId, { view }: Seen): Pick<Seen, "view" | "plac
   return { view: views.includes(view) ? view : (views[0] ?? view), place: null };
 }
 
+/** What a tap on the figure says of a finding. */
 export function tapped(place: Place, spots: readonly Spot[]): Pick<Seen, "spot" | "side" | "view" | "place"> {
   return { spot: spotsNear(place, spots)[0]?.id ?? "", side: sideAt(place), view: place.view, place };
 }
 
+/** What the form of a finding starts from. */
 export const startOf = (finding: Finding, unit: "mm" | "in"): Fields => ({
   amount: withoutUnit(finding.amountText, unit),
   folded: finding.folded ? "yes" : "",
@@ -42,6 +45,7 @@ export const startOf = (finding: Finding, unit: "mm" | "in"): Fields => ({
   ),
 });
 
+/** What is seen where the form is opened. */
 export function seenAtFirst(
   kept: Fields | undefined,
   finding: Finding | null,

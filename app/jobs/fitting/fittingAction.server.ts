@@ -19,6 +19,7 @@ export interface FittingAction {
 }
 
 type Answer = ReturnType<typeof redirect> | ReturnType<typeof invalid> | ReturnType<typeof stale>;
+/** One thing a fitting is asked to do. */
 export type Action = (work: FittingAction) => Promise<Answer>;
 
 /** Answers an action that came too late: the page shows how things stand now. */

@@ -9,6 +9,7 @@ export interface HeldPull {
   readonly pull: ClosurePull | NoPrediction;
 }
 
+/** The readings of a fitting, with what they are held against. */
 export interface ReadingsProps {
   readonly fitting: Fitting;
   readonly zones: readonly Zone[];
@@ -22,6 +23,7 @@ export interface ReadingsProps {
   readonly onSend: (fields: Fields) => Promise<Unsaved | null>;
 }
 
+/** What can be read, with its words. */
 export const KINDS = [
   { value: "lift", label: "lift: force off the body" },
   { value: "liftBy", label: "lift: how far off the body" },

@@ -1,3 +1,4 @@
+/** What is known of a wearer, in one line. */
 export function aboutLine({
   kind,
   child,

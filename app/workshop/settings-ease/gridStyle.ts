@@ -1,3 +1,4 @@
+/** Fields of a group side by side. */
 export const gridStyle = {
   display: "grid",
   gridTemplateColumns: "repeat(auto-fill, minmax(220px, 1fr))",

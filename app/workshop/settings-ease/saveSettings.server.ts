@@ -22,6 +22,7 @@ export async function saveBoth(
   return ease.saved && cloth.saved ? { saved: true, value: after } : { saved: false, theirs: after };
 }
 
+/** The first number that is not what was expected; undefined where all are. */
 export function firstProblem({
   ease,
   cloth,

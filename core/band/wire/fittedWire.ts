@@ -13,6 +13,8 @@ export interface FittedWire {
   readonly fit: WireFit;
 }
 
+/** A length of the wire or its channel, as a term of a formula. */
 export const typed = term("garment", "length");
 
+/** How numbers of one side begin. */
 export const SIDE_WORDS: Readonly<Record<CupSide, string>> = { left: "Left", right: "Right" };

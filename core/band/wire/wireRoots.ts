@@ -17,6 +17,7 @@ export interface Raise {
   readonly byMm: number;
 }
 
+/** How far each channel is raised, and over which lengths it blends. */
 export function raisesOf({ side, fit: { raiseMm } }: FittedWire, { raiseAt }: WireWorking): Raise[] {
   if (raiseMm === 0) return [];
   const byMm = raiseAt === "both" ? raiseMm / 2 : raiseMm;
@@ -42,6 +43,7 @@ export function differing(body: BodyFacts | null): string[] {
   ];
 }
 
+/** Before any root was measured. */
 export const NO_ROOTS = { numbers: [] as Reckoned[], warnings: [] as string[] };
 
 /** The width of a wire over the roots it lies round: both where one wire serves both sides. */

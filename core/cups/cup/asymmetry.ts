@@ -40,6 +40,7 @@ export function asymmetryOf({ left, right }: Readonly<Record<CupSide, CupOfSide>
   };
 }
 
+/** The numbers of unequal sides, each with its formula. */
 export function asymmetryNumbers(
   { larger, volume, padCm3, padMm }: Asymmetry,
   sides: Readonly<Record<CupSide, CupOfSide>>,

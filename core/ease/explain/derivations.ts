@@ -17,6 +17,7 @@ interface Derivation {
   read(consequences: Consequences): number | null;
 }
 
+/** How each number of a plan follows from girth, body and cloth. */
 export const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
   flat: {
     title: "flat width (half the girth)",

@@ -2,6 +2,7 @@ import type { StretchStep } from "../../../core/ease/index.ts";
 import { threadPath } from "../../figure/stretch/threadPath.ts";
 import { BAR, BOTTOM } from "./profileScale.ts";
 
+/** The thread that fills what is stretched. */
 export function ThreadPattern({ id, step }: { id: string; step: StretchStep }) {
   return (
     <pattern id={id} width={24} height={BAR} patternUnits="userSpaceOnUse">
@@ -11,12 +12,14 @@ export function ThreadPattern({ id, step }: { id: string; step: StretchStep }) {
   );
 }
 
+/** A scale beside the figure: what it measures, and how far it goes. */
 export interface ScaleProps {
   readonly from: number;
   readonly width: number;
   readonly most: number;
 }
 
+/** A scale with its ticks. */
 export function Scale({
   from,
   width,
