@@ -23,6 +23,15 @@ describe("what the documents name", () => {
     expect(gone).toEqual([]);
   });
 
+  it("tells of every package that is taken in, and of none that is not", () => {
+    const { dependencies, devDependencies } = JSON.parse(readFileSync(join(ROOT, "package.json"), "utf8"));
+    const tables = readFileSync(join(ROOT, "docs/dependencies.md"), "utf8").split("## Written here")[0] ?? "";
+    const told = [...tables.matchAll(/^\| (`[^|]+)\|/gm)].flatMap(([, cell = ""]) =>
+      [...cell.matchAll(/`([^`]+)`/g)].map(([, name]) => name),
+    );
+    expect(told.toSorted()).toEqual(Object.keys({ ...dependencies, ...devDependencies }).toSorted());
+  });
+
   it("has the way of a girth in at most 25 files, each of them there", () => {
     const text = readFileSync(join(ROOT, "docs/architecture.md"), "utf8");
     const way = [...text.slice(text.indexOf("## A girth's way")).matchAll(PLACE)].map(([, place]) => place);
