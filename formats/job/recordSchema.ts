@@ -1,6 +1,6 @@
 import { Type } from "typebox";
 import { FIGURE_VIEWS } from "../../core/figure/index.ts";
-import { FINDING_KIND_IDS, PROTOTYPE_KINDS, VERDICTS } from "../../core/fitting/index.ts";
+import { changePartSchema, FINDING_KIND_IDS, PROTOTYPE_KINDS, VERDICTS } from "../../core/fitting/index.ts";
 import {
   above0,
   closed,
@@ -101,20 +101,7 @@ export const change = closed({
   pieces: text(400),
   line: text(),
   blend: text(),
-  parts: Type.Optional(
-    list(
-      closed({
-        id: text(60),
-        pieces: text(400),
-        line: text(),
-        lengthId: text(60),
-        amountMm: mm(),
-        readMm: orNull(mm()),
-        strain: orNull(Type.Number({ exclusiveMinimum: -1, maximum: 50 })),
-      }),
-      12,
-    ),
-  ),
+  parts: Type.Optional(list(changePartSchema(), 12)),
   strain: Type.Optional(orNull(Type.Number({ exclusiveMinimum: -1, maximum: 50 }))),
   share: orNull(Type.Number()),
   proposedMm: orNull(mm()),

@@ -10,7 +10,7 @@ import {
   ZONES,
   zoneChoicesSchema,
 } from "../../core/ease/index.ts";
-import type { ChangePart, Finding, LinkedLine } from "../../core/fitting/index.ts";
+import { type ChangePart, changePartSchema, type Finding, type LinkedLine } from "../../core/fitting/index.ts";
 import type { Job, SignOff } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { WRAP_COUNTS, type WrapEdge } from "../../core/torso/index.ts";
@@ -32,7 +32,7 @@ const closed = <Properties extends Record<string, TSchema>>(properties: Properti
   Type.Object(properties, { additionalProperties: false });
 const some = (names: readonly string[], value: () => TSchema) =>
   closed(Object.fromEntries(names.map((name) => [name, Type.Optional(value())])));
-const orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
+const _orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
 
 /** What was typed into the fields of a form, by field. */
 export const readTexts = column<Readonly<Record<string, string>>>(
@@ -81,20 +81,7 @@ export const readDetail = column<Finding["detail"]>(
   Type.Record(Type.String(), Type.Union([Type.String(), Type.Number()])),
 );
 
-export const readParts = column<readonly ChangePart[]>(
-  "the parts of a change",
-  Type.Array(
-    closed({
-      id: Type.String(),
-      pieces: Type.String(),
-      line: Type.String(),
-      lengthId: Type.String(),
-      amountMm: Type.Number(),
-      readMm: orNull(Type.Number()),
-      strain: orNull(Type.Number()),
-    }),
-  ),
-);
+export const readParts = column<readonly ChangePart[]>("the parts of a change", Type.Array(changePartSchema()));
 
 export const readLinked = column<readonly LinkedLine[]>(
   "the linked pieces of a change",

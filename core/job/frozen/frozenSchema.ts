@@ -10,7 +10,7 @@ import {
   ZONES,
   zoneChoicesSchema,
 } from "../../ease/index.ts";
-import { CHANGE_TARGETS, FROZEN_FORMAT, SPOTS } from "../../fitting/index.ts";
+import { CHANGE_TARGETS, changePartSchema, FROZEN_FORMAT, SPOTS } from "../../fitting/index.ts";
 
 const text = (maxLength = 4000) => Type.String({ maxLength });
 const word = () => Type.String({ minLength: 1, maxLength: 200 });
@@ -119,18 +119,7 @@ export const frozenSchema = Type.Object(
         line: text(),
         blend: text(),
         seams: orNull(Type.Integer({ minimum: 1, maximum: 100 })),
-        parts: list(
-          closed({
-            id: text(60),
-            pieces: text(400),
-            line: text(),
-            lengthId: text(60),
-            amountMm: mm(),
-            readMm: orNull(mm()),
-            strain: orNull(Type.Number({ exclusiveMinimum: -1, maximum: 50 })),
-          }),
-          12,
-        ),
+        parts: list(changePartSchema(), 12),
         why: text(400),
       }),
       2000,
