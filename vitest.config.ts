@@ -11,5 +11,9 @@ export default defineConfig({
       "scripts/**/*.test.ts",
     ],
     environment: "node",
+    // A guard against hanging, no measure of speed: tests that start a process or fill a data file take their time where the
+    // machine is busy.
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
   },
 });
