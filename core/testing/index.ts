@@ -1,4 +1,5 @@
 export { byId } from "./byId.ts";
+export { type Path, pathsOf, put } from "./damage.ts";
 export { evaluate } from "./evaluate.ts";
 export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";

@@ -133,8 +133,8 @@ export async function decideOn(
   const learned = learnByKind(await repositories.fittings.outcomesIn(classRange(usable)));
   const on = { finding, prototype, learned };
   // Without a number of seams of her own she goes by those that usually take it.
-  const proposed = answerOf(proposedFor(on, "", usualSeams(finding, prototype).count));
-  const decided = answerOf(decide(on, proposed, { word, seams: proposed.proposal.seams.count, reason }));
+  const seams = usualSeams(finding, prototype).count;
+  const decided = answerOf(decide(on, answerOf(proposedFor(on, "", seams)), { word, seams, reason }));
   // In the demo every linked piece has been seen to.
   const linked = decided.linked.map((line) => ({ ...line, ticked: true }));
   const kept = { ...decided, linked, findingId: finding.id, version: 0 };

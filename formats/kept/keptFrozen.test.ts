@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { FrozenPlan } from "../../core/fitting/index.ts";
-import { sampleCarried, sampleFrozen, sampleLength } from "../../core/testing/index.ts";
+import { pathsOf, put, sampleCarried, sampleFrozen, sampleLength } from "../../core/testing/index.ts";
 import { readKeptFrozen } from "./keptFrozen.ts";
 
 const whole: FrozenPlan = {
@@ -82,18 +82,3 @@ describe("a frozen plan", () => {
     );
   });
 });
-
-type Path = readonly string[];
-
-const pathsOf = (value: unknown, at: Path = []): Path[] =>
-  typeof value === "object" && value !== null
-    ? Object.entries(value).flatMap(([key, inner]) => [[...at, key], ...pathsOf(inner, [...at, key])])
-    : [];
-
-/** A copy with another value in one place. */
-function put(thing: unknown, [head, ...rest]: Path, value: unknown): unknown {
-  if (head === undefined) return value;
-  const copy = throughJson(thing);
-  copy[head] = put(copy[head], rest, value);
-  return copy;
-}

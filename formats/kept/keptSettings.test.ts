@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
 import { FAMILIES, SHIPPED_EASE_SETTINGS, ZONES } from "../../core/ease/index.ts";
+import { pathsOf, put } from "../../core/testing/index.ts";
 import { keptClothSettings, keptEaseSettings } from "./keptSettings.ts";
 
 const read = (kept: unknown) => keptEaseSettings.read(kept, 1);
@@ -70,19 +71,3 @@ describe("kept settings", () => {
     );
   });
 });
-
-type Path = readonly string[];
-
-const pathsOf = (value: unknown, at: Path = []): Path[] =>
-  typeof value === "object" && value !== null
-    ? Object.entries(value).flatMap(([key, inner]) => [[...at, key], ...pathsOf(inner, [...at, key])])
-    : [];
-
-/** A copy with another value in one place. */
-function put(thing: unknown, [first, ...rest]: Path, value: unknown): unknown {
-  if (first === undefined) return value;
-  const copy = Array.isArray(thing) ? [...thing] : { ...(thing as object) };
-  const inner = (copy as Record<string, unknown>)[first];
-  (copy as Record<string, unknown>)[first] = put(inner, rest, value);
-  return JSON.parse(JSON.stringify(copy));
-}

@@ -1,28 +1,12 @@
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
+import { type Path, pathsOf, put } from "../../../core/testing/index.ts";
 import { isRefusal } from "../../../data/db/index.ts";
 import { addDemoWorkshop } from "../../../data/demo/index.ts";
 import { openStore, type Store } from "../../../data/store.ts";
 import { exportJob, takeOverJob } from "../../../data/transfer/index.ts";
 import { readJobDocument } from "../../../formats/job/jobDocument.ts";
 import { trialOfJob } from "./trialOfJob.ts";
-
-type Path = readonly (string | number)[];
-
-const pathsOf = (value: unknown, at: Path = []): Path[] =>
-  typeof value === "object" && value !== null
-    ? Object.entries(value).flatMap(([key, inner]) => [[...at, key], ...pathsOf(inner, [...at, key])])
-    : [];
-
-/** A copy of a file with another value in one place, or with the place gone. */
-function damaged(file: string, path: Path, value: unknown): unknown {
-  const copy = JSON.parse(file);
-  const holder = path.slice(0, -1).reduce((inner, key) => inner[key], copy);
-  const last = path.at(-1) ?? "";
-  if (value === undefined) delete holder[last];
-  else holder[last] = value;
-  return copy;
-}
 
 let store: Store;
 let files: { readonly file: string; readonly paths: readonly Path[] }[];
@@ -58,7 +42,7 @@ function damagedFile({ which, at, from, odd, by }: Damage): unknown {
   const { file, paths } = files[which] ?? { file: "{}", paths: [] };
   const path = paths[at % paths.length] ?? [];
   const other = (paths[from % paths.length] ?? []).reduce((inner, key) => inner[key], JSON.parse(file));
-  return damaged(file, path, by === "odd" ? odd : other);
+  return put(JSON.parse(file), path, by === "odd" ? odd : other);
 }
 
 describe("a damaged file of a job", () => {

@@ -6,8 +6,10 @@ import type { Upcast } from "../../upcast.ts";
  * came to say so piece by piece: what one of its plans leaves out was not there to be said.
  */
 const namesEverything: Upcast = (older) => {
-  const { styleId, cloth, test, stretch } = older as Readonly<Record<string, Readonly<Record<string, unknown>>>>;
-  const style = typeof older.styleId === "string" ? shippedStyle(String(styleId)) : null;
+  // What a ring opens with was called its closure, as is how an opening is pulled shut.
+  const { closures = {}, ...said } = older;
+  const { cloth, test, stretch } = older as Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+  const style = shippedStyle(String(older.styleId));
   return {
     ...(style ? { style } : {}),
     layers: [
@@ -21,10 +23,10 @@ const namesEverything: Upcast = (older) => {
       },
     ],
     choice: { zones: {}, pressuresKpa: {} },
-    openings: older.closures ?? {},
+    openings: closures,
     workings: {},
     watch: [],
-    ...without(older, "closures"),
+    ...said,
     format: 2,
     stretch: { wear: null, stiffness: null, ...stretch },
     lengths: listOf(older.lengths).map((length) => ({
@@ -48,10 +50,6 @@ const namesEverything: Upcast = (older) => {
     })),
   };
 };
-
-/** What a ring opens with was called its closure, as is how an opening is pulled shut. */
-const without = (older: Readonly<Record<string, unknown>>, name: string): Record<string, unknown> =>
-  Object.fromEntries(Object.entries(older).filter(([key]) => key !== name));
 
 const listOf = (value: unknown): Readonly<Record<string, unknown>>[] =>
   Array.isArray(value) ? value.map((one) => (typeof one === "object" && one !== null ? one : {})) : [];
