@@ -37,21 +37,44 @@ export async function readWorkings(
   read: JobPlanContext,
   elastics: ElasticsNeeded,
 ): Promise<JobWorkings> {
-  const kept = await repositories.workings.ofJob(read.job.id);
   const needed = workingsOf(read.style);
-  const sized = needed.includes("bustRoom") ? await patternSizes(repositories, read) : null;
+  const { kept, sized, wraps } = await besideOf(repositories, read);
   const facts = workingFacts(
     jobFacts(read, read.planned, {
       sheetName: read.sheet ? sheetWords(read.sheet, read.settings.fingerAllowanceMm) : "",
       settingsName: read.settingsName,
       isForm: read.wearer.kind === "form",
-      wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
+      wraps,
       elastics: await elasticsOf(repositories, read, elastics === "shelf" ? shelfFor(needed) : pickedIn(kept, needed)),
       chartBust: chartBustOf(sized),
       chartLoops: chartLoopsOf(sized),
     }),
   );
   return { kept, facts };
+}
+
+/** What is read beside a job's plan for its calculations, whichever elastics they need. */
+interface Beside {
+  readonly kept: KeptWorkings;
+  readonly sized: SizedPattern | null;
+  readonly wraps: readonly WrapLoop[];
+}
+
+const readOnce = new WeakMap<JobPlanContext, Promise<Beside>>();
+
+/** Read once for the rail and the step of one page, which share the plan they were read for. */
+function besideOf(repositories: Repositories, read: JobPlanContext): Promise<Beside> {
+  const reading = readOnce.get(read) ?? readBeside(repositories, read);
+  readOnce.set(read, reading);
+  return reading;
+}
+
+async function readBeside(repositories: Repositories, read: JobPlanContext): Promise<Beside> {
+  return {
+    kept: await repositories.workings.ofJob(read.job.id),
+    sized: workingsOf(read.style).includes("bustRoom") ? await patternSizes(repositories, read) : null,
+    wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
+  };
 }
 
 /** Calculations that are offered the elastics of the shelf. */
