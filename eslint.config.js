@@ -26,12 +26,12 @@ export default tseslint.config(
     ignores: ["**/*.test.ts"],
     rules: { "stenz/use-outcome": "error" },
   },
-  // The core computes: only itself and the schema builder; no clock, no chance, no machine.
+  // The core computes: only itself, the schema builder, the calendar and curves; no clock, no chance, no machine.
   {
     files: ["core/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: {
-      ...inward("^(?!\\.{1,2}/|typebox$)|/(formats|data|app|scripts|e2e)/"),
+      ...inward("^(?!\\.{1,2}/|typebox$|dayjs(/|$)|d3-shape$)|/(formats|data|app|scripts|e2e)/"),
       "no-restricted-globals": ["error", "Date", "process", "window", "document", "performance", "fetch"],
       "no-restricted-properties": ["error", { object: "Math", property: "random" }],
     },

@@ -15,6 +15,9 @@ const RENDERING = [
   /^@mui\//,
   /^@emotion\//,
   /^stylis/,
+  /^@conform-to\//,
+  /^@dnd-kit\//,
+  /^@tanstack\//,
 ];
 
 export default defineConfig(({ command }) => ({

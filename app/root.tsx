@@ -17,7 +17,9 @@ import { theme } from "./theme/theme.ts";
 
 export const meta: Route.MetaFunction = () => [{ title: "Stenz" }];
 
-export const loader = ({ request }: Route.LoaderArgs) => ({ shown: shownLengths(request) });
+export const loader = async ({ request }: Route.LoaderArgs) => ({
+  shown: await shownLengths(request),
+});
 
 export function Layout({ children }: { children: ReactNode }) {
   const nonce = useContext(NonceContext);

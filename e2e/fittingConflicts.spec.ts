@@ -10,7 +10,7 @@ test("what the server refuses comes back with its fields and the reason", async 
   await form(page).getByLabel("Off at the front", { exact: true }).fill("much");
   await form(page).getByRole("button", { name: "Put it on the record" }).click();
   await expect(form(page).getByText("“much” cannot be read as one.")).toBeVisible();
-  await expect(form(page).getByText("Expected an answer: it sits.")).toBeVisible();
+  await expect(form(page).getByText("Expected an answer: it sits, but the field is empty.")).toBeVisible();
   await expect(form(page).getByLabel("Off at the front", { exact: true })).toHaveValue("much");
   await page.getByRole("button", { name: "Leave it" }).click();
   await expect(page.getByText(/not sent yet/)).toHaveCount(0);

@@ -2,30 +2,43 @@ import { type ChildProcess, spawn } from "node:child_process";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import Database from "better-sqlite3";
 
-/** A demo server of one test's own. */
+/** A demo server of one worker's own. */
 export interface DemoServer {
   readonly address: string;
-  /** Everything it has printed so far. */
+  /** Everything it has printed since its data was put back last. */
   output(): string;
+  /** Puts its data back to the demo workshop as it was shipped. */
+  putBack(): Promise<void>;
   stop(): Promise<void>;
 }
 
 /** Longest a built demo may take to start, ms. */
-const START_MS = 30_000;
+const START_MS = 60_000;
 
-/** Starts `npm run demo`'s script on a free port with a data folder that is thrown away afterwards. */
+/**
+ * Starts `npm run demo`'s script on a free port with a data folder that is thrown away afterwards. What it was filled
+ * with is kept beside it: one server serves one test after the other, each with the workshop as it was.
+ */
 export async function startDemo(): Promise<DemoServer> {
   const folder = mkdtempSync(join(tmpdir(), "stenz-e2e-"));
+  const [live, template] = [join(folder, "demo.sqlite"), join(folder, "template.sqlite")];
   const child = spawn(process.execPath, ["scripts/demo.mjs", "--port", "0", "--data", folder]);
   let printed = "";
   for (const stream of [child.stdout, child.stderr])
     stream.on("data", (chunk: Buffer) => (printed += chunk.toString()));
   try {
+    const address = await addressOf(child, () => printed);
+    await copyData(live, template);
     return {
-      address: await addressOf(child, () => printed),
+      address,
       output: () => printed,
-      stop: async () => {
+      async putBack() {
+        await copyData(template, live);
+        printed = "";
+      },
+      async stop() {
         await ended(child);
         rmSync(folder, { recursive: true, force: true });
       },
@@ -33,6 +46,16 @@ export async function startDemo(): Promise<DemoServer> {
   } catch (cause) {
     await ended(child);
     throw cause;
+  }
+}
+
+/** SQLite's own copy: it goes into a file that the server has open, as one transaction the server sees whole. */
+async function copyData(from: string, to: string): Promise<void> {
+  const database = new Database(from);
+  try {
+    await database.backup(to);
+  } finally {
+    database.close();
   }
 }
 

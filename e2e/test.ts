@@ -1,25 +1,37 @@
 import AxeBuilder from "@axe-core/playwright";
 import { test as base, expect, type Locator, type Page } from "@playwright/test";
-import { startDemo } from "./server.ts";
+import { type DemoServer, startDemo } from "./server.ts";
+
+interface WorkerFixtures {
+  /** The demo server of this worker, which runs one test after the other. */
+  readonly server: DemoServer;
+}
 
 interface Fixtures {
-  /** Address of this test's own demo workshop. */
+  /** Address of the demo workshop, as it is shipped when the test begins. */
   readonly demo: string;
   /** True for tests that take the network away: the browser then complains of what it could not load. */
   readonly networkTaken: boolean;
 }
 
 /**
- * A test with a demo workshop of its own and a console that must stay clean: any error or warning in the browser, and
+ * A test with the demo workshop as it is shipped and a console that must stay clean: any error or warning in the browser, and
  * anything unexpected in the server's log, fails the test.
  */
-export const test = base.extend<Fixtures>({
+export const test = base.extend<Fixtures, WorkerFixtures>({
   networkTaken: [false, { option: true }],
-  // biome-ignore lint/correctness/noEmptyPattern: Playwright reads which fixtures are needed from this pattern.
-  demo: async ({}, use) => {
-    const server = await startDemo();
+  server: [
+    // biome-ignore lint/correctness/noEmptyPattern: Playwright reads which fixtures are needed from this pattern.
+    async ({}, use) => {
+      const server = await startDemo();
+      await use(server);
+      await server.stop();
+    },
+    { scope: "worker" },
+  ],
+  demo: async ({ server }, use) => {
+    await server.putBack();
     await use(server.address);
-    await server.stop();
     expect(server.output()).not.toMatch(/\[[2-9A-Z]{8}\]/);
   },
   context: async ({ context }, use) => {

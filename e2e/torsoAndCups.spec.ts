@@ -159,7 +159,7 @@ test("a wire too long for its channel, and a band solved from its pressure", asy
   await expect(wire.getByRole("list", { name: "What to raise" })).toBeHidden();
   await wire.getByLabel("Left: channel, mm").fill("0");
   await wire.getByRole("button", { name: "Keep the change" }).click();
-  await expect(wire.getByText(/Expected a length above 0 and up to 60 cm/)).toBeVisible();
+  await expect(wire.getByText(/Expected an amount above 0 and up to 600 mm/)).toBeVisible();
 
   await page.goto("/jobs/6/band");
   const band = page.getByRole("region", { name: "The band" });

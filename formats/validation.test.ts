@@ -1,6 +1,6 @@
 import { Type } from "typebox";
 import { describe, expect, it } from "vitest";
-import { formValidator, validator } from "./validation.ts";
+import { validator } from "./validation.ts";
 
 describe("data against a schema", () => {
   const validate = validator(
@@ -26,28 +26,4 @@ describe("data against a schema", () => {
 
   it("repeats long data shortened", () =>
     expect(message({ name: "a", size: "x".repeat(500) }).length).toBeLessThan(120));
-});
-
-describe("a form against a schema", () => {
-  const validate = formValidator(
-    Type.Object({
-      name: Type.String({ title: "a name", minLength: 1, maxLength: 5 }),
-      kind: Type.Enum(["knit", "net"], { title: "a kind" }),
-    }),
-  );
-
-  it("takes blanks off before it looks", () => {
-    expect(validate({ name: "  Ilva ", kind: "net" })).toEqual({ ok: true, value: { name: "Ilva", kind: "net" } });
-  });
-
-  it("has one message a field, by what was expected", () => {
-    expect(validate({ name: "   " })).toEqual({
-      ok: false,
-      errors: { name: "Expected a name, but the field is empty.", kind: "Expected a kind, but the field is empty." },
-    });
-    expect(validate({ name: "Thornbeck", kind: "felt" })).toEqual({
-      ok: false,
-      errors: { name: "Expected at most 5 characters, but there are 9.", kind: 'Expected a kind, but got "felt".' },
-    });
-  });
 });

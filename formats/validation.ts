@@ -50,36 +50,3 @@ function told(data: unknown): string {
 
 /** Messages for the fields of a form, by field name. */
 export type FieldErrors = Readonly<Record<string, string>>;
-
-/**
- * Compiles the schema of a form, whose fields are all texts. Each field's schema carries a `title` for its messages.
- * Surrounding blanks are taken off before checking.
- */
-export function formValidator<Schema extends TSchema>(
-  schema: Schema,
-): (
-  fields: Readonly<Record<string, string>>,
-) => { ok: true; value: Static<Schema> } | { ok: false; errors: FieldErrors } {
-  const validate = ajv.compile(schema) as ValidateFunction;
-  return (fields) => {
-    const trimmed = Object.fromEntries(Object.entries(fields).map(([name, text]) => [name, text.trim()]));
-    if (validate(trimmed)) return { ok: true, value: trimmed as Static<Schema> };
-    const errors = (validate.errors ?? []).map((error) => [fieldOf(error), fieldSentence(error)]);
-    return { ok: false, errors: Object.fromEntries(errors.reverse()) };
-  };
-}
-
-const fieldOf = ({ keyword, params, instancePath }: ErrorObject): string =>
-  keyword === "required" ? String(params.missingProperty) : instancePath.slice(1);
-
-function fieldSentence(error: ErrorObject): string {
-  const { keyword, params, parentSchema, data } = error;
-  const named = keyword === "required" ? parentSchema?.properties?.[params.missingProperty] : parentSchema;
-  const title = named?.title ?? "a value";
-  if (keyword === "required" || keyword === "minLength" || data === "")
-    return `Expected ${title}, but the field is empty.`;
-  if (keyword === "maxLength") {
-    return `Expected at most ${params.limit} characters, but there are ${String(data).length}.`;
-  }
-  return `Expected ${title}, but got ${told(data)}.`;
-}

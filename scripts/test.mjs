@@ -8,6 +8,17 @@ import { ensureInstalled, rootFolder } from "./install.mjs";
 
 const cache = join(rootFolder, ".cache");
 const totals = { passed: 0, failed: 0 };
+/** How long each step took, and each test in it: { name, ms }. */
+const steps = [];
+const tests = [];
+
+/** Runs a step and notes how long it took. */
+function timed(name, work) {
+  const from = Date.now();
+  const answer = work();
+  steps.push({ name, ms: Date.now() - from });
+  return answer;
+}
 
 /** Runs a tool of node_modules/.bin. @returns {boolean} true when it ended well. */
 function run(tool, args, env = {}) {
@@ -22,7 +33,7 @@ function run(tool, args, env = {}) {
 /** A step that counts as one test. */
 function step(name, work) {
   console.log(`\n== ${name}`);
-  const good = work();
+  const good = timed(name, work);
   totals[good ? "passed" : "failed"] += 1;
   if (!good) console.log(`== ${name} failed`);
   return good;
@@ -32,14 +43,30 @@ function step(name, work) {
 function suite(name, report, work, count) {
   console.log(`\n== ${name}`);
   rmSync(report, { force: true });
-  const good = work();
+  const good = timed(name, work);
   const counted = existsSync(report) ? count(JSON.parse(readFileSync(report, "utf8"))) : { passed: 0, failed: 0 };
+  tests.push(...(counted.tests ?? []));
   totals.passed += counted.passed;
   totals.failed += counted.failed;
   if (counted.failed === 0 && (!good || counted.passed === 0)) totals.failed += 1;
 }
 
+/** How many of the slowest tests are named. */
+const SLOWEST = 10;
+
+const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`.padStart(9);
+
+/** The tests of a report of the browser tests, with those of the groups in it. */
+function testsOf({ specs = [], suites = [], file = "" }) {
+  const own = specs.map(({ title, tests: runs }) => ({
+    name: `${file}: ${title}`,
+    ms: runs.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0),
+  }));
+  return [...own, ...suites.flatMap((suite) => testsOf({ file, ...suite }))];
+}
+
 ensureInstalled();
+const began = Date.now();
 mkdirSync(cache, { recursive: true });
 
 step("lint", () => run("biome", ["check", "--error-on-warnings", "."]));
@@ -52,7 +79,13 @@ suite(
   "unit tests",
   unitReport,
   () => run("vitest", ["run", "--reporter=default", "--reporter=json", `--outputFile.json=${unitReport}`]),
-  ({ numPassedTests, numFailedTests }) => ({ passed: numPassedTests, failed: numFailedTests }),
+  ({ numPassedTests, numFailedTests, testResults }) => ({
+    passed: numPassedTests,
+    failed: numFailedTests,
+    tests: testResults.flatMap(({ assertionResults }) =>
+      assertionResults.map(({ fullName, duration }) => ({ name: fullName, ms: duration ?? 0 })),
+    ),
+  }),
 );
 
 if (step("build", ensureBuilt)) {
@@ -68,10 +101,20 @@ if (step("build", ensureBuilt)) {
           STENZ_CHROMIUM: chromium,
           PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport,
         }),
-      ({ stats }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky }),
+      ({ stats, suites }) => ({
+        passed: stats.expected,
+        failed: stats.unexpected + stats.flaky,
+        tests: suites.flatMap(testsOf),
+      }),
     );
   }
 }
+
+console.log("\n== times");
+for (const { name, ms } of steps) console.log(`${seconds(ms)}  ${name}`);
+console.log(`${seconds(Date.now() - began)}  in all, installing aside\n\n== the slowest ten`);
+for (const { name, ms } of tests.toSorted((a, b) => b.ms - a.ms).slice(0, SLOWEST))
+  console.log(`${seconds(ms)}  ${name}`);
 
 console.log(`\n${totals.passed} passed, ${totals.failed} failed`);
 process.exitCode = totals.failed === 0 ? 0 : 1;

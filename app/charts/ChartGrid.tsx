@@ -1,16 +1,18 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { useContext, useState } from "react";
 import { CHART_MEASURE_NAMES, CHART_MEASURES, type ChartKind } from "../../core/ease/index.ts";
-import { FormState } from "../form/FormState.tsx";
 import { NumberCell } from "../form/NumberTable.tsx";
-import { girthField, LEAST_ROWS, MOST_ROWS, sizeField } from "./chartFields.ts";
+import { AddRow } from "../form/rows/AddRow.tsx";
+import { RowsError } from "../form/rows/RowsError.tsx";
+import { SortableRow } from "../form/rows/SortableRow.tsx";
+import { SortableRows } from "../form/rows/SortableRows.tsx";
+import { type Row, type Rows, useRows } from "../form/rows/useRows.ts";
+import { girthField, MOST_ROWS, SIZES, sizeField } from "./chartFields.ts";
 
 const KINDS: readonly { readonly kind: ChartKind; readonly words: string }[] = [
   { kind: "body", words: "BODY the size is drawn for" },
@@ -19,16 +21,14 @@ const KINDS: readonly { readonly kind: ChartKind; readonly words: string }[] = [
 
 /** A chart as a table to type in: a row a size, body and finished girths apart, each headed by its kind. */
 export function ChartGrid({ unit }: { unit: string }) {
-  const { values } = useContext(FormState);
-  const filled = Array.from({ length: MOST_ROWS }, (_, row) => row).filter((row) => values[sizeField(row)]).length;
-  const [rows, setRows] = useState(Math.max(LEAST_ROWS, filled));
+  const list = useRows(SIZES);
   return (
-    <>
+    <SortableRows {...list} what="size">
       <Paper sx={{ overflowX: "auto", width: "fit-content", maxWidth: "100%", mb: 1 }}>
         <Table size="small" aria-label="Sizes" sx={{ width: "auto", "& th, & td": { px: 0.5, py: 0.35 } }}>
           <TableHead>
             <TableRow>
-              <TableCell />
+              <TableCell colSpan={2} />
               {KINDS.map(({ kind, words }) => (
                 <TableCell key={kind} colSpan={CHART_MEASURES.length} sx={kindStyle(kind)}>
                   {words}, {unit}
@@ -36,7 +36,7 @@ export function ChartGrid({ unit }: { unit: string }) {
               ))}
             </TableRow>
             <TableRow>
-              <TableCell>Size</TableCell>
+              <TableCell colSpan={2}>Size</TableCell>
               {KINDS.flatMap(({ kind }) =>
                 CHART_MEASURES.map((zone) => (
                   <TableCell key={`${kind} ${zone}`} sx={{ ...kindStyle(kind), fontSize: "0.82rem" }}>
@@ -47,30 +47,42 @@ export function ChartGrid({ unit }: { unit: string }) {
             </TableRow>
           </TableHead>
           <TableBody>
-            {Array.from({ length: rows }, (_, row) => (
-              <TableRow key={sizeField(row)}>
-                <TableCell>
-                  <NumberCell name={sizeField(row)} label={`Size ${row + 1}`} wide />
-                </TableCell>
-                {KINDS.flatMap(({ kind }) =>
-                  CHART_MEASURES.map((zone) => (
-                    <TableCell key={`${kind} ${zone}`} sx={kindStyle(kind)}>
-                      <NumberCell
-                        name={girthField(row, kind, zone)}
-                        label={`Size ${row + 1}, ${kind} ${CHART_MEASURE_NAMES[zone].toLowerCase()}`}
-                      />
-                    </TableCell>
-                  )),
-                )}
-              </TableRow>
+            {list.rows.map((row) => (
+              <SizeRow key={row.key} list={list} row={row} />
             ))}
           </TableBody>
         </Table>
       </Paper>
-      <Box sx={{ mb: 2 }}>
-        {rows < MOST_ROWS ? <Button onClick={() => setRows(Math.min(MOST_ROWS, rows + 4))}>More sizes</Button> : null}
-      </Box>
-    </>
+      <RowsError name={SIZES} />
+      <Box sx={{ mb: 2 }}>{list.rows.length < MOST_ROWS ? <AddRow list={list}>Another size</AddRow> : null}</Box>
+    </SortableRows>
+  );
+}
+
+function SizeRow({ list, row }: { list: Rows; row: Row }) {
+  const number = row.index + 1;
+  return (
+    <SortableRow list={list} row={row} label={`size ${number}`} component={TableRow}>
+      {({ handle, out }) => (
+        <>
+          <TableCell>{handle}</TableCell>
+          <TableCell>
+            <NumberCell name={sizeField(row.index)} label={`Size ${number}`} wide />
+          </TableCell>
+          {KINDS.flatMap(({ kind }) =>
+            CHART_MEASURES.map((zone) => (
+              <TableCell key={`${kind} ${zone}`} sx={kindStyle(kind)}>
+                <NumberCell
+                  name={girthField(row.index, kind, zone)}
+                  label={`Size ${number}, ${kind} ${CHART_MEASURE_NAMES[zone].toLowerCase()}`}
+                />
+              </TableCell>
+            )),
+          )}
+          <TableCell>{out}</TableCell>
+        </>
+      )}
+    </SortableRow>
   );
 }
 

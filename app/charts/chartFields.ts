@@ -1,14 +1,20 @@
 import { CHART_MEASURES, type ChartKind, type ChartMeasure, type SizeChart } from "../../core/ease/index.ts";
-import { numberText, percentText } from "../form/numberField.ts";
+import { numberText, percentText } from "../form/numberText.ts";
+import { inRow, withRows } from "../form/rows/withRows.ts";
 import type { Fields } from "../form/unsaved.ts";
 
-/** Rows a chart's form shows at least, and at most. */
-export const LEAST_ROWS = 8;
+/** Rows that stand ready in a new chart, and the most a chart has. */
+const READY_ROWS = 8;
 export const MOST_ROWS = 24;
 
-/** Names of the fields of a chart, rows counted from 0. */
-export const sizeField = (row: number): string => `size.${row}`;
-export const girthField = (row: number, kind: ChartKind, zone: ChartMeasure): string => `${kind}.${zone}.${row}`;
+/** Name of the list of sizes, and of the fields of one, counted from 0. */
+export const SIZES = "sizes";
+export const sizeField = (row: number): string => inRow(SIZES, row, "name");
+export const girthField = (row: number, kind: ChartKind, zone: ChartMeasure): string =>
+  inRow(SIZES, row, `${kind}.${zone}`);
+
+/** The fields a new chart is filled in from. */
+export const NEW_CHART: Fields = withRows({}, SIZES, "name", READY_ROWS);
 
 /** The fields a chart is edited from, girths in centimetres. */
 export const chartFields = ({ name, notes, ease, ownReduction, sizes }: Omit<SizeChart, "id" | "version">): Fields => ({

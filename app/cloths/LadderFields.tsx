@@ -1,36 +1,36 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { type KeyboardEvent, useContext, useState } from "react";
+import { type KeyboardEvent, type ReactNode, useContext, useState } from "react";
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
 import { echoForce, echoSwatchLength } from "../form/echo.ts";
 import { FormState } from "../form/FormState.tsx";
+import { PickInput } from "../form/PickInput.tsx";
+import { AddRow } from "../form/rows/AddRow.tsx";
+import { RowsError } from "../form/rows/RowsError.tsx";
+import { SortableRow } from "../form/rows/SortableRow.tsx";
+import { SortableRows } from "../form/rows/SortableRows.tsx";
+import { useRows } from "../form/rows/useRows.ts";
 import { TextInput } from "../form/TextInput.tsx";
 import { type Fields, textsOf } from "../form/unsaved.ts";
-import { upTo } from "../frame/numbered.ts";
-import { MOST_STEPS, stepFields } from "./ladderFields.ts";
+import { MOST_STEPS, STEPS, stepFields } from "./ladderForm.ts";
 
 const FORMS = [
   { value: "strip", label: "a strip" },
   { value: "loop", label: "sewn as a loop" },
 ] as const;
 
-/** Rows that stand ready. */
-const FIRST_ROWS = 6;
+const WAYS = [
+  { value: "load", label: "loading" },
+  { value: "unload", label: "on the way back" },
+] as const;
 
 /** The table of a load ladder: one row a load, Enter goes down the column; more rows as they are needed. */
 export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) {
+  const list = useRows(STEPS);
   const { values } = useContext(FormState);
-  const filled = Array.from({ length: MOST_STEPS }, (_, index) => index + 1).filter(
-    (step) => values[stepFields(step).force],
-  ).length;
-  const [rows, setRows] = useState(Math.max(FIRST_ROWS, filled));
   const [cycles, setCycles] = useState(
-    Array.from({ length: rows }, (_, index) => values[stepFields(index + 1).cycle]).some(
-      (cycle) => cycle === "2" || cycle === "3",
-    ),
+    list.rows.some(({ index }) => ["2", "3"].includes(values[stepFields(index).cycle] ?? "")),
   );
   return (
     <Box onInput={(event) => tell(event.currentTarget, onTexts)} onKeyDown={goDown}>
@@ -39,22 +39,18 @@ export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) 
         <TextInput name="ladder.width" label="Width of the strip" numeric suffix="mm" />
         <TextInput name="ladder.gauge" label="Gauge at rest" numeric suffix="mm" />
       </Box>
-      <Box
-        role="group"
-        aria-label="Steps of the ladder"
-        sx={{
-          display: "grid",
-          gridTemplateColumns: `28px 1fr 1fr 150px${cycles ? " 90px" : ""}`,
-          gap: 1,
-          alignItems: "start",
-        }}
-      >
-        {upTo(rows).map((step) => (
-          <StepRow key={step} step={step} withCycle={cycles} values={values} />
-        ))}
+      <Box role="group" aria-label="Steps of the ladder">
+        <SortableRows {...list} what="step">
+          {list.rows.map((row) => (
+            <SortableRow key={row.key} list={list} row={row} label={`step ${row.index + 1}`}>
+              {(tools) => <StepRow index={row.index} withCycle={cycles} {...tools} />}
+            </SortableRow>
+          ))}
+        </SortableRows>
       </Box>
+      <RowsError name={STEPS} />
       <Box sx={{ display: "flex", gap: 1, my: 1, flexWrap: "wrap" }}>
-        {rows < MOST_STEPS ? <Button onClick={() => setRows(rows + 4)}>More steps</Button> : null}
+        {list.rows.length < MOST_STEPS ? <AddRow list={list}>Another step</AddRow> : null}
         {cycles ? null : <Button onClick={() => setCycles(true)}>Several cycles</Button>}
       </Box>
       <Typography color="text.secondary" sx={{ mb: 2, fontSize: "0.9rem" }}>
@@ -79,11 +75,29 @@ export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) 
   );
 }
 
-function StepRow({ step, withCycle, values }: { step: number; withCycle: boolean; values: Fields }) {
-  const names = stepFields(step);
+function StepRow({
+  index,
+  withCycle,
+  handle,
+  out,
+}: {
+  index: number;
+  withCycle: boolean;
+  handle: ReactNode;
+  out: ReactNode;
+}) {
+  const names = stepFields(index);
+  const step = index + 1;
   return (
-    <>
-      <Box sx={{ pt: 1.25, color: "text.secondary" }}>{step}</Box>
+    <Box
+      sx={{
+        display: "grid",
+        gridTemplateColumns: `auto 1fr 1fr 140px${withCycle ? " 84px" : ""} auto`,
+        gap: 1,
+        alignItems: "start",
+      }}
+    >
+      <Box sx={{ pt: 0.75 }}>{handle}</Box>
       <TextInput name={names.force} label={`Load ${step}, N`} hint="" numeric column="force" echo={echoForce} />
       <TextInput
         name={names.length}
@@ -93,32 +107,10 @@ function StepRow({ step, withCycle, values }: { step: number; withCycle: boolean
         column="length"
         echo={echoSwatchLength}
       />
-      <TextField
-        select
-        id={`field-${names.phase}`}
-        name={names.phase}
-        label={`Way ${step}`}
-        defaultValue={values[names.phase] || "load"}
-      >
-        <MenuItem value="load">loading</MenuItem>
-        <MenuItem value="unload">on the way back</MenuItem>
-      </TextField>
-      {withCycle ? (
-        <TextField
-          select
-          id={`field-${names.cycle}`}
-          name={names.cycle}
-          label={`Cycle ${step}`}
-          defaultValue={values[names.cycle] || "1"}
-        >
-          {["1", "2", "3"].map((cycle) => (
-            <MenuItem key={cycle} value={cycle}>
-              {cycle}
-            </MenuItem>
-          ))}
-        </TextField>
-      ) : null}
-    </>
+      <PickInput name={names.phase} label={`Way ${step}`} choices={WAYS} first="load" />
+      {withCycle ? <PickInput name={names.cycle} label={`Cycle ${step}`} choices={["1", "2", "3"]} first="1" /> : null}
+      <Box sx={{ pt: 0.75 }}>{out}</Box>
+    </Box>
   );
 }
 

@@ -1,20 +1,20 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
-import { useContext, useId, useState } from "react";
+import { type ReactNode, useId } from "react";
 import { DIRECTIONS, LAYER_ROLES } from "../../core/cloth/index.ts";
-import { FormState } from "../form/FormState.tsx";
+import { useFieldState } from "../form/FormState.tsx";
+import { PickInput } from "../form/PickInput.tsx";
+import { AddRow } from "../form/rows/AddRow.tsx";
+import { RowsError } from "../form/rows/RowsError.tsx";
+import { SortableRow } from "../form/rows/SortableRow.tsx";
+import { SortableRows } from "../form/rows/SortableRows.tsx";
+import { useRows } from "../form/rows/useRows.ts";
 import { TextInput } from "../form/TextInput.tsx";
-import { clothChoice, layerFields, MOST_LAYERS } from "./layupFields.ts";
+import { clothChoice, LAYERS, layerFields, MOST_LAYERS } from "./layupFields.ts";
 
 /** The layers of a layup from the outside in, each with its cloth, its direction round the body and its role. */
 export function LayupFields({ shelf }: { shelf: readonly { id: number; name: string }[] }) {
-  const { values, errors } = useContext(FormState);
-  const filled = Array.from({ length: MOST_LAYERS }, (_, index) => index + 1).filter(
-    (layer) => values[layerFields(layer).cloth],
-  ).length;
-  const [rows, setRows] = useState(Math.max(2, filled));
+  const layers = useRows(LAYERS);
   const list = useId();
   return (
     <>
@@ -24,58 +24,61 @@ export function LayupFields({ shelf }: { shelf: readonly { id: number; name: str
           <option key={cloth.id} value={clothChoice(cloth)} />
         ))}
       </datalist>
-      {Array.from({ length: rows }, (_, index) => {
-        const names = layerFields(index + 1);
-        return (
-          <Box
-            key={names.cloth}
-            role="group"
-            aria-label={`Layer ${index + 1}`}
-            sx={{ display: "grid", gridTemplateColumns: "1.6fr 1fr 1fr", gap: 1, mb: 1 }}
-          >
-            <TextField
-              id={`field-${names.cloth}`}
-              name={names.cloth}
-              label={`${index + 1}. cloth${index === 0 ? ", outermost" : ""}`}
-              defaultValue={values[names.cloth] ?? ""}
-              error={errors[names.cloth] !== undefined}
-              helperText={errors[names.cloth]}
-              autoComplete="off"
-              slotProps={{ htmlInput: { list } }}
-            />
-            <TextField
-              select
-              id={`field-${names.direction}`}
-              name={names.direction}
-              label={`${index + 1}. round the body`}
-              defaultValue={values[names.direction] || "across"}
-            >
-              {DIRECTIONS.map((direction) => (
-                <MenuItem key={direction} value={direction}>
-                  {direction}
-                </MenuItem>
-              ))}
-            </TextField>
-            <TextField
-              select
-              id={`field-${names.role}`}
-              name={names.role}
-              label={`${index + 1}. role`}
-              defaultValue={values[names.role] || (LAYER_ROLES[index] ?? "lining")}
-            >
-              {LAYER_ROLES.map((role) => (
-                <MenuItem key={role} value={role}>
-                  {role}
-                </MenuItem>
-              ))}
-            </TextField>
-          </Box>
-        );
-      })}
-      {rows < MOST_LAYERS ? <Button onClick={() => setRows(rows + 1)}>Another layer</Button> : null}
+      <SortableRows {...layers} what="layer">
+        {layers.rows.map((row) => (
+          <SortableRow key={row.key} list={layers} row={row} label={`layer ${row.index + 1}`}>
+            {(tools) => <LayerRow index={row.index} list={list} {...tools} />}
+          </SortableRow>
+        ))}
+      </SortableRows>
+      <RowsError name={LAYERS} />
+      {layers.rows.length < MOST_LAYERS ? <AddRow list={layers}>Another layer</AddRow> : null}
       <Box sx={{ mt: 1.5 }}>
         <TextInput name="notes" label="Notes" lines={2} />
       </Box>
     </>
+  );
+}
+
+function LayerRow({
+  index,
+  list,
+  handle,
+  out,
+}: {
+  index: number;
+  /** Id of the names on the shelf. */
+  list: string;
+  handle: ReactNode;
+  out: ReactNode;
+}) {
+  const names = layerFields(index);
+  const cloth = useFieldState(names.cloth);
+  return (
+    <Box
+      role="group"
+      aria-label={`Layer ${index + 1}`}
+      sx={{ display: "grid", gridTemplateColumns: "auto 1.6fr 1fr 1fr auto", gap: 1, mb: 1, alignItems: "start" }}
+    >
+      <Box sx={{ pt: 0.75 }}>{handle}</Box>
+      <TextField
+        id={`field-${names.cloth}`}
+        name={names.cloth}
+        label={`${index + 1}. cloth${index === 0 ? ", outermost" : ""}`}
+        defaultValue={cloth.value}
+        error={cloth.error !== undefined}
+        helperText={cloth.error}
+        autoComplete="off"
+        slotProps={{ htmlInput: { list } }}
+      />
+      <PickInput name={names.direction} label={`${index + 1}. round the body`} choices={DIRECTIONS} first="across" />
+      <PickInput
+        name={names.role}
+        label={`${index + 1}. role`}
+        choices={LAYER_ROLES}
+        first={LAYER_ROLES[index] ?? "lining"}
+      />
+      <Box sx={{ pt: 0.75 }}>{out}</Box>
+    </Box>
   );
 }

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import { useState } from "react";
 import { type ClothKind, DIRECTION_NAMES, DIRECTIONS, type Direction, SWATCH_STATES } from "../../core/cloth/index.ts";
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
+import { DayInput } from "../form/DayInput.tsx";
 import { useFieldState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";
 
@@ -47,7 +48,7 @@ export function SwatchHead({ kind, untested }: PulledProps) {
         onChange={setState}
       />
       <Box sx={{ display: "grid", gridTemplateColumns: "220px 160px 1fr", gap: 2 }}>
-        <TextInput name="testedOn" label="Tested on" type="date" />
+        <DayInput name="testedOn" label="Tested on" />
         {state === "washed" ? <TextInput name="washes" label="Washes so far" numeric /> : null}
       </Box>
     </>

@@ -64,9 +64,9 @@ describe("a layup", () => {
     Object.assign(
       { name: "Front" },
       ...texts.map((text, index) => ({
-        [layerFields(index + 1).cloth]: text,
-        [layerFields(index + 1).direction]: "across",
-        [layerFields(index + 1).role]: "lining",
+        [layerFields(index).cloth]: text,
+        [layerFields(index).direction]: "across",
+        [layerFields(index).role]: "lining",
       })),
     );
   const read = (fields: Fields) => readLayup(fields, { cloths });
@@ -78,11 +78,11 @@ describe("a layup", () => {
   });
 
   it.each([
-    [["Sable", "Heron"], "layer.1.cloth"],
-    [["Heron", "Nothing · 99"], "layer.2.cloth"],
-    [["Heron"], "layer.2.cloth"],
-    [[], "layer.1.cloth"],
-  ])("has the error of %j beside the layer", async (texts, name) => {
+    [["Sable", "Heron"], "layers[0].cloth"],
+    [["Heron", "", "Nothing · 99"], "layers[2].cloth"],
+    [["Heron"], "layers"],
+    [[], "layers"],
+  ])("has the error of %j beside the layer, or below them all", async (texts, name) => {
     expect(Object.keys(errorsOf(await read(layers(...texts))))).toEqual([name]);
   });
 

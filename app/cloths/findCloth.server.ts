@@ -9,3 +9,11 @@ export async function findCloth(text: string, cloths: Repositories["cloths"]): P
   const named = rows.filter(({ name }) => name.toLowerCase() === text.toLowerCase());
   return named.length === 1 ? (named[0]?.id ?? null) : null;
 }
+
+/** The same for a field that may stay empty. */
+export const pickedCloth = async (text: string, cloths: Repositories["cloths"]): Promise<number | null> =>
+  text === "" ? null : await findCloth(text, cloths);
+
+/** What a field says where no cloth is meant by its text. */
+export const noSuchCloth = (text: string): string =>
+  `Expected the name of a cloth on the shelf, but got “${text.slice(0, 60)}”.`;

@@ -1,12 +1,21 @@
 import type { KeptLayup } from "../../core/cloth/index.ts";
+import { inRow, withRows } from "../form/rows/withRows.ts";
 import type { Fields } from "../form/unsaved.ts";
 
 /** Most layers that are stitched together. */
 export const MOST_LAYERS = 6;
 
-/** Names of the form fields of one layer, counted from 1. */
-export const layerFields = (layer: number) =>
-  ({ cloth: `layer.${layer}.cloth`, direction: `layer.${layer}.direction`, role: `layer.${layer}.role` }) as const;
+/** Name of the list of layers, and of the fields of one, counted from 0. */
+export const LAYERS = "layers";
+export const layerFields = (row: number) =>
+  ({
+    cloth: inRow(LAYERS, row, "cloth"),
+    direction: inRow(LAYERS, row, "direction"),
+    role: inRow(LAYERS, row, "role"),
+  }) as const;
+
+/** The fields a new layup is filled in from: two layers stand ready. */
+export const NEW_LAYUP: Fields = withRows({}, LAYERS, "cloth", 2);
 
 /** A cloth as it is picked from the shelf: its name, and its number so that two of one name stay apart. */
 export const clothChoice = ({ id, name }: { readonly id: number; readonly name: string }): string => `${name} · ${id}`;
@@ -24,7 +33,7 @@ export const layupFields = ({ name, notes, layers }: KeptLayup, nameOf: (clothId
   ...Object.assign(
     {},
     ...layers.map(({ clothId, direction, role }, index) => {
-      const names = layerFields(index + 1);
+      const names = layerFields(index);
       return {
         [names.cloth]: clothChoice({ id: clothId, name: nameOf(clothId) }),
         [names.direction]: direction,

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { parseSwatchLength } from "../../core/units/index.ts";
 import { errorsOf } from "../form/errorsOf.ts";
 import type { Fields } from "../form/unsaved.ts";
-import { MOST_STEPS, readLadder, stepFields } from "./ladderFields.ts";
+import { MOST_STEPS, readLadder, stepFields } from "./ladderForm.ts";
 import { readSwatchTest } from "./swatchForm.server.ts";
-import { parseSwatchLength } from "./swatchLength.ts";
 
 const TODAY = "2026-11-24";
 
@@ -11,7 +11,7 @@ const steps = (...read: (readonly [force: string, length: string, phase?: string
   Object.assign(
     { "ladder.form": "strip", "ladder.width": "50", "ladder.gauge": "100" },
     ...read.map(([force, length, phase = "load", cycle = "1"], index) => {
-      const names = stepFields(index + 1);
+      const names = stepFields(index);
       return { [names.force]: force, [names.length]: length, [names.phase]: phase, [names.cycle]: cycle };
     }),
   );
@@ -35,10 +35,14 @@ describe("a swatch length", () => {
 });
 
 describe("a ladder being typed", () => {
-  it("is none while no step is filled in", () => expect(readLadder(steps())).toEqual({ ladder: null, errors: {} }));
+  it("is none while no step is filled in, or one only by half", () => {
+    expect(readLadder(steps())).toBeNull();
+    expect(readLadder(steps(["1", ""]))).toBeNull();
+    expect(readLadder(steps(["1", "long"]))).toBeNull();
+  });
 
   it("reads weights and units, passes empty rows over, and keeps way and cycle", () => {
-    const { ladder } = readLadder({
+    const ladder = readLadder({
       ...steps(["200 g", "120"], ["", ""], ["5", "14 cm", "load", "2"], ["3", "130", "unload", "2"]),
       "ladder.after": "104",
     });
@@ -52,25 +56,28 @@ describe("a ladder being typed", () => {
 
   it("takes as many steps as three cycles need", () => {
     const many = Array.from({ length: MOST_STEPS }, (_, index) => [String(index + 1), String(110 + index)] as const);
-    expect(readLadder(steps(...many)).ladder?.steps).toHaveLength(MOST_STEPS);
+    expect(readLadder(steps(...many))?.steps).toHaveLength(MOST_STEPS);
   });
+});
 
+describe("a ladder that is kept", () => {
   it.each([
-    [steps(["heavy", "120"]), "step.1.force"],
-    [steps(["", "120"]), "step.1.force"],
-    [steps(["1", ""]), "step.1.length"],
-    [steps(["1", "120"], ["", ""], ["2", "90"]), "step.3.length"],
+    [steps(["heavy", "120"]), "ladder.steps[0].force"],
+    [steps(["", "120"]), "ladder.steps[0].force"],
+    [steps(["1", ""]), "ladder.steps[0].length"],
+    [steps(["1", "120"], ["", ""], ["2", "90"]), "ladder.steps[2].length"],
+    [steps(["", ""], ["400", "120"]), "ladder.steps[1].force"],
     [{ ...steps(["1", "120"]), "ladder.width": "" }, "ladder.width"],
     [{ ...steps(["1", "120"]), "ladder.gauge": "1 m 3" }, "ladder.gauge"],
     [{ ...steps(["1", "120"]), "ladder.width": "2" }, "ladder.width"],
     [{ ...steps(["1", "120"]), "ladder.after": "125" }, "ladder.after"],
     [{ ...steps(["1", "120"]), "neck.rest": "50" }, "neck.stretched"],
     [{ ...steps(["1", "120"]), "neck.rest": "40", "neck.stretched": "50", "neck.at": "120" }, "neck.stretched"],
-    [steps(["1", "120", "unload"]), "step.1.force"],
+    [steps(["1", "120", "unload"]), "ladder.steps[0].force"],
   ])("has its error beside the field (%#)", (fields, name) => {
-    const { ladder, errors } = readLadder(fields);
-    expect(ladder).toBeNull();
-    expect(Object.keys(errors)).toContain(name);
+    const test = { direction: "across", testedOn: TODAY, ...fields };
+    expect(Object.keys(errorsOf(readSwatchTest(test, 5, TODAY)))).toContain(name);
+    expect(readLadder(fields)).toBeNull();
   });
 });
 

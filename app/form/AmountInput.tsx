@@ -1,3 +1,5 @@
+import AddIcon from "@mui/icons-material/Add";
+import RemoveIcon from "@mui/icons-material/Remove";
 import Box from "@mui/material/Box";
 import IconButton from "@mui/material/IconButton";
 import { useRef } from "react";
@@ -28,11 +30,11 @@ export function AmountInput({ name, label, hint = "", unit }: AmountInputProps) 
   return (
     <Box ref={box} sx={{ display: "flex", alignItems: "flex-start", gap: 0.75, mb: 0.75 }}>
       <IconButton aria-label={`${label}: less`} onClick={() => step(-1, 1)} sx={buttonStyle}>
-        −
+        <RemoveIcon />
       </IconButton>
       <TextInput name={name} label={label} hint={hint} numeric suffix={unit} shrink />
       <IconButton aria-label={`${label}: more`} onClick={() => step(1, 1)} sx={buttonStyle}>
-        +
+        <AddIcon />
       </IconButton>
       {unit === "mm" ? (
         <IconButton aria-label={`${label}: five more`} onClick={() => step(1, 5)} sx={buttonStyle}>

@@ -1,4 +1,5 @@
-import Box from "@mui/material/Box";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
 import type { ReactNode } from "react";
 import { useFieldState } from "./FormState.tsx";
 
@@ -14,20 +15,17 @@ export function CheckInput({
 }) {
   const { value } = useFieldState(name);
   return (
-    <Box
-      component="label"
-      sx={{ display: "flex", gap: 1, alignItems: "center", minHeight: 40, mb: 1, cursor: "pointer" }}
-    >
-      <Box
-        component="input"
-        type="checkbox"
-        name={name}
-        value="yes"
-        defaultChecked={value === "yes"}
-        onChange={(event) => onChange?.(event.currentTarget.checked)}
-        sx={{ width: 20, height: 20, flex: "none", accentColor: "var(--stz-palette-primary-main)" }}
-      />
-      <span>{children}</span>
-    </Box>
+    <FormControlLabel
+      control={
+        <Checkbox
+          name={name}
+          value="yes"
+          defaultChecked={value === "yes"}
+          onChange={(_, ticked) => onChange?.(ticked)}
+        />
+      }
+      label={children}
+      sx={{ display: "flex", minHeight: 40, mb: 1, mr: 0 }}
+    />
   );
 }

@@ -1,4 +1,9 @@
-import Box from "@mui/material/Box";
+import FormControl from "@mui/material/FormControl";
+import FormControlLabel from "@mui/material/FormControlLabel";
+import FormHelperText from "@mui/material/FormHelperText";
+import FormLabel from "@mui/material/FormLabel";
+import Radio from "@mui/material/Radio";
+import RadioGroup from "@mui/material/RadioGroup";
 import type { ReactNode } from "react";
 import { useFieldState } from "./FormState.tsx";
 
@@ -32,41 +37,43 @@ export function ChoiceInput({
   const { value, error } = useFieldState(name);
   const chosen = choices.some((choice) => choice.value === value) ? value : unpicked ? undefined : choices[0]?.value;
   return (
-    <Box component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2, minWidth: 0 }}>
-      <Box component="legend" sx={{ p: 0, mb: 0.5, fontSize: "0.85rem", color: "text.secondary" }}>
+    <FormControl component="fieldset" error={error !== undefined} sx={{ mb: 2, minWidth: 0, display: "flex" }}>
+      <FormLabel component="legend" sx={{ mb: 0.5, fontSize: "0.85rem", color: "text.secondary" }}>
         {legend}
-      </Box>
-      <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.75 }}>
+      </FormLabel>
+      <RadioGroup
+        row
+        name={name}
+        {...(picked === undefined ? { defaultValue: chosen ?? "" } : { value: picked })}
+        onChange={(_, answer) => onChange?.(answer)}
+        sx={{ gap: 0.75 }}
+      >
         {choices.map((choice) => (
-          <Box component="label" key={choice.value} sx={optionStyle}>
-            <input
-              type="radio"
-              name={name}
-              value={choice.value}
-              {...(picked === undefined
-                ? { defaultChecked: choice.value === chosen }
-                : { checked: choice.value === picked })}
-              onChange={() => onChange?.(choice.value)}
-            />
-            <span>{choice.label}</span>
-          </Box>
+          <FormControlLabel
+            key={choice.value}
+            value={choice.value}
+            control={<Radio />}
+            label={choice.label}
+            sx={optionStyle}
+          />
         ))}
         {beside}
-      </Box>
+      </RadioGroup>
       {error ? (
-        <Box role="alert" sx={{ color: "error.main", fontSize: "0.85rem", mt: 0.5 }}>
+        <FormHelperText role="alert" sx={{ mx: 0, mt: 0.5 }}>
           {error}
-        </Box>
+        </FormHelperText>
       ) : null}
-    </Box>
+    </FormControl>
   );
 }
 
+/** The round mark goes: the whole answer is the button, and the one that is pressed is told by more than its colour. */
 const optionStyle = {
   position: "relative",
-  "& input": { position: "absolute", inset: 0, opacity: 0, m: 0, cursor: "pointer", width: "100%", height: "100%" },
-  "& span": {
-    display: "inline-block",
+  m: 0,
+  "& .MuiRadio-root": { position: "absolute", inset: 0, p: 0, opacity: 0 },
+  "& .MuiFormControlLabel-label": {
     minHeight: 40,
     lineHeight: "38px",
     px: 1.75,
@@ -75,11 +82,15 @@ const optionStyle = {
     borderRadius: 1,
     bgcolor: "background.paper",
   },
-  "& input:checked + span": {
+  "& .Mui-checked + .MuiFormControlLabel-label": {
     borderColor: "primary.main",
     color: "primary.main",
     fontWeight: 700,
     boxShadow: "inset 0 -3px 0 currentColor",
   },
-  "& input:focus-visible + span": { outline: "3px solid", outlineColor: "secondary.main", outlineOffset: 2 },
+  "& .Mui-focusVisible + .MuiFormControlLabel-label": {
+    outline: "3px solid",
+    outlineColor: "secondary.main",
+    outlineOffset: 2,
+  },
 } as const;

@@ -4,6 +4,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
+import { formatDay } from "../../core/units/index.ts";
 import type { ConflictRow } from "./unsaved.ts";
 
 /** Shows an edit beside the newer one it met. Yours stays in the form; saving again is the maker's word. */
@@ -23,8 +24,8 @@ export function ConflictNotice({ rows }: { rows: readonly ConflictRow[] }) {
           {rows.map(({ name, label, yours, theirs }) => (
             <TableRow key={name}>
               <TableCell component="th">{label}</TableCell>
-              <TableCell sx={{ fontWeight: yours === theirs ? 400 : 700 }}>{yours || "—"}</TableCell>
-              <TableCell sx={{ fontWeight: yours === theirs ? 400 : 700 }}>{theirs || "—"}</TableCell>
+              <TableCell sx={{ fontWeight: yours === theirs ? 400 : 700 }}>{formatDay(yours) || "—"}</TableCell>
+              <TableCell sx={{ fontWeight: yours === theirs ? 400 : 700 }}>{formatDay(theirs) || "—"}</TableCell>
             </TableRow>
           ))}
         </TableBody>

@@ -1,21 +1,26 @@
-import { createContext, useContext } from "react";
+import { useField } from "@conform-to/react";
+import { createContext } from "react";
 import type { FieldErrors } from "../../formats/validation.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import type { Fields } from "./unsaved.ts";
 
-/** What the fields of one form start from, and what is wrong with them. */
+/** What a form started from, for what has to know more than one field of it. */
 export interface FormStateValue {
   readonly values: Fields;
   readonly errors: FieldErrors;
 }
 
-/** Values and errors for the fields inside a form. */
+/** What the form around started from. */
 export const FormState = createContext<FormStateValue>({ values: {}, errors: {} });
 
-/** Value and error of one field. */
+/** What one field starts from, and what is wrong with it. */
 export function useFieldState(name: string): { value: string; error: string | undefined } {
-  const { values, errors } = useContext(FormState);
+  const [field] = useField<string>(name);
   const lengths = useLengths();
-  const error = errors[name];
-  return { value: values[name] ?? "", error: error === undefined ? undefined : lengths.told(error) };
+  const error = field.errors?.[0];
+  const value: unknown = field.initialValue;
+  return {
+    value: typeof value === "string" ? value : "",
+    error: error === undefined ? undefined : lengths.told(error),
+  };
 }

@@ -1,8 +1,9 @@
 import Alert from "@mui/material/Alert";
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { type ReactNode, useState } from "react";
 import { Form, useNavigation } from "react-router";
+import { FileInput } from "./FileInput.tsx";
+import { PlainFields } from "./FormFields.tsx";
 
 interface ImportFormProps {
   /** What is picked, above the field. */
@@ -27,23 +28,18 @@ export function ImportForm({ label, most, error, question }: ImportFormProps) {
         </Alert>
       ) : null}
       <Form method="post" encType="multipart/form-data">
-        <Box component="label" sx={{ display: "block", mb: 2 }}>
-          <Box component="span" sx={{ display: "block", mb: 0.5 }}>
-            {label}
-          </Box>
-          <input
-            type="file"
-            name="file"
-            accept="application/json,.json"
-            onChange={(event) => setTooLarge((event.target.files?.[0]?.size ?? 0) > most)}
-          />
-        </Box>
+        <FileInput
+          label={label}
+          name="file"
+          accept="application/json,.json"
+          onPick={(file) => setTooLarge((file?.size ?? 0) > most)}
+        />
         {tooLarge ? (
           <Alert severity="error" sx={{ mb: 2 }}>
             Expected a file up to {most / 1e6} MB; this one is larger.
           </Alert>
         ) : null}
-        {question}
+        <PlainFields>{question}</PlainFields>
         <Button type="submit" variant="contained" disabled={busy || tooLarge}>
           {busy ? "Taking it over …" : question ? "Import it so" : "Import"}
         </Button>

@@ -3,10 +3,11 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { type FormEvent, type ReactNode, useEffect, useRef } from "react";
 import { Form, useFetcher, useNavigation } from "react-router";
+import type { FieldErrors } from "../../formats/validation.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { useHydrated } from "../frame/useHydrated.ts";
 import { ConflictNotice } from "./ConflictNotice.tsx";
-import { FormState } from "./FormState.tsx";
+import { FormFields, useFormFields } from "./FormFields.tsx";
 import type { Fields, Unsaved } from "./unsaved.ts";
 import { useDraft } from "./useDraft.ts";
 
@@ -37,27 +38,45 @@ interface RecordFormProps {
  * errors beside the fields, and set beside the other version when somebody else saved first.
  */
 export function RecordForm(props: RecordFormProps) {
-  const {
-    draftForm,
-    draft = null,
-    start = {},
-    unsaved,
-    submitLabel,
-    children,
-    hidden = {},
-    action,
-    beside,
-    quiet = false,
-    onSend,
-    sending = false,
-  } = props;
+  const { draftForm, draft = null, start = {}, unsaved } = props;
+  const values = unsaved?.fields ?? draft ?? start;
+  const errors = unsaved?.errors ?? {};
+  return (
+    <>
+      {draft && draftForm !== null && !unsaved ? <TakenUpNotice draftForm={draftForm} /> : null}
+      {unsaved?.theirs ? <ConflictNotice rows={unsaved.theirs.rows} /> : null}
+      <FormBody
+        // Fields are the browser's own: what they start from anew is a new form.
+        key={unsaved ? JSON.stringify(unsaved) : draft ? "draft" : "start"}
+        {...props}
+        values={values}
+        errors={errors}
+      />
+    </>
+  );
+}
+
+function FormBody({
+  draftForm,
+  draft = null,
+  unsaved,
+  submitLabel,
+  children,
+  hidden = {},
+  action,
+  beside,
+  quiet = false,
+  onSend,
+  sending = false,
+  values,
+  errors,
+}: RecordFormProps & { values: Fields; errors: FieldErrors }) {
   const lengths = useLengths();
   const element = useRef<HTMLFormElement>(null);
   const keep = useDraft(draftForm);
   const hydrated = useHydrated();
   const saving = useNavigation().state === "submitting";
-  const values = unsaved?.fields ?? draft ?? start;
-  const errors = unsaved?.errors ?? {};
+  const form = useFormFields({ values, errors });
   // An edit taken up again still starts from the version it was begun on, or a newer save would be overwritten unseen.
   const begunOn = unsaved?.theirs?.version ?? unsaved?.fields.version ?? draft?.version;
   const versionNow = begunOn === undefined || hidden.version === undefined ? {} : { version: begunOn };
@@ -65,22 +84,24 @@ export function RecordForm(props: RecordFormProps) {
     if (Object.keys(errors).length > 0) element.current?.querySelector<HTMLElement>("[aria-invalid=true]")?.focus();
   }, [errors]);
   return (
-    <FormState.Provider value={{ values, errors }}>
-      {draft && draftForm !== null && !unsaved ? <TakenUpNotice draftForm={draftForm} /> : null}
-      {unsaved?.theirs ? <ConflictNotice rows={unsaved.theirs.rows} /> : null}
+    <FormFields form={form} values={values} errors={errors}>
       <Form
         method="post"
+        id={form.id}
         // What is typed before the script runs would reach neither the draft nor the checks.
         inert={!hydrated}
         ref={element}
-        key={unsaved ? JSON.stringify(unsaved) : draft ? "draft" : "start"}
         {...(action ? { action } : {})}
         onInput={(event: FormEvent<HTMLFormElement>) => keep.onInput(event.currentTarget)}
         onSubmit={(event: FormEvent<HTMLFormElement>) => {
+          const own = event.currentTarget;
+          form.onSubmit(event);
+          // A row was added, removed or moved: that is kept like anything typed, once it stands in the form.
+          if (event.defaultPrevented) return void setTimeout(() => keep.onInput(own));
           keep.onSubmit();
           if (!onSend) return;
           event.preventDefault();
-          onSend(new FormData(event.currentTarget));
+          onSend(new FormData(own));
         }}
       >
         {Object.entries({ ...hidden, ...versionNow }).map(([name, value]) => (
@@ -99,7 +120,7 @@ export function RecordForm(props: RecordFormProps) {
           {beside}
         </Stack>
       </Form>
-    </FormState.Provider>
+    </FormFields>
   );
 }
 

@@ -11,7 +11,6 @@ interface TextInputProps {
   readonly label: string;
   /** What to write, shown below while there is no error. */
   readonly hint?: ReactNode;
-  readonly type?: "text" | "date" | "search";
   readonly lines?: number;
   readonly numeric?: boolean;
   readonly autoFocus?: boolean;
@@ -31,7 +30,6 @@ export function TextInput({
   name,
   label,
   hint,
-  type = "text",
   lines = 1,
   numeric = false,
   autoFocus = false,
@@ -51,7 +49,6 @@ export function TextInput({
       id={`field-${name}`}
       name={name}
       label={label}
-      type={type}
       defaultValue={value}
       error={refused !== undefined}
       helperText={refused ?? understood ?? hint}
@@ -67,7 +64,7 @@ export function TextInput({
           ...(column ? { "data-column": column } : {}),
           ...(required ? { "aria-required": true } : {}),
         },
-        inputLabel: { required, ...(type === "date" || shrink ? { shrink: true } : {}) },
+        inputLabel: { required, ...(shrink ? { shrink: true } : {}) },
         input: suffix ? { endAdornment: <span>{suffix}</span> } : {},
       }}
     />

@@ -1,5 +1,4 @@
-import { parseForce } from "../../core/units/index.ts";
-import { parseSwatchLength } from "../cloths/swatchLength.ts";
+import { parseForce, parseSwatchLength } from "../../core/units/index.ts";
 
 /** Says a typed reading back as it was understood; null while it cannot be read, or there is nothing to add. */
 export type Echo = (text: string) => string | null;

@@ -1,39 +1,32 @@
+import { MaxFileSizeExceededError, MaxTotalSizeExceededError, parseFormData } from "@remix-run/form-data-parser";
 import { data } from "react-router";
-import { type TSchema, Type } from "typebox";
+import { mostBytes } from "../.server/http/limitBody.ts";
 import { type Fields, textsOf } from "./unsaved.ts";
 
 const FORM_TYPES = /^(?:application\/x-www-form-urlencoded|multipart\/form-data)\b/i;
 
-/** Reads a posted form; what is no form, or breaks off, is refused as such and not as a fault of the server. */
+/** Most parts of one form, and most files: no page of ours sends more. */
+const MOST_PARTS = 400;
+const MOST_FILES = 2;
+
+/**
+ * Reads a posted form as it comes in, part by part, within the limits of its route; what is no form, breaks off or is
+ * too large is refused as such and not as a fault of the server.
+ */
 export async function readForm(request: Request): Promise<FormData> {
   if (!FORM_TYPES.test(request.headers.get("Content-Type") ?? "")) {
     throw data({ message: "Expected a form, but something else was sent." }, { status: 415 });
   }
+  const most = mostBytes(new URL(request.url).pathname);
+  const limits = { maxFiles: MOST_FILES, maxParts: MOST_PARTS, maxFileSize: most, maxTotalSize: most };
   try {
-    return await request.formData();
-  } catch {
+    return await parseFormData(request, limits);
+  } catch (cause) {
+    if (cause instanceof MaxFileSizeExceededError || cause instanceof MaxTotalSizeExceededError)
+      throw data({ message: `Expected at most ${(most / 1e6).toFixed(0)} MB, but more came.` }, { status: 413 });
     throw data({ message: "Expected a whole form, but it breaks off or cannot be read." }, { status: 400 });
   }
 }
 
 /** Reads the text fields of a post; the last of equal names counts. */
 export const readFields = async (request: Request): Promise<Fields> => textsOf(await readForm(request));
-
-/** A one-line text that must be given. `title` completes "Expected …". */
-export const line = (title: string) => Type.String({ title, minLength: 1, maxLength: 120 });
-
-/** A one-line text that may stay empty. */
-export const optionalLine = (title: string) => Type.Optional(Type.String({ title, maxLength: 120 }));
-
-/** Notes of any length a person would write. */
-export const notes = () => Type.Optional(Type.String({ title: "notes", maxLength: 4000 }));
-
-/** One of a few words. */
-export const choice = <const Words extends readonly string[]>(title: string, words: Words) =>
-  Type.Enum([...words] as unknown as [Words[number], ...Words[number][]], { title: `${title} (${words.join(", ")})` });
-
-/** Version of the row the edit started from. */
-export const version = () => Type.String({ title: "the version of the record", pattern: "^[0-9]{1,9}$" });
-
-/** A form's schema: unknown fields (such as `intent`) are not looked at. */
-export const formOf = <Properties extends Record<string, TSchema>>(properties: Properties) => Type.Object(properties);

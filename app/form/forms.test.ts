@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { parseSmallLength, withItsUnit } from "../../core/units/index.ts";
 import { readCloth } from "../cloths/clothForm.server.ts";
 import { readSwatchTest } from "../cloths/swatchForm.server.ts";
 import { readSheet } from "../wearers/sheet-new/sheetForm.server.ts";
 import { readWearer } from "../wearers/wearerForm.server.ts";
 import { errorsOf } from "./errorsOf.ts";
-import { parseSmallLength, withItsUnit } from "./smallLength.ts";
 import type { Fields } from "./unsaved.ts";
 
 const TODAY = "2026-11-24";
@@ -42,7 +42,7 @@ describe("a wearer and a cloth", () => {
     const errors = errorsOf(readWearer({ name: "x".repeat(121), kind: "ghost" }));
     expect(errors).toEqual({
       name: "Expected at most 120 characters, but there are 121.",
-      kind: 'Expected person or form (person, form), but got "ghost".',
+      kind: "Expected person or form (person, form), but got “ghost”.",
     });
   });
 });
@@ -51,7 +51,10 @@ describe("a sheet", () => {
   const head = { takenOn: TODAY, unit: "cm", tape: "snug" };
 
   it("keeps both units of one sheet, each as typed", () => {
-    const sheet = readSheet({ ...head, "waist.single": "74,2", "hip.single": "39 3/4 in" }, TODAY);
+    const sheet = readSheet(
+      { ...head, "measure.waist.single.take1": "74,2", "measure.hip.single.take1": "39 3/4 in" },
+      TODAY,
+    );
     expect(sheet.ok && sheet.value.values).toEqual([
       { code: "waist", side: "single", text: "74,2", mm: 742 },
       { code: "hip", side: "single", text: "39 3/4 in", mm: 1009.65 },
@@ -60,10 +63,21 @@ describe("a sheet", () => {
 
   it("names every field that cannot be read", () => {
     const sheet = readSheet(
-      { ...head, takenOn: "2027-01-01", "waist.single": "wide", "hip.single": "0", "leg_edge.left": "6000" },
+      {
+        ...head,
+        takenOn: "2027-01-01",
+        "measure.waist.single.take1": "wide",
+        "measure.hip.single.take1": "0",
+        "measure.leg_edge.left.take1": "6000",
+      },
       TODAY,
     );
-    expect(Object.keys(errorsOf(sheet) ?? {})).toEqual(["waist.single", "hip.single", "leg_edge.left", "takenOn"]);
+    expect(Object.keys(errorsOf(sheet) ?? {})).toEqual([
+      "takenOn",
+      "measure.waist.single.take1",
+      "measure.hip.single.take1",
+      "measure.leg_edge.left.take1",
+    ]);
   });
 
   it("asks for at least one measure", () => {

@@ -40,7 +40,7 @@ export function ListPage({ title, above, below, actions, search, page, what, emp
           {search ? `No ${what} has “${search}” in the name.` : empty.words}
         </EmptyState>
       )}
-      <Pages page={page.page} pageCount={page.pageCount} search={search} />
+      <Pages page={page.page} pageCount={page.pageCount} query={search ? { q: search } : {}} />
       {after}
     </>
   );

@@ -1,3 +1,4 @@
+import ContrastIcon from "@mui/icons-material/Contrast";
 import Box from "@mui/material/Box";
 import { useColorScheme } from "@mui/material/styles";
 import { barButtonStyle } from "./barButton.ts";
@@ -14,10 +15,7 @@ export function ModeSwitch() {
       aria-label={dark ? "Light scheme" : "Dark scheme"}
       onClick={() => setMode(dark ? "light" : "dark")}
     >
-      <svg width={16} height={16} viewBox="0 0 16 16" aria-hidden="true" style={{ verticalAlign: "-2px" }}>
-        <circle cx={8} cy={8} r={6} fill="none" stroke="currentColor" strokeWidth={1.6} />
-        <path d="M8 2 a6 6 0 0 1 0 12 z" fill="currentColor" />
-      </svg>
+      <ContrastIcon sx={{ fontSize: 18, verticalAlign: "-3px" }} />
     </Box>
   );
 }

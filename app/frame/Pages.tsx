@@ -2,9 +2,18 @@ import Stack from "@mui/material/Stack";
 import { LinkButton } from "./LinkButton.tsx";
 
 /** Turns the pages of a long list. Nothing is shown while one page holds all. */
-export function Pages({ page, pageCount, search }: { page: number; pageCount: number; search: string }) {
+export function Pages({
+  page,
+  pageCount,
+  query,
+}: {
+  page: number;
+  pageCount: number;
+  /** What the list was asked for, by the names in its address. */
+  query: Readonly<Record<string, string>>;
+}) {
   if (pageCount <= 1) return null;
-  const address = (to: number) => `?${new URLSearchParams({ ...(search ? { q: search } : {}), page: String(to) })}`;
+  const address = (to: number) => `?${new URLSearchParams({ ...query, page: String(to) })}`;
   return (
     <Stack direction="row" spacing={2} sx={{ mt: 2, alignItems: "center" }}>
       {page > 1 ? <LinkButton to={address(page - 1)}>Earlier</LinkButton> : null}

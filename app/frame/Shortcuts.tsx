@@ -5,7 +5,8 @@ import DialogActions from "@mui/material/DialogActions";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
 import { useEffect, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { useLocation, useNavigate, useParams } from "react-router";
+import { type KeyBindingMap, tinykeys } from "tinykeys";
 import { barButtonStyle } from "./barButton.ts";
 
 interface Shortcut {
@@ -45,22 +46,22 @@ export function Shortcuts() {
   const [own, setOwn] = useState<readonly Shortcut[] | null>(null);
   const navigate = useNavigate();
   const { jobId } = useParams();
+  const { pathname } = useLocation();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the page's own keys come and go with its address.
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const address = addressOf(event.key, jobId);
-      const there = onPage().find((element) => keyOf(element) === event.key);
-      if (there) there.click();
-      else if (address) void navigate(address);
-      else if (event.key === "?") setOwn(shortcutsOnPage());
-      else if (event.key === "u") document.getElementById("unit-switch")?.click();
-      else if (event.key === "/") document.querySelector<HTMLElement>("input[type=search]")?.focus();
-      else return;
-      event.preventDefault();
+    const go = (address: string) => () => void navigate(address);
+    const bindings: Record<string, () => void> = {
+      "?": () => setOwn(shortcutsOnPage()),
+      u: () => document.getElementById("unit-switch")?.click(),
+      "/": () => document.querySelector<HTMLElement>("input[type=search]")?.focus(),
+      ...Object.fromEntries(Object.entries(ADDRESSES).map(([key, address]) => [key, go(address)])),
+      ...(jobId
+        ? Object.fromEntries(Object.entries(JOB_LETTERS).map(([key, page]) => [key, go(`/jobs/${jobId}${page}`)]))
+        : {}),
+      ...Object.fromEntries(shortcutsOnPage().map(({ key }) => [key, () => elementOf(key)?.click()])),
     };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [navigate, jobId]);
+    return tinykeys(window, outsideOfFields(bindings));
+  }, [navigate, jobId, pathname]);
   return (
     <>
       <Box
@@ -96,9 +97,28 @@ export function Shortcuts() {
   );
 }
 
-function addressOf(key: string, jobId: string | undefined): string | undefined {
-  const page = jobId ? JOB_LETTERS[key] : undefined;
-  return page === undefined ? ADDRESSES[key] : `/jobs/${jobId}${page}`;
+const elementOf = (key: string): HTMLElement | undefined => onPage().find((element) => keyOf(element) === key);
+
+/** Signs that some keyboards have above another: there they come with the shift key. */
+const SIGNS = ["?", "/"];
+
+/** Keys that work wherever nothing is being typed. */
+function outsideOfFields(bindings: Readonly<Record<string, () => void>>): KeyBindingMap {
+  const when = (act: () => void) => (event: KeyboardEvent) => {
+    if (isTyping(event.target)) return;
+    event.preventDefault();
+    act();
+  };
+  return Object.fromEntries(
+    Object.entries(bindings).flatMap(([key, act]) =>
+      SIGNS.includes(key)
+        ? [
+            [key, when(act)],
+            [`Shift+${key}`, when(act)],
+          ]
+        : [[key, when(act)]],
+    ),
+  );
 }
 
 const isTyping = (target: EventTarget | null): boolean =>

@@ -1,7 +1,6 @@
 import { useFetcher } from "react-router";
 import type { CheckAnswer, CheckFinding } from "../../core/body/index.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
-import { answerField } from "./answerFields.ts";
 import { CheckList } from "./CheckList.tsx";
 
 interface SavedChecksProps {
@@ -20,7 +19,10 @@ export function SavedChecks({ sheetId, findings, answers }: SavedChecksProps) {
       answers={answers}
       unit={unit}
       onAnswer={(finding, word) =>
-        void fetcher.submit({ [answerField(finding)]: word ?? "" }, { method: "post", action: `/sheets/${sheetId}` })
+        void fetcher.submit(
+          { ruleId: finding.ruleId, code: finding.code, side: finding.side, word: word ?? "" },
+          { method: "post", action: `/sheets/${sheetId}` },
+        )
       }
     />
   );

@@ -1,28 +1,22 @@
 import type { Wearer } from "../../core/body/index.ts";
-import { formValidator } from "../../formats/validation.ts";
-import { choice, formOf, line, notes, optionalLine } from "../form/fields.server.ts";
+import { formReader } from "../../formats/form/formReader.ts";
+import { choice, type FormRead, group, line, notes, optionalLine, tick } from "../../formats/form/index.ts";
 import type { Fields } from "../form/unsaved.ts";
 
-const validate = formValidator(
-  formOf({
+const readTyped = formReader(
+  group({
     name: line("a name"),
     kind: choice("person or form", ["person", "form"]),
+    child: tick(),
     allergies: optionalLine("allergies"),
     notes: notes(),
   }),
 );
 
-/** Reads the form of a wearer. */
-export function readWearer(fields: Fields) {
-  const valid = validate(fields);
-  if (!valid.ok) return valid;
-  const { name, kind, allergies = "", notes: words = "" } = valid.value;
-  const value = {
-    name,
-    kind: kind as Wearer["kind"],
-    child: kind === "person" && fields.child === "yes",
-    allergies,
-    notes: words,
-  };
-  return { ok: true as const, value };
+/** Reads the form of a wearer; a dress form is no child. */
+export function readWearer(fields: Fields): FormRead<Omit<Wearer, "id" | "version">> {
+  const read = readTyped(fields);
+  if (!read.ok) return read;
+  const { kind, child } = read.value;
+  return { ok: true, value: { ...read.value, child: kind === "person" && child } };
 }

@@ -44,7 +44,7 @@ const BACK: readonly Point[] = [
 ];
 
 /** Closed outline of the figure from the side. */
-export const SIDE_PATH = `${smooth(FRONT)} L ${smooth(BACK).slice(2)} Z`;
+export const SIDE_PATH = `${smooth(FRONT)} L ${smooth(BACK).slice(1)} Z`;
 
 /** The arm as it hangs, seen from the side; open at the shoulder. */
 export const SIDE_ARM_PATH = smooth([

@@ -11,9 +11,19 @@ it("reads days of the calendar up to the last one allowed", () => {
   expect(code("2026-11-24")).toBe("2026-11-24");
 });
 
-it.each(["2026-02-29", "2026-13-01", "24.11.2026", "", "2026-1-1"])("refuses %s as no day", (text) => {
-  expect(code(text)).toBe("day-unreadable");
-});
+it.each([
+  ["4 Mar 2026", "2026-03-04"],
+  [" 4 march 2026 ", "2026-03-04"],
+  ["24.11.2026", "2026-11-24"],
+  ["4.3.2026", "2026-03-04"],
+])("reads %s", (text, day) => expect(code(text)).toBe(day));
+
+it.each(["2026-02-29", "2026-13-01", "29.2.2026", "31 Apr 2026", "4/3/2026", "", "2026-1-1", "4 Mar 26"])(
+  "refuses %s as no day",
+  (text) => {
+    expect(code(text)).toBe("day-unreadable");
+  },
+);
 
 it("refuses days in the future and long ago", () => {
   expect(code("2026-11-25")).toBe("day-out-of-range");

@@ -5,4 +5,6 @@ export { lengthsInText } from "./lengthsInText.ts";
 export { parseForce } from "./parseForce.ts";
 export { parseLength } from "./parseLength.ts";
 export { parseQuantity } from "./parseQuantity.ts";
+export { parseSwatchLength } from "./parseSwatchLength.ts";
 export { toMmHg } from "./pressure.ts";
+export { parseSmallLength, smallUnit, withItsUnit, withoutUnit } from "./smallLength.ts";

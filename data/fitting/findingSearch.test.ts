@@ -35,6 +35,20 @@ describe("the search over all findings", () => {
     expect((await search({ words: "the of in" })).length).toBe((await search({})).length);
   });
 
+  it("shows what was found in the order asked for, a page at a time", async () => {
+    const all = await search({});
+    const idsBy = async (order: FindingQuery["order"]) => (await search(order ? { order } : {})).map(({ id }) => id);
+    expect(await idsBy("oldest")).toEqual((await idsBy("newest")).toReversed());
+    const amounts = (await search({ order: "largest" })).map(({ amountMm }) => amountMm ?? -1);
+    expect(amounts).toEqual(amounts.toSorted((a, b) => b - a));
+    const smallest = (await search({ order: "smallest" })).flatMap(({ amountMm }) => amountMm ?? []);
+    expect(smallest).toEqual(smallest.toSorted((a, b) => a - b));
+    const left = (await search({ order: "mostLeft" })).map(({ residualMm }) => (residualMm === null ? -1 : Math.abs(residualMm)));
+    expect(left).toEqual(left.toSorted((a, b) => b - a));
+    const beyond = await store.searchFindings({ words: "", kind: null, spot: null, usable: null, page: 99 });
+    expect(beyond).toMatchObject({ page: 1, pageCount: 1, total: all.length, more: false });
+  });
+
   it("tells what was done: at which line, on which pieces", async () => {
     const [done] = await search({ kind: "loose", spot: "waist" });
     expect(done).toMatchObject({ on: "girth", pieces: "front, back", line: expect.stringMatching(/seam/) });

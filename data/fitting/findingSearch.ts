@@ -9,7 +9,17 @@ export interface FindingQuery {
   readonly spot: Finding["spot"] | null;
   /** Usable stretch of the cloth, from and up to but without. */
   readonly usable: { readonly from: number; readonly to: number } | null;
+  /** In which order; the newest first where nothing is said. */
+  readonly order?: FindingOrder;
+  /** From 1, which it is where nothing is said. */
+  readonly page?: number;
 }
+
+/** Orders found findings can be shown in. By amount only what was read in mm has a place before the end. */
+export const FINDING_ORDERS = ["newest", "oldest", "largest", "smallest", "mostLeft"] as const;
+
+/** One of {@link FINDING_ORDERS}. */
+export type FindingOrder = (typeof FINDING_ORDERS)[number];
 
 /** A finding of any job: what was seen, what was taken, what it did. */
 export interface FoundFinding {
@@ -37,12 +47,15 @@ export interface FoundFinding {
   readonly residualMm: number | null;
 }
 
-/** What was found: the newest first, and how many there are, counted up to a limit. */
+/** What was found: one page of it, and how many there are, counted up to a limit. */
 export interface FoundFindings {
   readonly rows: readonly FoundFinding[];
   readonly total: number;
-  /** True where there are more than were counted. */
+  /** True where there are more than were counted: then these are the newest, or the oldest, of them. */
   readonly more: boolean;
+  /** From 1. */
+  readonly page: number;
+  readonly pageCount: number;
 }
 
 /** Findings shown on one page of the search. */
@@ -51,12 +64,24 @@ const SHOWN = 50;
 /** Beyond this, how many there are is not counted: nobody pages through them. */
 const COUNTED = 1000;
 
+const BY: Readonly<Record<FindingOrder, string>> = {
+  newest: "f.id desc",
+  oldest: "f.id",
+  largest: "f.amount_mm desc nulls last, f.id desc",
+  smallest: "f.amount_mm nulls last, f.id desc",
+  mostLeft: "abs(j.residual_mm) desc nulls last, f.id desc",
+};
+
 /** Searches every finding of the workshop, removed ones left out. */
 export async function searchFindings(db: Knex, query: FindingQuery): Promise<FoundFindings> {
-  const found: number[] = await matchingFindings(db, query)
-    .orderBy(ftsQuery(query.words) === "" ? "f.id" : "w.rowid", "desc")
+  const { order = "newest", page = 1 } = query;
+  const counted: number[] = await matchingFindings(db, query)
+    .orderBy(ftsQuery(query.words) === "" ? "f.id" : "w.rowid", order === "oldest" ? "asc" : "desc")
     .limit(COUNTED + 1)
     .pluck("f.id");
+  const found = counted.slice(0, COUNTED);
+  const pageCount = Math.max(1, Math.ceil(found.length / SHOWN));
+  const at = Math.min(Math.max(1, page), pageCount);
   const rows: FoundRow[] = await db("findings as f")
     .join("fittings as t", "t.id", "f.fitting_id")
     .join("prototypes as p", "p.id", "t.prototype_id")
@@ -64,10 +89,12 @@ export async function searchFindings(db: Knex, query: FindingQuery): Promise<Fou
     .join("wearers as w", "w.id", "b.wearer_id")
     .leftJoin("changes as c", "c.finding_id", "f.id")
     .leftJoin("judgements as j", "j.change_id", "c.id")
-    .whereIn("f.id", found.slice(0, SHOWN))
-    .orderBy("f.id", "desc")
+    .whereIn("f.id", found)
+    .orderByRaw(BY[order])
+    .limit(SHOWN)
+    .offset((at - 1) * SHOWN)
     .select(COLUMNS);
-  return { rows: rows.map(fromRow), total: Math.min(found.length, COUNTED), more: found.length > COUNTED };
+  return { rows: rows.map(fromRow), total: found.length, more: counted.length > COUNTED, page: at, pageCount };
 }
 
 function matchingFindings(db: Knex, { words, kind, spot, usable }: FindingQuery): Knex.QueryBuilder {

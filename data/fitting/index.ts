@@ -1,6 +1,12 @@
 export { type ChangeRepository, changeRepository } from "./changes.ts";
 export type { NewFinding } from "./findingColumns.ts";
-export { type FindingQuery, type FoundFindings, searchFindings } from "./findingSearch.ts";
+export {
+  FINDING_ORDERS,
+  type FindingOrder,
+  type FindingQuery,
+  type FoundFindings,
+  searchFindings,
+} from "./findingSearch.ts";
 export { type FittingRepository, fittingRepository } from "./fittings.ts";
 export { openFindingsOf } from "./openFindings.ts";
 export { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";

@@ -5,7 +5,8 @@ import { sharedGaugeLines } from "./sharedGauge.ts";
 
 describe("the address of a gauge", () => {
   it.each([
-    ["/dev/ttyUSB0", { kind: "device", path: "/dev/ttyUSB0" }],
+    ["/dev/ttyUSB0", { kind: "device", path: "/dev/ttyUSB0", baud: 9600 }],
+    ["/dev/ttyACM1 115200", { kind: "device", path: "/dev/ttyACM1", baud: 115_200 }],
     [" tcp://127.0.0.1:7001 ", { kind: "tcp", host: "127.0.0.1", port: 7001 }],
     ["tcp://[::1]:7001", { kind: "tcp", host: "::1", port: 7001 }],
   ])("reads %s", (text, address) => {
@@ -16,6 +17,7 @@ describe("the address of a gauge", () => {
     "",
     "/etc/passwd",
     "/dev/../etc/passwd",
+    "/dev/ttyUSB0 fast",
     "tcp://host",
     "tcp://host:0",
     "tcp://host:99999",
@@ -112,7 +114,8 @@ describe("a gauge on a local socket", () => {
 
 describe("a device", () => {
   const readFrom = async (path: string) => {
-    for await (const line of gaugeLines({ kind: "device", path }, new AbortController().signal)) return line;
+    for await (const line of gaugeLines({ kind: "device", path, baud: 9600 }, new AbortController().signal))
+      return line;
     return null;
   };
 

@@ -1,16 +1,18 @@
-import { closeSync, constants, openSync } from "node:fs";
 import { connect } from "node:net";
 import type { Readable } from "node:stream";
-import { isatty, ReadStream } from "node:tty";
+import { SerialPort } from "serialport";
 import { fail, ok, type Result } from "../../../core/result.ts";
 
 /** Where a gauge is read from: a serial device of this machine, or a TCP address. */
 export type GaugeAddress =
-  | { readonly kind: "device"; readonly path: string }
+  | { readonly kind: "device"; readonly path: string; readonly baud: number }
   | { readonly kind: "tcp"; readonly host: string; readonly port: number };
 
 const TCP = /^tcp:\/\/([a-z0-9.-]+|\[[0-9a-f:]+\]):(\d{1,5})$/i;
-const DEVICE = /^\/dev\/[\w./-]+$/;
+const DEVICE = /^(\/dev\/[\w./-]+?)(?: +(\d{2,7}))?$/;
+
+/** Speed most gauges are set to, baud; another one is written behind the device. */
+const USUAL_BAUD = 9600;
 
 /** Longest line of a gauge, bytes; a stream without line ends is no gauge. */
 const LONGEST_LINE = 4096;
@@ -18,13 +20,16 @@ const LONGEST_LINE = 4096;
 /** How long a gauge may say nothing before it is given up, ms. */
 const LONGEST_SILENCE_MS = 15_000;
 
-/** Reads an address such as `/dev/ttyUSB0` or `tcp://127.0.0.1:7001`. */
+/** Reads an address such as `/dev/ttyUSB0`, `/dev/ttyUSB0 115200` or `tcp://127.0.0.1:7001`. */
 export function parseGaugeAddress(text: string): Result<GaugeAddress> {
   const plain = text.trim();
   const tcp = TCP.exec(plain);
   const port = Number(tcp?.[2]);
   if (tcp?.[1] && port >= 1 && port <= 65535) return ok({ kind: "tcp", host: tcp[1].replace(/^\[|\]$/g, ""), port });
-  if (DEVICE.test(plain) && !plain.includes("..")) return ok({ kind: "device", path: plain });
+  const device = DEVICE.exec(plain);
+  if (device?.[1] && !plain.includes("..")) {
+    return ok({ kind: "device", path: device[1], baud: Number(device[2] ?? USUAL_BAUD) });
+  }
   return fail(
     "gauge-address-unreadable",
     `Expected a serial device such as /dev/ttyUSB0 or an address such as tcp://127.0.0.1:7001, but got “${plain.slice(0, 60)}”.`,
@@ -88,13 +93,17 @@ export async function* gaugeLines(
 
 function open(address: GaugeAddress): Readable {
   if (address.kind === "tcp") return connect(address.port, address.host).setEncoding("utf8");
-  let device: number;
-  try {
-    device = openSync(address.path, constants.O_RDONLY | constants.O_NONBLOCK | constants.O_NOCTTY);
-  } catch (cause) {
-    throw new GaugeError("The gauge cannot be reached: there is no such device, or it may not be read.", { cause });
-  }
-  if (isatty(device)) return new ReadStream(device).setEncoding("utf8");
-  closeSync(device);
-  throw new GaugeError("Expected a serial device, but what stands at that address is none.");
+  // Opened in the background and locked: two programs reading one gauge would each get half of its lines.
+  const port = new SerialPort({ path: address.path, baudRate: address.baud, lock: true }, (cause) => {
+    if (cause) port.destroy(new GaugeError(whyNotOpened(cause), { cause }));
+  });
+  return port.setEncoding("utf8");
+}
+
+function whyNotOpened({ message }: Error): string {
+  if (/not a typewriter|inappropriate ioctl|invalid argument/i.test(message))
+    return "Expected a serial device, but what stands at that address is none.";
+  if (/lock|busy|temporarily unavailable/i.test(message))
+    return "The gauge is read by another program: close that first.";
+  return "The gauge cannot be reached: there is no such device, or it may not be read.";
 }

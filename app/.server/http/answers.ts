@@ -1,5 +1,6 @@
 import { data, type RouterContextProvider } from "react-router";
 import type { Store } from "../../../data/store.ts";
+import type { FormRead } from "../../../formats/form/index.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
 import type { ConflictRow, Fields, Unsaved } from "../../form/unsaved.ts";
 import { storeContext } from "./context.ts";
@@ -29,6 +30,15 @@ export const invalid = (fields: Fields, errors: FieldErrors) => data<Unsaved>({ 
 /** Answers an edit that met a newer one: both are shown, nothing is overwritten. */
 export const conflict = (fields: Fields, version: number, rows: readonly ConflictRow[]) =>
   data<Unsaved>({ fields, errors: {}, theirs: { version, rows } }, { status: 409 });
+
+/**
+ * The value of a form that has nothing to type in, only buttons of ours: what they never send ends with a 400 page that
+ * says what was expected.
+ */
+export function asSent<T>(read: FormRead<T>): T {
+  if (read.ok) return read.value;
+  throw data({ message: Object.values(read.errors).join(" ") }, { status: 400 });
+}
 
 /** Today as an ISO date in the machine's time zone. */
 export function today(): string {

@@ -1,6 +1,8 @@
 import { CHART_MEASURE_NAMES, type ChartKind, chartDoubts, turnedOver } from "../../../core/ease/index.ts";
 import { readChartCsv } from "../../../formats/charts/chartCsv.ts";
 import { type ImportedChart, readChartDocument } from "../../../formats/charts/chartDocument.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { choice, type FormRead, group, line, orNull } from "../../../formats/form/index.ts";
 import { readJson } from "../../../formats/json.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
 import { unitOf } from "../../form/formUnit.ts";
@@ -11,7 +13,15 @@ import { doubtSentence } from "../chartWords.ts";
 /** Longest file that is read, characters. */
 const LONGEST = 40_000;
 
-type Read = { readonly ok: true; readonly value: ImportedChart } | { readonly ok: false; readonly errors: FieldErrors };
+const readTyped = formReader(
+  group({
+    text: line("a file or pasted text", LONGEST),
+    bareKind: orNull(choice("a kind of girth", ["body", "finished"])),
+    sides: orNull(choice("which way round", ["over", "asHeaded"])),
+  }),
+);
+
+type Read = FormRead<ImportedChart>;
 
 const refused = (errors: FieldErrors): Read => ({ ok: false, errors });
 
@@ -20,12 +30,11 @@ const refused = (errors: FieldErrors): Read => ({ ok: false, errors });
  * changed over, the answer is a question beside a field, never a guess: `bareKind` and `sides`.
  */
 export function importChart(fields: Fields): Read {
-  const text = fields.text ?? "";
-  if (text.trim() === "") return refused({ text: "Expected a file or pasted text, but there is none." });
-  if (text.length > LONGEST)
-    return refused({ text: `Expected up to ${LONGEST} characters, but there are ${text.length}.` });
-  const read = /^\s*\{/.test(text) ? readDocument(text) : readCsv(text, fields);
-  return read.ok ? settleSides(read.value, fields) : read;
+  const form = readTyped(fields);
+  if (!form.ok) return form;
+  const { text, bareKind, sides } = form.value;
+  const read = text.startsWith("{") ? readDocument(text) : readCsv(text, fields, bareKind);
+  return read.ok ? settleSides(read.value, sides) : read;
 }
 
 function readDocument(text: string): Read {
@@ -34,11 +43,9 @@ function readDocument(text: string): Read {
   return read.ok ? read : refused({ text: read.problem.message });
 }
 
-function readCsv(text: string, fields: Fields): Read {
+function readCsv(text: string, fields: Fields, bareKind: ChartKind | null): Read {
   const head = readChartHead(fields);
   if (!head.ok) return head;
-  const bareKind: ChartKind | null =
-    fields.bareKind === "body" || fields.bareKind === "finished" ? fields.bareKind : null;
   const read = readChartCsv(text, { bareKind, unit: unitOf(fields) });
   if (!read.ok) return refused({ text: read.problem.message });
   if (read.value.unkinded.length > 0 && bareKind === null) {
@@ -48,7 +55,7 @@ function readCsv(text: string, fields: Fields): Read {
   return { ok: true, value: { ...head.value, sizes: read.value.sizes } };
 }
 
-function settleSides(chart: ImportedChart, { sides }: Fields): Read {
+function settleSides(chart: ImportedChart, sides: "over" | "asHeaded" | null): Read {
   if (sides === "over") return { ok: true, value: turnedOver(chart) };
   const [doubt] = chartDoubts(chart);
   return doubt && sides !== "asHeaded" ? refused({ sides: doubtSentence(doubt) }) : { ok: true, value: chart };

@@ -1,14 +1,16 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useContext, useState } from "react";
+import { useRef } from "react";
 import { redirect } from "react-router";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { type Choice, ChoiceInput } from "../../form/ChoiceInput.tsx";
-import { FormState, useFieldState } from "../../form/FormState.tsx";
+import { FileInput } from "../../form/FileInput.tsx";
+import { useFieldState } from "../../form/FormState.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
+import { setInput } from "../../form/setInput.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
@@ -107,30 +109,15 @@ function Question({ name, legend, answers }: { name: string; legend: string; ans
 
 /** The text of the file: read from it in the browser, or pasted, and mended in place where a line is wrong. */
 function ChartText() {
-  const [read, setRead] = useState(0);
-  const { values } = useContext(FormState);
-  const [text, setText] = useState(values.text ?? "");
-  const { errors } = useContext(FormState);
+  const box = useRef<HTMLDivElement>(null);
   const take = async (file: File | undefined) => {
-    if (!file) return;
-    setText(await file.text());
-    setRead(read + 1);
+    const field = box.current?.querySelector<HTMLTextAreaElement>("textarea[name=text]");
+    if (file && field) setInput(field, await file.text());
   };
   return (
-    <>
-      <Box component="label" sx={{ display: "block", mb: 1 }}>
-        <Typography component="span" sx={{ display: "block", mb: 0.5 }}>
-          File
-        </Typography>
-        <input
-          type="file"
-          accept=".csv,.json,.txt,text/csv,application/json"
-          onChange={(event) => void take(event.currentTarget.files?.[0])}
-        />
-      </Box>
-      <FormState.Provider key={read} value={{ values: { ...values, text }, errors }}>
-        <TextInput name="text" label="Or paste it here" lines={6} />
-      </FormState.Provider>
-    </>
+    <Box ref={box}>
+      <FileInput label="File" accept=".csv,.json,.txt,text/csv,application/json" onPick={(file) => void take(file)} />
+      <TextInput name="text" label="Or paste it here" lines={6} />
+    </Box>
   );
 }

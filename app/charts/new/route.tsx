@@ -12,6 +12,7 @@ import { TextLink } from "../../frame/TextLink.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import { ChartGrid } from "../ChartGrid.tsx";
 import { ChartHeadFields } from "../ChartHeadFields.tsx";
+import { NEW_CHART } from "../chartFields.ts";
 import { readChart } from "../chartForm.server.ts";
 import { SureInput } from "../SureInput.tsx";
 import type { Route } from "./+types/route.ts";
@@ -48,6 +49,7 @@ export default function NewChart({ loaderData, actionData }: Route.ComponentProp
       <RecordForm
         draftForm={DRAFT}
         draft={loaderData.draft}
+        start={NEW_CHART}
         unsaved={actionData}
         hidden={{ unit }}
         submitLabel="Keep this chart"

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import type { ClothKind, Direction } from "../../../core/cloth/index.ts";
+import { DayInput } from "../../form/DayInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { PulledFields } from "../SwatchHead.tsx";
 import { SwatchPicture } from "./SwatchPicture.tsx";
@@ -14,7 +15,7 @@ export function HandTestFields({ kind, untested }: { kind: ClothKind; untested: 
         <TextInput name="gauge" label="Gauge at rest" hint="Between two marks." numeric suffix="mm" />
         <TextInput name="stretched" label="Stretched" hint="Comfortable limit." numeric suffix="mm" />
         <TextInput name="after" label="After 60 s" hint="Let go, wait." numeric suffix="mm" />
-        <TextInput name="testedOn" label="Tested on" type="date" />
+        <DayInput name="testedOn" label="Tested on" />
       </Box>
     </>
   );

@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useFetcher } from "react-router";
+import { FileInput } from "../../form/FileInput.tsx";
 
 /** The photo of a cloth, if there is one: put, replaced, taken off. */
 export function PhotoBox({ clothId, name, photoKey }: { clothId: number; name: string; photoKey: string | null }) {
@@ -27,8 +28,8 @@ export function PhotoBox({ clothId, name, photoKey }: { clothId: number; name: s
         </Alert>
       ) : null}
       <fetcher.Form method="post" action={to} encType="multipart/form-data">
-        <input type="file" name="photo" accept="image/jpeg,image/png" aria-label="Choose a photo" />
-        <Box sx={{ mt: 1, display: "flex", gap: 1 }}>
+        <FileInput label="Choose a photo" name="photo" accept="image/jpeg,image/png" />
+        <Box sx={{ display: "flex", gap: 1 }}>
           <Button type="submit" variant="outlined">
             {photoKey ? "Replace it" : "Keep this photo"}
           </Button>

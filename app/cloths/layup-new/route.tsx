@@ -9,6 +9,7 @@ import { RecordForm } from "../../form/RecordForm.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { LayupFields } from "../LayupFields.tsx";
+import { NEW_LAYUP } from "../layupFields.ts";
 import { readLayup } from "../layupForm.server.ts";
 import type { Route } from "./+types/route.ts";
 
@@ -39,7 +40,13 @@ export default function NewLayup({ loaderData, actionData }: Route.ComponentProp
         above={<TextLink to="/layups">Layups</TextLink>}
         below="From the outside in. Each layer keeps its own direction."
       />
-      <RecordForm draftForm={DRAFT} draft={loaderData.draft} unsaved={actionData} submitLabel="Keep this layup">
+      <RecordForm
+        draftForm={DRAFT}
+        draft={loaderData.draft}
+        start={NEW_LAYUP}
+        unsaved={actionData}
+        submitLabel="Keep this layup"
+      >
         <LayupFields shelf={loaderData.shelf} />
       </RecordForm>
     </Box>

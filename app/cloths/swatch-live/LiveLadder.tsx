@@ -11,7 +11,7 @@ import { keepDraft } from "../../form/keepDraft.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { SideBySide } from "../../frame/SideBySide.tsx";
 import { useGaugeStream } from "../gauge/useGaugeStream.ts";
-import { ladderDraft } from "../ladderFields.ts";
+import { ladderDraft } from "../ladderForm.ts";
 import { type LiveSetup, type LiveStep, stepsAsFields, streamAddress } from "./liveSteps.ts";
 import { StepsTaken } from "./StepsTaken.tsx";
 

@@ -5,11 +5,12 @@ import type { Cloth } from "../../../core/cloth/index.ts";
 import { STAND_IN_CLOTHS } from "../../../core/gauge/index.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
-import { FormState } from "../../form/FormState.tsx";
+import { PlainFields } from "../../form/FormFields.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
+import { type Fields, textsOf } from "../../form/unsaved.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
-import { parseSwatchLength } from "../swatchLength.ts";
-import { type LiveSetup, loadsFrom } from "./liveSteps.ts";
+import type { LiveSetup } from "./liveSteps.ts";
+import { readSetup } from "./setupForm.ts";
 
 interface LiveStartProps {
   readonly cloth: Cloth;
@@ -31,6 +32,7 @@ const FORMS = [
 /** How the swatch is clamped, which loads follow one another, and which gauge reads it. */
 export function LiveStart({ cloth, hasDevice, onStart }: LiveStartProps) {
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
+  const [tried, setTried] = useState<Fields | null>(null);
   const width = cloth.kind === "elastic" && cloth.rollWidthMm !== null ? cloth.rollWidthMm : 50;
   const start = {
     width: String(width),
@@ -45,13 +47,14 @@ export function LiveStart({ cloth, hasDevice, onStart }: LiveStartProps) {
   ];
   const begin = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
-    const fields = Object.fromEntries(new FormData(event.currentTarget).entries()) as Record<string, string>;
+    const fields = textsOf(new FormData(event.currentTarget));
     const read = readSetup(fields);
-    if ("errors" in read) setErrors(read.errors);
-    else onStart(read);
+    if (read.ok) return onStart(read.value);
+    setTried(fields);
+    setErrors(read.errors);
   };
   return (
-    <FormState.Provider value={{ values: start, errors }}>
+    <PlainFields key={JSON.stringify(errors)} values={tried ?? start} errors={errors}>
       <Box component="form" onSubmit={begin} sx={{ maxWidth: 760 }}>
         <ChoiceInput name="source" legend="Read by" choices={sources} />
         {hasDevice ? null : (
@@ -71,30 +74,6 @@ export function LiveStart({ cloth, hasDevice, onStart }: LiveStartProps) {
           Clamp the swatch
         </Button>
       </Box>
-    </FormState.Provider>
+    </PlainFields>
   );
-}
-
-function readSetup(
-  fields: Readonly<Record<string, string>>,
-): LiveSetup | { readonly errors: Readonly<Record<string, string>> } {
-  const width = parseSwatchLength(fields.width ?? "");
-  const gauge = parseSwatchLength(fields.gauge ?? "");
-  const loadsN = loadsFrom(fields.loads ?? "", fields.back === "yes");
-  const errors: Record<string, string> = {};
-  if (!width.ok) errors.width = width.problem.message;
-  else if (!(width.value >= 3 && width.value <= 500)) errors.width = "Expected a width of 3 to 500 mm.";
-  if (!gauge.ok) errors.gauge = gauge.problem.message;
-  else if (!(gauge.value >= 20 && gauge.value <= 1000)) errors.gauge = "Expected a gauge of 20 to 1000 mm.";
-  if (!loadsN) errors.loads = `Expected up to 24 loads above 0 N, such as 1, 2, 3.5, but got “${fields.loads ?? ""}”.`;
-  if (!width.ok || !gauge.ok || !loadsN || Object.keys(errors).length > 0) return { errors };
-  return {
-    source: fields.source ?? "",
-    form: fields.form === "loop" ? "loop" : "strip",
-    widthMm: width.value,
-    gaugeMm: gauge.value,
-    loadsN,
-    seed: Math.floor(Math.random() * 100_000),
-    speed: Number(fields.speed ?? 1),
-  };
 }

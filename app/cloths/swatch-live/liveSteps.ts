@@ -1,6 +1,6 @@
 import type { LadderStep } from "../../../core/cloth/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { stepFields } from "../ladderFields.ts";
+import { stepFields } from "../ladderForm.ts";
 
 /** A step the gauge was read at: the load that was meant, and what was read. */
 export type LiveStep = Pick<LadderStep, "forceN" | "lengthMm" | "phase">;
@@ -29,7 +29,7 @@ export const stepsAsFields = (setup: LiveSetup, steps: readonly LiveStep[], afte
   ...Object.assign(
     {},
     ...steps.map(({ forceN, lengthMm, phase }, index) => {
-      const names = stepFields(index + 1);
+      const names = stepFields(index);
       return { [names.force]: rounded(forceN, 3), [names.length]: rounded(lengthMm, 1), [names.phase]: phase };
     }),
   ),

@@ -8,6 +8,7 @@ import { guarded } from "../../.server/http/guarded.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
+import { withRows } from "../../form/rows/withRows.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields } from "../../form/unsaved.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -16,10 +17,13 @@ import { TextLink } from "../../frame/TextLink.tsx";
 import { ClothSettingsContext, useClothSettings } from "../ClothSettingsContext.tsx";
 import { LadderFields } from "../LadderFields.tsx";
 import { LadderView } from "../LadderView.tsx";
-import { ladderDraft, readLadder } from "../ladderFields.ts";
+import { ladderDraft, readLadder, STEPS } from "../ladderForm.ts";
 import { SwatchHead } from "../SwatchHead.tsx";
 import { readSwatchTest } from "../swatchForm.server.ts";
 import type { Route } from "./+types/route.ts";
+
+/** Steps that stand ready. */
+const READY_STEPS = 6;
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `Swatch of ${loaderData?.cloth.name ?? ""} · Stenz` },
@@ -31,7 +35,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const cloth = found(await cloths.find(idFrom(params.clothId, "cloth")), "cloth");
   const width = cloth.kind === "elastic" && cloth.rollWidthMm !== null ? cloth.rollWidthMm : 50;
   const tests = await cloths.testsOf(cloth.id);
-  const start: Fields = {
+  const filled: Fields = {
     testedOn: today(),
     gauge: "100",
     direction: startDirection(cloth.kind, tests),
@@ -41,7 +45,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const clothSettings = (await readWorkshopSettings(store)).cloth;
   return {
     cloth,
-    start,
+    start: withRows(filled, STEPS, "force", READY_STEPS),
     clothSettings,
     untested: untestedDirections(cloth.kind, tests),
     draft: await drafts.find(ladderDraft(cloth.id)),
@@ -106,7 +110,7 @@ export default function NewSwatch({ loaderData, actionData }: Route.ComponentPro
 
 function LiveLadder({ texts, kind }: { texts: Fields; kind: Route.ComponentProps["loaderData"]["cloth"]["kind"] }) {
   const settings = useClothSettings();
-  const { ladder } = readLadder(texts);
+  const ladder = readLadder(texts);
   const result = ladder ? evaluateTest({ hand: null, ladder }, kind, settings) : null;
   return result?.ok ? (
     <LadderView result={result.value} kind={kind} label="Tension over strain, as it is typed" />

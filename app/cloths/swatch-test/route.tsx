@@ -2,7 +2,7 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { DIRECTIONS, evaluateTest, stateWords, stretchClassOf } from "../../../core/cloth/index.ts";
+import { evaluateTest, stateWords, stretchClassOf } from "../../../core/cloth/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
@@ -15,7 +15,8 @@ import { ClothSettingsContext } from "../ClothSettingsContext.tsx";
 import { LadderView } from "../LadderView.tsx";
 import type { Route } from "./+types/route.ts";
 import { StepTable } from "./StepTable.tsx";
-import { LONGEST_REASON, strikeDraft } from "./strikeDraft.ts";
+import { strikeDraft } from "./strikeDraft.ts";
+import { readStrike, readTurn } from "./testForm.server.ts";
 import { Wrong } from "./WrongTest.tsx";
 
 export const meta = () => [{ title: "Swatch test · Stenz" }];
@@ -38,16 +39,14 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   return storeOf(context).inTransaction(async ({ cloths, drafts }) => {
     const test = found(await cloths.findTest(id), "test");
     if (fields.intent === "turn") {
-      const direction = DIRECTIONS.find((one) => one === fields.direction);
-      if (!direction) return invalid(fields, { direction: "Expected the direction it was really pulled in." });
-      await cloths.turnTest(test.id, direction);
+      const turned = readTurn(fields);
+      if (!turned.ok) return invalid(fields, turned.errors);
+      await cloths.turnTest(test.id, turned.value.direction);
     } else if (fields.intent === "restore") await cloths.strikeTest(test.id, null);
     else {
-      const reason = (fields.reason ?? "").trim();
-      if (reason === "" || reason.length > LONGEST_REASON) {
-        return invalid(fields, { reason: `Expected why it does not count, in up to ${LONGEST_REASON} signs.` });
-      }
-      await cloths.strikeTest(test.id, reason);
+      const struck = readStrike(fields);
+      if (!struck.ok) return invalid(fields, struck.errors);
+      await cloths.strikeTest(test.id, struck.value.reason);
       await drafts.drop(strikeDraft(test.id));
     }
     return redirect(`/tests/${test.id}`);

@@ -1,5 +1,4 @@
-/** Draft of why a test is struck out. */
-export const strikeDraft = (testId: number): string => `strike-test:${testId}`;
+import { draftName } from "../../../formats/kept/draftNames.ts";
 
-/** Longest reason for striking a test out. */
-export const LONGEST_REASON = 400;
+/** Draft of why a test is struck out. */
+export const strikeDraft = (testId: number): string => draftName("strike-test", testId);

@@ -1,3 +1,4 @@
+import { createCookie } from "react-router";
 import type { InchStep, LengthUnit } from "../../../core/units/index.ts";
 
 /** How this browser shows lengths. */
@@ -6,25 +7,19 @@ export interface ShownLengths {
   readonly inchStep: InchStep;
 }
 
-/** Cookies that remember it, for a year. */
-const UNIT_COOKIE = "stenz_unit";
-const STEP_COOKIE = "stenz_inch_step";
+/** Both are remembered for a year. */
+const REMEMBERED = { path: "/", maxAge: 31_536_000, sameSite: "lax", httpOnly: true } as const;
 
-const has = (cookies: string, name: string, value: string): boolean =>
-  cookies.split(";").some((cookie) => cookie.trim() === `${name}=${value}`);
+const unitCookie = createCookie("stenz_unit", REMEMBERED);
+const stepCookie = createCookie("stenz_inch_step", REMEMBERED);
 
 /** How this browser shows lengths: centimetres, and inches to the eighth, unless it was chosen otherwise. */
-export function shownLengths(request: Request): ShownLengths {
-  const cookies = request.headers.get("Cookie") ?? "";
-  return {
-    unit: has(cookies, UNIT_COOKIE, "in") ? "in" : "cm",
-    inchStep: has(cookies, STEP_COOKIE, "16") ? 16 : 8,
-  };
+export async function shownLengths(request: Request): Promise<ShownLengths> {
+  const cookies = request.headers.get("Cookie");
+  const [unit, step] = await Promise.all([unitCookie.parse(cookies), stepCookie.parse(cookies)]);
+  return { unit: unit === "in" ? "in" : "cm", inchStep: step === 16 ? 16 : 8 };
 }
 
-const remember = (name: string, value: string): string =>
-  `${name}=${value}; Path=/; Max-Age=31536000; SameSite=Lax; HttpOnly`;
-
 /** Header values that remember a choice. */
-export const rememberUnit = (unit: LengthUnit): string => remember(UNIT_COOKIE, unit);
-export const rememberInchStep = (step: InchStep): string => remember(STEP_COOKIE, String(step));
+export const rememberUnit = (unit: LengthUnit): Promise<string> => unitCookie.serialize(unit);
+export const rememberInchStep = (step: InchStep): Promise<string> => stepCookie.serialize(step);

@@ -1,15 +1,22 @@
 import { data, redirect } from "react-router";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { choice, group, orNull } from "../../../formats/form/index.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Route } from "./+types/route.ts";
 import { rememberInchStep, rememberUnit } from "./preferences.ts";
 
+/** Reads which of the two was changed. */
+const readPreference = formReader(
+  group({ unit: orNull(choice("a unit", ["cm", "in"])), inchStep: orNull(choice("a step", ["8", "16"])) }),
+);
+
 /** Remembers how this browser shows lengths: their unit, or how finely inches are written. */
 export async function action({ request }: Route.ActionArgs) {
-  const { unit, inchStep } = await readFields(request);
-  if (unit === "cm" || unit === "in") return data({ kept: true }, { headers: { "Set-Cookie": rememberUnit(unit) } });
-  if (inchStep === "8" || inchStep === "16") {
-    return data({ kept: true }, { headers: { "Set-Cookie": rememberInchStep(inchStep === "8" ? 8 : 16) } });
-  }
+  const read = readPreference(await readFields(request));
+  const { unit, inchStep } = read.ok ? read.value : { unit: null, inchStep: null };
+  if (unit !== null) return data({ kept: true }, { headers: { "Set-Cookie": await rememberUnit(unit) } });
+  if (inchStep !== null)
+    return data({ kept: true }, { headers: { "Set-Cookie": await rememberInchStep(inchStep === "8" ? 8 : 16) } });
   return data({ error: "Expected the unit cm or in, or inches by 8 or 16." }, { status: 400 });
 }
 

@@ -1,6 +1,7 @@
 import { redirect } from "react-router";
 import { bandToTake } from "../../../core/job/index.ts";
 import type { Store } from "../../../data/store.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid } from "../../.server/http/answers.ts";
 import { readJobPlan } from "../../.server/read/jobPlan.ts";
 import { readWorkings } from "../../.server/read/workingContext.ts";
@@ -16,7 +17,7 @@ export async function takeBand(fields: Fields, jobId: number, store: Store, back
       return invalid(fields, { take: "Expected a band that is worked out and kept, but something is still lacking." });
     const job = found(await repositories.jobs.find(jobId), "job");
     const zones = { ...job.zones, underbust: { by: "own" as const, garmentMm } };
-    const outcome = await repositories.jobs.save({ ...job, zones, version: Number(fields.version) });
+    const outcome = await repositories.jobs.save({ ...job, zones, version: startedFrom(fields) });
     return outcome.saved
       ? redirect(back)
       : invalid(fields, { take: "Somebody changed this job meanwhile. It is shown here as it is now; take it again." });

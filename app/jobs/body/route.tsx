@@ -20,7 +20,9 @@ import {
   sheetBefore,
 } from "../../../core/body/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
-import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { group, reference, version } from "../../../formats/form/index.ts";
+import { asSent, found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { readFields } from "../../form/fields.server.ts";
@@ -50,15 +52,17 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   };
 });
 
+/** Reads which sheet the job is planned from. */
+const readChoice = formReader(group({ sheet: reference("a sheet"), version: version() }));
+
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
-  const { sheet, version } = await readFields(request);
-  const sheetId = idFrom(sheet, "sheet");
+  const { sheet: sheetId, version } = asSent(readChoice(await readFields(request)));
   const outcome = await storeOf(context).inTransaction(async ({ jobs, sheets }) => {
     const job = found(await jobs.find(jobId), "job");
     const chosen = found(await sheets.find(sheetId), "sheet");
     if (chosen.wearerId !== job.wearerId) found(null, "sheet of this wearer");
-    return jobs.save({ ...job, sheetId, version: Number(version) });
+    return jobs.save({ ...job, sheetId, version });
   });
   return outcome.saved ? redirect(`/jobs/${jobId}/body`) : data({ stale: true }, { status: 409 });
 });

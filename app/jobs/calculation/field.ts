@@ -1,72 +1,49 @@
 import { LONGEST_TEXT, type WorkingField } from "../../../core/calculation/index.ts";
-import { type LengthUnit, parseLength } from "../../../core/units/index.ts";
-import { numberText, percentText, readNumberField } from "../../form/numberField.ts";
-import { smallUnit, withItsUnit } from "../../form/smallLength.ts";
+import { type LengthUnit, smallUnit, withItsUnit } from "../../../core/units/index.ts";
+import {
+  choice,
+  type FormSchema,
+  length,
+  number,
+  optionalLine,
+  orNull,
+  percent,
+  reference,
+  signedLength,
+  smallLength,
+  smallOrNone,
+  tick,
+} from "../../../formats/form/index.ts";
+import { numberText, percentText } from "../../form/numberText.ts";
 
 /** A field's value as it is kept. */
 export type FieldValue = number | string | boolean | null;
 
-type ReadField = { readonly value: FieldValue } | { readonly error: string };
-
-/** Reads one field. */
-export function readField(field: WorkingField, text: string, unit: LengthUnit): ReadField {
-  const typed = text.trim();
+/** How a field of a calculation is read; an empty one is null, a text or a tick is none. */
+export function schemaOfField(field: WorkingField): FormSchema<FieldValue> {
   switch (field.as) {
     case "check":
-      return { value: typed === "yes" };
+      return tick();
     case "text":
-      return typed.length <= LONGEST_TEXT
-        ? { value: typed }
-        : { error: `Expected at most ${LONGEST_TEXT} letters, but got ${typed.length}.` };
+      return optionalLine(field.label, LONGEST_TEXT);
     case "choice":
-      return readChoice(field.choices, typed);
+      return choice(
+        "one of the list",
+        field.choices.map(({ value }) => value),
+      );
     case "pick":
-      if (typed === "") return { value: null };
-      return /^[1-9]\d{0,14}$/.test(typed) ? { value: Number(typed) } : { error: "Expected one of the list." };
+      return orNull(reference("one of the list"));
     case "number":
-      return typed === ""
-        ? { value: null }
-        : readNumberField(typed, {
-            what: "a number",
-            least: field.least,
-            most: field.most,
-            whole: field.whole ?? false,
-          });
-    case "percent": {
-      if (typed === "") return { value: null };
-      const read = readNumberField(typed.replace(/\s*%$/, ""), {
-        what: "a percentage",
-        least: field.least,
-        most: field.most,
-      });
-      return "value" in read ? { value: read.value / 100 } : read;
-    }
-    default:
-      return typed === "" ? { value: null } : readLength(field, typed, unit);
+      return orNull(number({ what: "a number", least: field.least, most: field.most, whole: field.whole ?? false }));
+    case "percent":
+      return orNull(percent({ what: "a percentage", least: field.least, most: field.most }));
+    case "length":
+      return orNull(length({ mostMm: field.mostMm, zero: field.zero ?? false }));
+    case "signed":
+      return orNull(signedLength(field.mostMm));
+    case "small":
+      return orNull(field.zero ? smallOrNone(field.mostMm) : smallLength(field.mostMm));
   }
-}
-
-const readChoice = (choices: readonly { readonly value: string }[], typed: string): ReadField =>
-  choices.some(({ value }) => value === typed)
-    ? { value: typed }
-    : { error: `Expected one of ${choices.map(({ value }) => value).join(", ")}.` };
-
-function readLength(
-  { as, mostMm, zero = false }: Extract<WorkingField, { readonly mostMm: number }>,
-  typed: string,
-  unit: LengthUnit,
-): ReadField {
-  const negative = as === "signed" && /^[-−]/.test(typed);
-  const bare = negative ? typed.slice(1) : typed;
-  const parsed = parseLength(as === "length" ? bare : withItsUnit(bare, smallUnit(unit)), unit);
-  if (!parsed.ok) {
-    const example = as === "length" ? (unit === "cm" ? "71.5 or 28 1/4 in" : "28 1/4 or 71.5 cm") : "24 mm or 15/16 in";
-    return { error: `Expected a length such as ${example}, but “${typed.slice(0, 40)}” cannot be read as one.` };
-  }
-  const least = zero || as === "signed" ? "0" : "above 0";
-  if (!(parsed.value <= mostMm) || (parsed.value === 0 && least !== "0"))
-    return { error: `Expected a length ${least} and up to ${mostMm / 10} cm, but got “${typed.slice(0, 40)}”.` };
-  return { value: negative ? -parsed.value : parsed.value };
 }
 
 /** Writes a kept value for its field where nothing that was typed is kept. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { fieldsOfWorking, NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../../../core/workings/index.ts";
-import { readWrap } from "../../wearers/wrap/readWrap.ts";
+import { errorsOf } from "../../form/errorsOf.ts";
 import { edgeFields, wrapFields } from "../../wearers/wrap/wrapFields.ts";
+import { readWrap } from "../../wearers/wrap/wrapForm.server.ts";
 import { readWorking, workingFields } from "./readWorking.ts";
 
 const read = <Id extends WorkingId>(id: Id, fields: Record<string, string>) =>
@@ -39,10 +40,10 @@ describe("the form of a working", () => {
   });
 
   it.each([
-    ["wire", "channelMm", "long", "Expected a length such as"],
+    ["wire", "channelMm", "long", "Expected an amount such as"],
     ["wire", "channelMm", "0", "above 0"],
     ["wire", "channelMm", "-12", "cannot be read"],
-    ["wire", "channelMm", "900", "up to 60 cm"],
+    ["wire", "channelMm", "900", "up to 600 mm"],
     ["wire", "channelMm", "NaN", "cannot be read"],
     ["band", "strain", "250", "0 to 200"],
     ["band", "strain", "much", "Expected a percentage"],
@@ -50,8 +51,8 @@ describe("the form of a working", () => {
     ["closure", "rows", "2.5", "whole"],
     ["closure", "rows", "4", "1 to 3"],
     ["band", "topElastic", "plush", "one of the list"],
-    ["label", "inchRule", "mine", "one of trade"],
-    ["trunk", "size", "x".repeat(201), "at most 200 letters"],
+    ["label", "inchRule", "mine", "one of the list (trade"],
+    ["trunk", "size", "x".repeat(201), "at most 200 characters"],
     ["dart", "movedOutMm", "-900", "up to 15 cm"],
   ] as const)("of %s says what it expected at %s for “%s”", (id, name, text, message) => {
     const start = workingFields(id, { working: NEW_WORKINGS[id], texts: {} });
@@ -96,17 +97,16 @@ describe("the form of a body wrap", () => {
     const edges = [{ piece: "Front", lengthMm: 190.5, counts: "waist", twice: true, seam: "A" }] as const;
     const wrap = { id: 1, wearerId: 2, version: 1, name: "First", takenOn: "2026-03-02", notes: "", edges };
     expect(readWrap({ ...wrapFields(wrap), unit: "in" }, "2026-11-25")).toEqual({
+      ok: true,
       value: { name: "First", takenOn: "2026-03-02", notes: "", edges },
-      errors: {},
     });
   });
 
   it("says what is wrong beside the field, and wants an edge at least", () => {
-    expect(Object.keys(readWrap({ ...head, ...row(3, "", "12") }, "2026-11-25").errors)).toEqual(["edge.3.piece"]);
-    expect(Object.keys(readWrap({ ...head, ...row(3, "Front", "wide") }, "2026-11-25").errors)).toEqual([
-      "edge.3.length",
-    ]);
-    expect(Object.keys(readWrap({ ...head, name: "" }, "2026-11-25").errors)).toEqual(["name"]);
-    expect(readWrap(head, "2026-11-25").errors).toEqual({ "edge.1.length": expect.stringContaining("at least one") });
+    const errors = (own: Record<string, string>) => errorsOf(readWrap({ ...head, ...own }, "2026-11-25"));
+    expect(Object.keys(errors(row(3, "", "12")))).toEqual(["edges[3].piece"]);
+    expect(Object.keys(errors(row(3, "Front", "wide")))).toEqual(["edges[3].length"]);
+    expect(Object.keys(errors({ ...row(0, "Front", "12"), name: "" }))).toEqual(["name"]);
+    expect(errors({})).toEqual({ edges: "Expected at least one edge, but there is none." });
   });
 });

@@ -1,8 +1,15 @@
-import { fieldsOfWorking, NEW_WORKINGS, type WorkingId, type Workings } from "../../../core/workings/index.ts";
+import {
+  fieldsOfWorking,
+  NEW_WORKINGS,
+  WORKING_IDS,
+  type WorkingId,
+  type Workings,
+} from "../../../core/workings/index.ts";
+import { type FormSchema, group, orElse, readTree } from "../../../formats/form/index.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
 import { unitOf } from "../../form/formUnit.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { type FieldValue, fieldText, keptText, readField } from "./field.ts";
+import { type FieldValue, fieldText, keptText, schemaOfField } from "./field.ts";
 
 /** A working as read, with what was typed for it and what of it cannot be read. */
 export interface ReadWorking<Id extends WorkingId> {
@@ -12,6 +19,21 @@ export interface ReadWorking<Id extends WorkingId> {
   readonly errors: FieldErrors;
 }
 
+/** The schema of a working's form, from the fields it declares; a choice that was not shown is as it was at first. */
+export function workingSchema(id: WorkingId): FormSchema<Readonly<Record<string, FieldValue>>> {
+  const fresh = NEW_WORKINGS[id] as unknown as Readonly<Record<string, FieldValue>>;
+  return group(
+    Object.fromEntries(
+      fieldsOfWorking(id).map(([name, field]) => {
+        const schema = schemaOfField(field);
+        return [name, field.as === "choice" ? orElse(schema, fresh[name] ?? null) : schema];
+      }),
+    ),
+  );
+}
+
+const SCHEMAS = new Map(WORKING_IDS.map((id) => [id, workingSchema(id)]));
+
 /**
  * Reads the form of a working. The same function reads it in the browser while it is typed and on the server before it
  * is kept, so that what was shown is what is kept.
@@ -20,17 +42,15 @@ export interface ReadWorking<Id extends WorkingId> {
  */
 export function readWorking<Id extends WorkingId>(id: Id, fields: Fields, before: Workings[Id]): ReadWorking<Id> {
   const unit = unitOf(fields);
+  const { value, errors } = readTree(SCHEMAS.get(id) as FormSchema, fields, { unit, today: "" });
+  const read = value as Readonly<Record<string, FieldValue>>;
+  const fresh = NEW_WORKINGS[id] as unknown as Readonly<Record<string, FieldValue>>;
   const values: Record<string, FieldValue> = {};
   const texts: Record<string, string> = {};
-  const errors: Record<string, string> = {};
-  const fresh = NEW_WORKINGS[id] as unknown as Record<string, FieldValue>;
   for (const [name, field] of fieldsOfWorking(id)) {
-    // A choice that was not shown is as it was.
-    const text = fields[name] ?? (field.as === "choice" ? String(fresh[name]) : "");
-    const read = readField(field, text, unit);
-    if ("error" in read) errors[name] = read.error;
-    values[name] = "error" in read ? (fresh[name] ?? null) : read.value;
-    texts[name] = keptText(field, text, unit);
+    const typed = read[name];
+    values[name] = typed === undefined ? (fresh[name] ?? null) : typed;
+    texts[name] = keptText(field, fields[name] ?? (field.as === "choice" ? String(values[name]) : ""), unit);
   }
   return { working: { ...before, ...values } as Workings[Id], texts, errors };
 }

@@ -1,10 +1,14 @@
-import { fieldsOfWorking, isWorkingId, type WorkingId } from "../../../core/workings/index.ts";
+import { fieldsOfWorking, isWorkingId, WORKING_IDS, type WorkingId } from "../../../core/workings/index.ts";
 import type { Store } from "../../../data/store.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
-import { readWorking, workingFields } from "./readWorking.ts";
+import { readWorking, workingFields, workingSchema } from "./readWorking.ts";
 import { workingDraft } from "./workingDraft.ts";
+
+/** The readers of all workings, by the schema each declares. */
+const FORMS = new Map(WORKING_IDS.map((id) => [id, formReader(workingSchema(id))]));
 
 /** Keeps a working of a job as it was typed; `of` in the form names which. */
 export async function saveWorking(fields: Fields, jobId: number, store: Store, back: string) {
@@ -13,8 +17,9 @@ export async function saveWorking(fields: Fields, jobId: number, store: Store, b
   return store.inTransaction(async ({ jobs, workings, drafts }) => {
     found(await jobs.find(jobId), "job");
     const before = await workings.find(jobId, id);
-    const { working, texts, errors } = readWorking(id, fields, before.working);
-    if (Object.keys(errors).length > 0) return invalid(fields, errors);
+    const sent = FORMS.get(id)?.(fields);
+    if (sent && !sent.ok) return invalid(fields, sent.errors);
+    const { working, texts } = readWorking(id, fields, before.working);
     return answerEdit(await workings.save(jobId, id, { working, texts, version: startedFrom(fields) }), {
       ...{ fields, drafts, draft: workingDraft(jobId, id), what: "calculation", to: back },
       rows: (theirs) => rowsAgainst(id, fields, workingFields(id, theirs)),

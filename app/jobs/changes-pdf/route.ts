@@ -11,7 +11,7 @@ import type { Route } from "./+types/route.ts";
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const read = await readJob(storeOf(context), idFrom(params.jobId, "job"));
   const { job, wearer, prototypes, fittings, ownChanges } = read;
-  const { unit } = shownLengths(request);
+  const { unit } = await shownLengths(request);
   const pdf = await cuttingTablePdf({
     title: `${job.name}: changes to cut into prototype ${prototypes.length + 1}`,
     subtitle: `For ${wearer.name}. Lengths first: they move every line below them.`,

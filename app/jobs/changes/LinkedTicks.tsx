@@ -1,10 +1,12 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
 import Paper from "@mui/material/Paper";
+import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { findingKindOf, holdsBack, type JobChange, spotOf } from "../../../core/fitting/index.ts";
-import { plainField } from "../../form/plainField.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 
 /** The pieces that lie on a changed one, to be ticked when they got the same; with a word why some may be left. */
@@ -32,33 +34,22 @@ export function LinkedTicks({ changes }: { changes: readonly JobChange[] }) {
               {finding ? findingKindOf(finding.kind).name : "Own change"}, {spotOf(change.spot).name.toLowerCase()}
             </strong>
             <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2.5 }}>
-              {change.linked.map(({ piece, ticked }) => (
-                <Box
-                  component="label"
+              {change.linked.map(({ piece, ticked }, index) => (
+                <FormControlLabel
                   key={piece}
-                  sx={{ display: "flex", gap: 0.75, alignItems: "center", minHeight: 40 }}
-                >
-                  <Box
-                    component="input"
-                    type="checkbox"
-                    name={`tick.${piece}`}
-                    value="yes"
-                    defaultChecked={ticked}
-                    sx={{ width: 20, height: 20, accentColor: "var(--stz-palette-primary-main)" }}
-                  />
-                  {piece}, the same
-                </Box>
+                  control={<Checkbox name={`ticked[${index}]`} value={piece} defaultChecked={ticked} />}
+                  label={`${piece}, the same`}
+                />
               ))}
             </Box>
             <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
-              <Box
-                component="input"
+              <TextField
                 name="untickedReason"
-                aria-label="Why some may stay unticked"
                 placeholder="Why some may stay unticked"
                 defaultValue={change.untickedReason}
-                maxLength={400}
-                sx={{ ...plainField, flex: "1 1 260px" }}
+                hiddenLabel
+                slotProps={{ htmlInput: { "aria-label": "Why some may stay unticked", maxLength: 400 } }}
+                sx={{ flex: "1 1 260px", width: "auto" }}
               />
               <Button type="submit" variant="outlined">
                 Keep the ticks

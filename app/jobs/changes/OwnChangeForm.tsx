@@ -1,9 +1,9 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
 import { ZONE_NAMES, type Zone } from "../../../core/ease/index.ts";
+import { smallUnit } from "../../../core/units/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
-import { smallUnit } from "../../form/smallLength.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";

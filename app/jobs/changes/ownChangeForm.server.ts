@@ -7,27 +7,45 @@ import {
   type SpotId,
   spotsOf,
 } from "../../../core/fitting/index.ts";
-import { formValidator } from "../../../formats/validation.ts";
-import { choice, formOf, line, notes, optionalLine } from "../../form/fields.server.ts";
-import { unitOf } from "../../form/formUnit.ts";
-import { parseSmallLength } from "../../form/smallLength.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import {
+  choice,
+  type FormRead,
+  group,
+  line,
+  type Messages,
+  notes,
+  optionalLine,
+  orElse,
+  orNull,
+  smallLength,
+  unless,
+  type ValueOf,
+  whole,
+} from "../../../formats/form/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import type { ReadForm } from "../fitting/fittingForm.server.ts";
+import { SIDES } from "../fitting/fittingForm.server.ts";
 
 /** Largest change, mm, and most seams it is spread over. */
 const LARGEST_MM = 500;
 const MOST_SEAMS = 24;
 
-const validate = formValidator(
-  formOf({
-    on: choice("what it changes", ["girth", "length", "making"]),
-    side: choice("a side", ["left", "right", "both"]),
-    pieces: line("the pieces it is drawn on"),
-    line: line("the line or seam"),
-    blend: optionalLine("where it blends"),
-    reason: notes(),
-  }),
-);
+const seams = whole({ what: "a number of seams", least: 1, most: MOST_SEAMS });
+
+const schema = group({
+  on: choice("what it changes", ["girth", "length", "making"]),
+  place: optionalLine("one of the places offered"),
+  side: choice("a side", SIDES),
+  amount: orNull(smallLength(LARGEST_MM)),
+  direction: orNull(choice("which way", ["give", "take"])),
+  seams: orElse(seams, 1),
+  pieces: line("the pieces it is drawn on"),
+  line: line("the line or seam"),
+  blend: optionalLine("where it blends"),
+  reason: notes(),
+});
+
+const readTyped = formReader(schema);
 
 /** What an own change is read against. */
 export interface OwnChangeOf {
@@ -36,47 +54,32 @@ export interface OwnChangeOf {
 }
 
 /** Reads a change of the maker's own: a girth, a length of the plan, or other work on the pattern. */
-export function readOwnChange(fields: Fields, of: OwnChangeOf): ReadForm<Omit<Change, "id" | "cutInto">> {
-  const valid = validate(fields);
-  const errors: Record<string, string> = valid.ok ? {} : { ...valid.errors };
-  const on = fields.on as ChangeTarget;
-  const place = placeOf(on, fields.place ?? "", of.style);
-  if (!place) errors.place = "Expected one of the places offered.";
-  const amount = readAmount(fields, on);
-  if (typeof amount === "object" && amount !== null) Object.assign(errors, amount.errors);
-  const seams = on === "girth" ? Number(fields.seams) : 1;
-  if (!Number.isInteger(seams) || seams < 1 || seams > MOST_SEAMS) {
-    errors.seams = `Expected a whole number of seams from 1 to ${MOST_SEAMS}, but got “${fields.seams ?? ""}”.`;
-  }
-  if (!valid.ok || !place || (typeof amount === "object" && amount !== null) || Object.keys(errors).length > 0) {
-    return { ok: false, errors };
-  }
-  const { side, pieces, line: at, blend = "", reason = "" } = valid.value;
-  return {
-    ok: true,
-    value: {
-      findingId: null,
-      decision: "own",
-      on,
-      remedy: "",
-      ...place,
-      side: side as Change["side"],
-      pieces: pieces.trim(),
-      line: at.trim(),
-      blend: blend.trim(),
-      parts: [],
-      strain: null,
-      share: null,
-      proposedMm: null,
-      amountMm: amount,
-      seams,
-      linked: linkedFor(pieces, of.layers),
-      untickedReason: "",
-      waitsFor: "",
-      reason: reason.trim(),
-      version: 0,
-    },
+export function readOwnChange(fields: Fields, of: OwnChangeOf): FormRead<Omit<Change, "id" | "cutInto">> {
+  const read = readTyped(fields);
+  if (!read.ok) return read;
+  const { place: placeText, amount, direction, ...typed } = read.value;
+  const place = placeOf(typed.on, placeText, of.style);
+  const errors: Messages = {
+    ...(place ? {} : { place: "Expected one of the places offered." }),
+    ...lackOfAmount(read.value),
   };
+  return unless(errors, () => ({
+    ...typed,
+    findingId: null,
+    decision: "own",
+    remedy: "",
+    ...(place as NonNullable<typeof place>),
+    seams: typed.on === "girth" ? typed.seams : 1,
+    parts: [],
+    strain: null,
+    share: null,
+    proposedMm: null,
+    amountMm: amount === null || direction !== "take" ? amount : -amount,
+    linked: linkedFor(typed.pieces, of.layers),
+    untickedReason: "",
+    waitsFor: "",
+    version: 0,
+  }));
 }
 
 function placeOf(
@@ -95,14 +98,11 @@ function placeOf(
   return { spot: spot.id as SpotId, zone: spot.zone, lengthId: "" };
 }
 
-function readAmount(fields: Fields, on: ChangeTarget): number | null | { errors: Record<string, string> } {
-  const text = (fields.amount ?? "").trim();
-  if (text === "" && on === "making") return null;
-  const errors: Record<string, string> = {};
-  const amount = parseSmallLength(text, unitOf(fields), LARGEST_MM);
-  if (!amount.ok) errors.amount = amount.problem.message;
-  if (fields.direction !== "give" && fields.direction !== "take")
-    errors.direction = "Expected which way: give or take.";
-  if (!amount.ok || Object.keys(errors).length > 0) return { errors };
-  return fields.direction === "take" ? -amount.value : amount.value;
+/** Other work on the pattern may have no amount; a girth or a length has one, and a way. */
+function lackOfAmount({ on, amount, direction }: ValueOf<typeof schema>): Messages {
+  if (amount === null && on === "making") return {};
+  return {
+    ...(amount === null ? { amount: "Expected an amount such as 24 or 15/16 in, but the field is empty." } : {}),
+    ...(direction === null ? { direction: "Expected which way: give or take." } : {}),
+  };
 }

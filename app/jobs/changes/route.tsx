@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import { type Finding, findingKindOf, jobChanges, spotOf, ticked } from "../../../core/fitting/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob } from "../../.server/read/jobRecord.ts";
@@ -23,6 +24,7 @@ import { LinkedTicks } from "./LinkedTicks.tsx";
 import { loadChanges, ownChangeDraft } from "./loadChanges.server.ts";
 import { OwnChangeForm } from "./OwnChangeForm.tsx";
 import { readOwnChange } from "./ownChangeForm.server.ts";
+import { readTicks } from "./ticksForm.server.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => loadChanges(context, params.jobId));
 
@@ -47,19 +49,18 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       return redirect(here);
     }
     const id = idFrom(fields.change, "change");
-    const version = Number(fields.version);
+    const version = startedFrom(fields);
     const { change } = found(
       jobChanges(read.fittings, read.ownChanges).find((one) => one.change.id === id),
       "change",
     );
     if (fields.intent === "ticks") {
-      const names = Object.keys(fields).filter((name) => name.startsWith("tick."));
-      const linked = ticked(
-        change.linked,
-        names.map((name) => name.slice("tick.".length)),
-      );
-      const reason = (fields.untickedReason ?? "").trim().slice(0, 400);
-      return (await changes.saveLinked(jobId, { id, version }, linked, reason)) ? redirect(here) : stale();
+      const ticks = readTicks(fields);
+      if (!ticks.ok) return invalid(fields, { form: Object.values(ticks.errors).join(" ") });
+      const linked = ticked(change.linked, ticks.value.ticked);
+      return (await changes.saveLinked(jobId, { id, version }, linked, ticks.value.untickedReason))
+        ? redirect(here)
+        : stale();
     }
     if (fields.intent === "withdraw" && change.findingId === null) {
       return (await changes.withdraw(jobId, id, version)) ? redirect(here) : stale();

@@ -3,7 +3,9 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import { adviseChoice, adviseDirection, DIRECTIONS, summariseTests, testLayers } from "../../../core/cloth/index.ts";
-import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { choice, group, orNull, reference, version } from "../../../formats/form/index.ts";
+import { asSent, found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { ClothSettingsContext } from "../../cloths/ClothSettingsContext.tsx";
@@ -78,20 +80,29 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   };
 });
 
+/** Reads what is chosen on the page: a cloth, a layup or a direction; what is not named stays. */
+const readChoice = formReader(
+  group({
+    cloth: orNull(reference("a cloth")),
+    layup: orNull(reference("a layup")),
+    direction: orNull(choice("a direction", DIRECTIONS)),
+    version: version(),
+  }),
+);
+
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
-  const { cloth, layup, direction, version } = await readFields(request);
+  const { cloth, layup, direction, version } = asSent(readChoice(await readFields(request)));
   const outcome = await storeOf(context).inTransaction(async ({ jobs, cloths, layups }) => {
     const job = found(await jobs.find(jobId), "job");
-    const clothId = cloth ? found(await cloths.find(idFrom(cloth, "cloth")), "cloth").id : job.clothId;
-    const chosenLayup = layup ? found(await layups.find(idFrom(layup, "layup")), "layup").id : job.layupId;
-    const girthDirection = DIRECTIONS.find((known) => known === direction) ?? job.girthDirection;
+    const clothId = cloth === null ? job.clothId : found(await cloths.find(cloth), "cloth").id;
+    const chosenLayup = layup === null ? job.layupId : found(await layups.find(layup), "layup").id;
     return jobs.save({
       ...job,
       clothId,
       layupId: cloth ? null : chosenLayup,
-      girthDirection,
-      version: Number(version),
+      girthDirection: direction ?? job.girthDirection,
+      version,
     });
   });
   return outcome.saved ? redirect(`/jobs/${jobId}/cloth`) : data({ stale: true }, { status: 409 });
@@ -172,7 +183,7 @@ export default function JobCloth({ loaderData, actionData }: Route.ComponentProp
       ) : (
         <Typography color="text.secondary">Nothing else on the shelf.</Typography>
       )}
-      <Pages page={page.page} pageCount={page.pageCount} search={search} />
+      <Pages page={page.page} pageCount={page.pageCount} query={search ? { q: search } : {}} />
       <Typography variant="h2" sx={{ mt: 4, mb: 1.5 }}>
         Layers worn together
       </Typography>

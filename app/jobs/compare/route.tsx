@@ -6,6 +6,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
+import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { explainDerived } from "../../../core/ease/index.ts";
@@ -21,7 +22,6 @@ import {
 import { formatDay } from "../../../core/units/index.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { recordOfPage } from "../../.server/read/jobRecord.ts";
-import { plainField } from "../../form/plainField.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { SideBySide } from "../../frame/SideBySide.tsx";
@@ -64,16 +64,21 @@ export default function JobCompare({ loaderData }: Route.ComponentProps) {
           <Form method="get">
             <Box sx={{ display: "flex", gap: 1.5, alignItems: "center", mb: 2, flexWrap: "wrap" }}>
               {(["a", "b"] as const).map((name) => (
-                <Box component="label" key={name}>
-                  Prototype{" "}
-                  <Box component="select" name={name} defaultValue={pair[name]} sx={plainField}>
-                    {numbers.map(({ number, startedOn }) => (
-                      <option key={number} value={number}>
-                        {number}, {formatDay(startedOn)}
-                      </option>
-                    ))}
-                  </Box>
-                </Box>
+                <TextField
+                  key={name}
+                  select
+                  name={name}
+                  label="Prototype"
+                  defaultValue={pair[name]}
+                  slotProps={{ select: { native: true } }}
+                  sx={{ width: "auto" }}
+                >
+                  {numbers.map(({ number, startedOn }) => (
+                    <option key={number} value={number}>
+                      {number}, {formatDay(startedOn)}
+                    </option>
+                  ))}
+                </TextField>
               ))}
               <Button type="submit" variant="outlined">
                 Lay side by side

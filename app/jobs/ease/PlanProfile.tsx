@@ -12,7 +12,7 @@ import {
 } from "../../../core/ease/index.ts";
 import { FIELD, garmentPath, TRUNK_PATH } from "../../../core/figure/index.ts";
 import { percent } from "../../frame/units/percent.ts";
-import { Scale, type ScaleProps, ThreadPattern } from "./ProfileParts.tsx";
+import { Scale, type ScaleProps, scaleOf, ThreadPattern } from "./ProfileParts.tsx";
 import { BAR, BOTTOM, HIGHEST, PRESSURE, ROWS, STRAIN } from "./profileScale.ts";
 
 /** A zone of the profile: how far its cloth is stretched, and how it presses. */
@@ -132,8 +132,7 @@ function spread(zones: readonly ProfileZone[]) {
 
 /** A bar on a scale; one that runs past the end is cut there with a tooth, so that it is not taken for its end. */
 function Bar({ from, width, most, y, value, fill }: ScaleProps & { y: number; value: number; fill: string }) {
-  const long = Math.min(Math.max(0, value / most), 1) * width;
-  const end = from + long;
+  const end = scaleOf({ from, width, most })(value);
   const tooth = value > most ? `l -5 ${BAR / 3} l 5 ${BAR / 3} l -5 ${BAR / 3}` : `v ${BAR}`;
   return (
     <path

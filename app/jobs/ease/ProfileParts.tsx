@@ -1,3 +1,4 @@
+import { scaleLinear } from "d3-scale";
 import type { StretchStep } from "../../../core/ease/index.ts";
 import { threadPath } from "../../figure/stretch/threadPath.ts";
 import { BAR, BOTTOM } from "./profileScale.ts";
@@ -19,6 +20,9 @@ export interface ScaleProps {
   readonly most: number;
 }
 
+/** Where a value lies on a scale; what runs past an end stays at it. */
+export const scaleOf = ({ from, width, most }: ScaleProps) => scaleLinear([0, most], [from, from + width]).clamp(true);
+
 /** A scale with its ticks. */
 export function Scale({
   from,
@@ -29,13 +33,14 @@ export function Scale({
   marks,
   write,
 }: ScaleProps & { top: number; title: string; marks: readonly number[]; write: (at: number) => string }) {
+  const xOf = scaleOf({ from, width, most });
   return (
     <g>
       <text x={from} y={top - 18} fill="var(--stz-palette-bench-inkSoft)">
         {title}
       </text>
       {marks.map((mark) => {
-        const x = from + (mark / most) * width;
+        const x = xOf(mark);
         return (
           <g key={mark}>
             <path

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
+import { scaleLinear } from "d3-scale";
 import type { TensionCurve } from "../../../core/cloth/index.ts";
 import { type EaseChoice, isLimb, ZONE_NAMES, type ZonePlan } from "../../../core/ease/index.ts";
 import { SchoolChart } from "../../chart/charts.ts";
@@ -80,7 +81,7 @@ function StrainLine({
   label: string;
 }) {
   const most = Math.max(usable, ...landings.map(({ strain }) => strain), 0.01) * 1.05;
-  const xOf = (strain: number) => LINE.from + (Math.max(0, strain) / most) * LINE.width;
+  const xOf = scaleLinear([0, most], [LINE.from, LINE.from + LINE.width]).clamp(true);
   const sorted = landings.toSorted((a, b) => a.strain - b.strain);
   return (
     <Box component="svg" role="img" aria-label={label} viewBox="0 0 400 104" sx={{ display: "block", width: "100%" }}>

@@ -1,107 +1,96 @@
 import { data, redirect } from "react-router";
-import {
-  isSchoolId,
-  isZone,
-  OPENINGS,
-  roundGirth,
-  type Style,
-  type Zone,
-  type ZoneChoice,
-} from "../../../core/ease/index.ts";
+import { isZone, roundGirth, type SchoolId, type Style, type Zone } from "../../../core/ease/index.ts";
 import type { Job } from "../../../core/job/index.ts";
-import { fail, ok, type Result } from "../../../core/result.ts";
 import type { Repositories } from "../../../data/store.ts";
+import { type FormRead, wrong } from "../../../formats/form/index.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { found } from "../../.server/http/answers.ts";
 import type { Fields } from "../../form/unsaved.ts";
+import { EASE_FORMS } from "./easeForm.server.ts";
 
-/** Girths and pressures a maker may set, mm and kPa: beyond them a digit is wrong. */
-const GIRTH_RANGE_MM = [30, 3000] as const;
-const MOST_PRESSURE_KPA = 20;
+/** What a post to the ease plan is read against. */
+interface EasePost {
+  readonly fields: Fields;
+  readonly job: Job;
+  readonly style: Style;
+  readonly cloths: Repositories["cloths"];
+}
 
 /** What a post to the ease plan changes of a job. Problems say what was expected. */
-type Change = (fields: Fields, job: Job, style: Style) => Result<Job>;
+type Change = (post: EasePost) => FormRead<Job> | Promise<FormRead<Job>>;
 
+const changed = (job: Job): FormRead<Job> => ({ ok: true, value: job });
+
+const noSchool = wrong("school", "Expected one of the schools shown.");
+
+/** The actions of the ease plan by the form's intent. */
 const CHANGES: ReadonlyMap<string, Change> = new Map<string, Change>(
   Object.entries({
-    school: ({ school = "" }, job, style) =>
-      isSchoolId(school) && style.schools.includes(school)
-        ? ok({ ...job, school })
-        : fail("no-such-school", "Expected one of the schools shown."),
-    zone: (fields, job, style) => withZone(fields, style, (zone) => zoneChange(fields, job, style, zone)),
-    pressure: (fields, job, style) => withZone(fields, style, (zone) => pressureChange(fields, job, zone)),
-    closure: (fields, job, style) => withZone(fields, style, (zone) => closureChange(fields, job, zone)),
+    school({ fields, job, style }) {
+      const read = EASE_FORMS.school(fields);
+      if (!read.ok) return read;
+      const { school } = read.value;
+      return style.schools.includes(school) ? changed({ ...job, school }) : noSchool;
+    },
+    zone({ fields, job, style }) {
+      const read = EASE_FORMS.zone(fields);
+      if (!read.ok) return read;
+      const { zone, by, garmentMm } = read.value;
+      if (!style.zones.includes(zone)) return noSuchZone;
+      if (by === "job") return changed({ ...job, zones: without(job.zones, zone) });
+      if (by === "own") {
+        if (garmentMm === null) return wrong("garmentMm", "Expected a girth in mm, but the field is empty.");
+        return changed({ ...job, zones: { ...job.zones, [zone]: { by, garmentMm: roundGirth(garmentMm) } } });
+      }
+      return zoneBySchool(job, style, zone, by);
+    },
+    pressure({ fields, job, style }) {
+      const read = EASE_FORMS.pressure(fields);
+      if (!read.ok) return read;
+      const { zone, kpa } = read.value;
+      if (!style.zones.includes(zone)) return noSuchZone;
+      const others = without(job.pressuresKpa, zone);
+      return changed({ ...job, pressuresKpa: kpa === null ? others : { ...others, [zone]: kpa } });
+    },
+    closure({ fields, job, style }) {
+      const read = EASE_FORMS.closure(fields);
+      if (!read.ok) return read;
+      const { zone, closure } = read.value;
+      if (!style.zones.includes(zone)) return noSuchZone;
+      const others = without(job.openings, zone);
+      return changed({ ...job, openings: closure === null ? others : { ...others, [zone]: closure } });
+    },
+    async elastic({ fields, job, cloths }) {
+      const read = EASE_FORMS.elastic(fields);
+      if (!read.ok) return read;
+      const { elastic } = read.value;
+      const cloth = elastic === null ? null : await cloths.find(elastic);
+      if (elastic !== null && cloth?.kind !== "elastic") return wrong("elastic", "Expected an elastic of the shelf.");
+      return changed({ ...job, edgeElasticId: elastic });
+    },
   } satisfies Record<string, Change>),
 );
 
-function withZone({ zone = "" }: Fields, { zones }: Style, change: (zone: Zone) => Result<Job>): Result<Job> {
-  return isZone(zone) && zones.includes(zone) ? change(zone) : fail("no-such-zone", "Expected a zone of this style.");
-}
+const noSuchZone = wrong("zone", "Expected a zone of this style.");
 
-function zoneChange({ by = "", garmentMm = "" }: Fields, job: Job, { schools }: Style, zone: Zone): Result<Job> {
-  if (by === "job") return ok({ ...job, zones: without(job.zones, zone) });
-  const choice = zoneChoice(by, garmentMm);
-  if (!choice.ok) return choice;
-  if (choice.value.by !== "own" && !schools.includes(choice.value.by))
-    return fail("no-such-school", "Expected one of the schools shown.");
-  return ok({ ...job, zones: { ...job.zones, [zone]: choice.value } });
-}
-
-function zoneChoice(by: string, garmentMm: string): Result<ZoneChoice> {
-  if (by !== "own") return isSchoolId(by) ? ok({ by }) : fail("no-such-school", "Expected one of the schools shown.");
-  const girth = numberWithin(garmentMm, GIRTH_RANGE_MM);
-  return girth === null
-    ? fail("girth-out-of-range", `Expected a girth of ${GIRTH_RANGE_MM.join(" to ")} mm, but got “${garmentMm}”.`)
-    : ok({ by, garmentMm: roundGirth(girth) });
-}
-
-function pressureChange({ kpa = "" }: Fields, job: Job, zone: Zone): Result<Job> {
-  if (kpa === "") return ok({ ...job, pressuresKpa: without(job.pressuresKpa, zone) });
-  const pressure = numberWithin(kpa, [0, MOST_PRESSURE_KPA]);
-  return pressure === null
-    ? fail(
-        "pressure-out-of-range",
-        `Expected a pressure of 0 to ${MOST_PRESSURE_KPA} kPa, but got “${kpa.slice(0, 40)}”.`,
-      )
-    : ok({ ...job, pressuresKpa: { ...job.pressuresKpa, [zone]: pressure } });
-}
-
-function closureChange({ closure = "" }: Fields, job: Job, zone: Zone): Result<Job> {
-  if (closure === "") return ok({ ...job, openings: without(job.openings, zone) });
-  const known = OPENINGS.find((one) => one === closure);
-  return known
-    ? ok({ ...job, openings: { ...job.openings, [zone]: known } })
-    : fail("no-such-closure", `Expected one of ${OPENINGS.join(", ")}.`);
-}
-
-function numberWithin(text: string, [least, most]: readonly [number, number]): number | null {
-  const value = text.trim() === "" ? Number.NaN : Number(text.replace(",", "."));
-  return value >= least && value <= most ? value : null;
-}
+const zoneBySchool = (job: Job, { schools }: Style, zone: Zone, by: SchoolId): FormRead<Job> =>
+  schools.includes(by) ? changed({ ...job, zones: { ...job.zones, [zone]: { by } } }) : noSchool;
 
 function without<T>(record: Readonly<Partial<Record<Zone, T>>>, zone: Zone): Partial<Record<Zone, T>> {
   const { [zone]: _gone, ...rest } = record;
   return rest as Partial<Record<Zone, T>>;
 }
 
+const noSuchIntent: Change = () => wrong("form", "Expected something this page can change.");
+
 /** Changes a job as a post to its ease plan says, in one transaction; a newer version is never overwritten. */
 export async function changeEase(fields: Fields, jobId: number, { jobs, styles, cloths }: Repositories) {
   const job = found(await jobs.find(jobId), "job");
-  const changed =
-    fields.intent === "elastic"
-      ? await elasticChange(fields, job, cloths)
-      : (CHANGES.get(fields.intent ?? "") ?? noSuchIntent)(fields, job, found(await styles.find(job.styleId), "style"));
-  if (!changed.ok) return data({ stale: false, error: changed.problem.message }, { status: 400 });
-  const outcome = await jobs.save({ ...changed.value, version: Number(fields.version) });
+  const style = found(await styles.find(job.styleId), "style");
+  const change = CHANGES.get(fields.intent ?? "") ?? noSuchIntent;
+  const read = await change({ fields, job, style, cloths });
+  if (!read.ok) return data({ stale: false, error: Object.values(read.errors).join(" ") }, { status: 400 });
+  const outcome = await jobs.save({ ...read.value, version: startedFrom(fields) });
   if (!outcome.saved) return data({ stale: true, error: null }, { status: 409 });
   return redirect(`/jobs/${jobId}/ease${isZone(fields.shown ?? "") ? `?zone=${fields.shown}` : ""}`);
-}
-
-const noSuchIntent: Change = () => fail("no-such-intent", "Expected something this page can change.");
-
-async function elasticChange({ elastic = "" }: Fields, job: Job, cloths: Repositories["cloths"]): Promise<Result<Job>> {
-  if (elastic === "") return ok({ ...job, edgeElasticId: null });
-  const cloth = /^[1-9]\d{0,14}$/.test(elastic) ? await cloths.find(Number(elastic)) : null;
-  return cloth?.kind === "elastic"
-    ? ok({ ...job, edgeElasticId: cloth.id })
-    : fail("no-such-elastic", "Expected an elastic of the shelf.");
 }

@@ -42,11 +42,15 @@ describe("the choice for one zone", () => {
 
   it.each([
     [{ intent: "zone", zone: "bust", by: "percent" }, "Expected a zone of this style."],
+    [{ intent: "zone", zone: "knee", by: "percent" }, /^Expected a zone of this style \(/],
     [{ intent: "zone", zone: "hip", by: "feel" }, "Expected one of the schools shown."],
-    [{ intent: "zone", zone: "hip", by: "own", garmentMm: "" }, "Expected a girth of 30 to 3000 mm, but got “”."],
-    [{ intent: "zone", zone: "hip", by: "own", garmentMm: "1e9" }, "Expected a girth of 30 to 3000 mm, but got “1e9”."],
-    [{ intent: "pressure", zone: "hip", kpa: "25" }, "Expected a pressure of 0 to 20 kPa, but got “25”."],
-    [{ intent: "closure", zone: "waist", closure: "glue" }, /^Expected one of hooks, zip/],
+    [{ intent: "zone", zone: "hip", by: "own", garmentMm: "" }, "Expected a girth in mm, but the field is empty."],
+    [
+      { intent: "zone", zone: "hip", by: "own", garmentMm: "1e9" },
+      "Expected a girth in mm, 30 to 3000, but got “1e9”.",
+    ],
+    [{ intent: "pressure", zone: "hip", kpa: "25" }, "Expected a pressure in kPa, 0 to 20, but got “25”."],
+    [{ intent: "closure", zone: "waist", closure: "glue" }, /^Expected an opening \(hooks, zip/],
     [{ intent: "elastic", elastic: "1" }, "Expected an elastic of the shelf."],
     [{ intent: "school", school: "__proto__" }, "Expected one of the schools shown."],
     [{ intent: "constructor" }, "Expected something this page can change."],

@@ -1,25 +1,19 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Paper from "@mui/material/Paper";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { classRange, stretchClassOf } from "../../../core/cloth/index.ts";
-import { FINDING_KINDS, findingKindOf, isFindingKindId, isSpotId, SPOTS, spotOf } from "../../../core/fitting/index.ts";
-import { formatDay } from "../../../core/units/index.ts";
+import { FINDING_KINDS, isFindingKindId, isSpotId, SPOTS } from "../../../core/fitting/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { plainField } from "../../form/plainField.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
+import { listQuery } from "../../frame/listQuery.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
-import { TextLink } from "../../frame/TextLink.tsx";
-import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { Pages } from "../../frame/Pages.tsx";
 import type { Route } from "./+types/route.ts";
+import { FindingTable } from "./FindingTable.tsx";
+import { orderOf } from "./findingOrder.ts";
 
 /** A usable stretch in the middle of each class, to name the class by. */
 const CLASSES = [
@@ -38,17 +32,26 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const kind = asked.get("kind") ?? "";
   const spot = asked.get("spot") ?? "";
   const stretch = CLASSES.find(({ id }) => id === asked.get("stretch")) ?? null;
+  const order = orderOf(asked.get("order"));
+  const { page } = listQuery(request);
   const found = await storeOf(context).searchFindings({
     words,
     kind: isFindingKindId(kind) ? kind : null,
     spot: isSpotId(spot) ? spot : null,
     usable: stretch ? classRange(stretch.usable) : null,
+    order,
+    page,
   });
-  return { asked: { words, kind, spot, stretch: stretch?.id ?? "" }, found };
+  return { asked: { words, kind, spot, stretch: stretch?.id ?? "" }, order, found };
 });
 
 export default function Findings({ loaderData }: Route.ComponentProps) {
-  const { asked, found } = loaderData;
+  const { asked, order, found } = loaderData;
+  const query = Object.fromEntries(
+    Object.entries({ q: asked.words, kind: asked.kind, spot: asked.spot, stretch: asked.stretch }).filter(
+      ([, value]) => value !== "",
+    ),
+  );
   return (
     <>
       <PageHead
@@ -86,9 +89,10 @@ export default function Findings({ loaderData }: Route.ComponentProps) {
         <>
           <Typography sx={{ mb: 1 }}>
             {found.more ? `more than ${found.total}` : found.total} found
-            {found.total > found.rows.length ? `; the newest ${found.rows.length} are shown` : ""}.
+            {found.more ? `; the ${order === "oldest" ? "oldest" : "newest"} ${found.total} are listed` : ""}.
           </Typography>
-          <Results rows={found.rows} />
+          <FindingTable rows={found.rows} order={order} query={query} />
+          <Pages page={found.page} pageCount={found.pageCount} query={{ ...query, order }} />
         </>
       )}
     </>
@@ -104,13 +108,14 @@ interface ChoiceProps {
 
 function Choice({ name, label, value, options }: ChoiceProps) {
   return (
-    <Box
-      component="select"
+    <TextField
+      select
+      hiddenLabel
       name={name}
-      aria-label={label}
       key={value}
       defaultValue={value}
-      sx={{ ...plainField, maxWidth: 220 }}
+      slotProps={{ select: { native: true }, htmlInput: { "aria-label": label } }}
+      sx={{ width: "auto", maxWidth: 220 }}
     >
       <option value="">{label}: any</option>
       {options.map(([id, words]) => (
@@ -118,81 +123,6 @@ function Choice({ name, label, value, options }: ChoiceProps) {
           {words}
         </option>
       ))}
-    </Box>
-  );
-}
-
-function Results({ rows }: { rows: Route.ComponentProps["loaderData"]["found"]["rows"] }) {
-  const lengths = useLengths();
-  return (
-    <Paper sx={{ overflowX: "auto" }}>
-      <Table aria-label="Findings" size="small">
-        <TableHead>
-          <TableRow>
-            <TableCell>Seen</TableCell>
-            <TableCell align="right">Read</TableCell>
-            <TableCell>Done</TableCell>
-            <TableCell>What it did</TableCell>
-            <TableCell>Note</TableCell>
-            <TableCell>Job</TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {rows.map((row) => (
-            <TableRow key={row.id}>
-              <TableCell component="th">
-                {findingKindOf(row.kind).name}, {spotOf(row.spot).name.toLowerCase()}
-                {row.side === "both" ? "" : `, ${row.side}`}
-                {row.usable === null ? null : (
-                  <Box sx={{ color: "text.secondary", fontSize: "0.85rem" }}>{stretchClassOf(row.usable)} stretch</Box>
-                )}
-              </TableCell>
-              <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
-                {row.amountMm === null ? "—" : lengths.amount(row.amountMm)}
-              </TableCell>
-              <TableCell>
-                <Done row={row} />
-              </TableCell>
-              <TableCell>
-                {row.verdict ?? "—"}
-                {row.residualMm === null || row.residualMm === 0
-                  ? ""
-                  : row.residualMm > 0
-                    ? `, ${lengths.amount(row.residualMm)} left`
-                    : `, ${lengths.amount(-row.residualMm)} too far`}
-              </TableCell>
-              <TableCell sx={{ color: "text.secondary", maxWidth: 260 }}>{row.note}</TableCell>
-              <TableCell>
-                <TextLink to={`/jobs/${row.jobId}/prototypes/${row.prototype}/fitting?fitting=${row.fittingId}`}>
-                  {row.jobName}
-                </TextLink>
-                <Box sx={{ color: "text.secondary", fontSize: "0.85rem" }}>
-                  {row.wearerName}, prototype {row.prototype}, {formatDay(row.fittedOn)}
-                </Box>
-              </TableCell>
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
-    </Paper>
-  );
-}
-
-type FoundRow = Route.ComponentProps["loaderData"]["found"]["rows"][number];
-
-/** What was done about a finding: how much, at which line, on which pieces. */
-function Done({ row }: { row: FoundRow }) {
-  const lengths = useLengths();
-  if (row.decision === null) return <>no word</>;
-  if (row.decision === "refused") return <>refused</>;
-  if (row.decision === "waiting") return <>put off</>;
-  return (
-    <>
-      {row.changeMm === null ? row.line : <strong>{lengths.difference(row.changeMm)}</strong>}
-      <Box sx={{ color: "text.secondary", fontSize: "0.85rem" }}>
-        {[row.changeMm === null ? "" : row.line, row.pieces].filter((words) => words !== "").join(", ")}
-        {row.share !== null && row.changeMm !== null ? `; share ${Number(row.share.toFixed(2))}` : ""}
-      </Box>
-    </>
+    </TextField>
   );
 }

@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import { useState } from "react";
 import type { Fitting } from "../../../core/fitting/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { DayInput } from "../../form/DayInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
@@ -88,7 +89,7 @@ function HeadFields() {
         ]}
       />
       <Box sx={{ maxWidth: 220 }}>
-        <TextInput name="fittedOn" label="Fitted on" type="date" />
+        <DayInput name="fittedOn" label="Fitted on" />
       </Box>
       <ChoiceInput
         name="way"

@@ -15,12 +15,12 @@ import {
   type SpotId,
   spotsNear,
 } from "../../../core/fitting/index.ts";
+import { smallUnit } from "../../../core/units/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
-import { smallUnit } from "../../form/smallLength.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";

@@ -1,10 +1,10 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { CheckId, CheckOutcome, CheckResult, FitCheck } from "../../../core/fitting/index.ts";
-import { plainField } from "../../form/plainField.ts";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { startTimer } from "./timers/timerStore.ts";
 import { clock, useTimers } from "./timers/useTimers.ts";
@@ -122,18 +122,18 @@ function CheckRow({ check, outcome, note, leftS, fixed, onTime, onSay }: CheckRo
         </Box>
       </Box>
       {outcome === "fail" ? (
-        <Box
-          component="input"
-          aria-label={`${name}: what was seen`}
+        <TextField
+          id={`check-note-${id}`}
           placeholder="What was seen"
           value={typed}
           disabled={fixed}
-          onChange={(event) => setTyped(event.currentTarget.value)}
+          hiddenLabel
+          onChange={(event) => setTyped(event.target.value)}
           onBlur={() => {
             if (typed !== note) onSay(outcome, typed);
           }}
-          id={`check-note-${id}`}
-          sx={{ ...plainField, mt: 0.75, width: 1 }}
+          slotProps={{ htmlInput: { "aria-label": `${name}: what was seen` } }}
+          sx={{ mt: 0.75 }}
         />
       ) : null}
     </Box>

@@ -1,8 +1,9 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
-import { type ChangeEvent, useState } from "react";
+import { useState } from "react";
 import { Form } from "react-router";
+import { FileInput } from "../../form/FileInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { Photos } from "./Photos.tsx";
 import { shrinkPhoto } from "./shrinkPhoto.ts";
@@ -18,13 +19,10 @@ interface FittingPhotosProps {
 /** Photos of the fitting as a whole; those of a finding stand with it. */
 export function FittingPhotos({ jobId, fittingId, photos, fixed, onSend }: FittingPhotosProps) {
   const [wrong, setWrong] = useState("");
-  const pick = async (event: ChangeEvent<HTMLInputElement>) => {
-    const input = event.currentTarget;
-    const file = input.files?.[0];
+  const pick = async (file: File | undefined) => {
     if (!file) return;
     const refused = await onSend({ intent: "photo", fitting: String(fittingId) }, await shrinkPhoto(file));
     setWrong(refused ? Object.values(refused.errors).join(" ") : "");
-    input.value = "";
   };
   if (fixed && photos.length === 0) return null;
   return (
@@ -43,15 +41,13 @@ export function FittingPhotos({ jobId, fittingId, photos, fixed, onSend }: Fitti
               </Button>
             </Form>
           ) : null}
-          <Box component="label" sx={{ display: "flex", gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
-            <span>Add a photo</span>
-            <input
-              type="file"
-              accept="image/jpeg,image/png"
-              capture="environment"
-              onChange={(event) => void pick(event)}
-            />
-          </Box>
+          <FileInput
+            label="Add a photo"
+            accept="image/jpeg,image/png"
+            capture="environment"
+            sends
+            onPick={(file) => void pick(file)}
+          />
           {wrong ? (
             <Box role="alert" sx={{ color: "error.main" }}>
               {wrong}

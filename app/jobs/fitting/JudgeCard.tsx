@@ -12,9 +12,9 @@ import {
   spotOf,
   VERDICTS,
 } from "../../../core/fitting/index.ts";
+import { smallUnit } from "../../../core/units/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
-import { smallUnit } from "../../form/smallLength.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";

@@ -1,5 +1,6 @@
 import { redirect } from "react-router";
 import { checksOf } from "../../../core/fitting/index.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, today } from "../../.server/http/answers.ts";
 import { draftNames } from "./draftNames.ts";
 import { decide, judge, putFinding, removeFinding, withdraw } from "./findingActions.server.ts";
@@ -21,7 +22,7 @@ const changeHead: Action = async (work) => {
   const fitting = fittingOf(work);
   const head = readFitting(fields, today());
   if (!head.ok) return invalid(fields, head.errors);
-  const version = Number(fields.version);
+  const version = startedFrom(fields);
   if (!(await repositories.fittings.saveHead({ ...head.value, id: fitting.id, version }))) return stale(fields);
   await repositories.drafts.drop(draftNames.head(fitting.id));
   return redirect(address);

@@ -1,5 +1,6 @@
 import { redirect } from "react-router";
 import { jobChanges, spotsOf } from "../../../core/fitting/index.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { conflict, found, idFrom, invalid } from "../../.server/http/answers.ts";
 import { learnedFor } from "../../.server/read/learnedShares.ts";
 import { conflictRow } from "../../form/unsaved.ts";
@@ -28,7 +29,7 @@ export const putFinding: Action = async (work) => {
   const outcome = await repositories.fittings.saveFinding({
     ...filled,
     id: before.id,
-    version: Number(fields.version),
+    version: startedFrom(fields),
   });
   if (outcome.saved) {
     if (work.photo) await repositories.fittings.addPhoto(fitting.id, before.id, work.photo);

@@ -1,6 +1,6 @@
 import type { FigureView, Place } from "../../../core/figure/index.ts";
 import { type Finding, type Spot, type SpotId, sideAt, spotsNear, viewsOf } from "../../../core/fitting/index.ts";
-import { withoutUnit } from "../../form/smallLength.ts";
+import { withoutUnit } from "../../../core/units/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { detailField } from "./findingFields.ts";
 

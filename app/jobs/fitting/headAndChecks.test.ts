@@ -34,7 +34,7 @@ it("begins a fitting on its day", async () => {
     (await act(1, 2, { intent: "begin", fittedOn: "2026-11-01", on: "form", way: "insideOut", notes: "" })).status,
   ).toBe(302);
   expect((await fittingsOf(1)).at(-1)).toMatchObject({ on: "form", fittedOn: "2026-11-01", findings: [] });
-  expect((await act(1, 2, { intent: "begin", fittedOn: "1.11.2026", on: "form" })).errors).toHaveProperty("fittedOn");
+  expect((await act(1, 2, { intent: "begin", fittedOn: "1/11/2026", on: "form" })).errors).toHaveProperty("fittedOn");
 });
 
 it("never reaches into another job", async () => {

@@ -1,21 +1,24 @@
 import { suggestVerdict, VERDICTS, type Verdict } from "../../../core/fitting/index.ts";
-import { formValidator } from "../../../formats/validation.ts";
-import { choice, formOf, notes } from "../../form/fields.server.ts";
-import { unitOf } from "../../form/formUnit.ts";
-import { parseSmallLength } from "../../form/smallLength.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { choice, type FormRead, group, notes, orNull, smallLength, wrong } from "../../../formats/form/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { LARGEST_CHANGE_MM } from "./decisionForm.server.ts";
-import { type ReadForm, wrong } from "./fittingForm.server.ts";
 
-const VERDICT_IDS = VERDICTS.map(({ id }) => id);
+const LEFT = ["gone", "still", "over", "seen"] as const;
 
-const validateJudgement = formValidator(
-  formOf({
-    left: choice("what is left", ["gone", "still", "over", "seen"]),
-    verdict: choice("a verdict", ["", ...VERDICT_IDS]),
-    note: notes(),
-  }),
-);
+const seen = {
+  left: choice("what is left", LEFT),
+  verdict: orNull(
+    choice(
+      "a verdict",
+      VERDICTS.map(({ id }) => id),
+    ),
+  ),
+  note: notes(),
+};
+
+const readSeen = formReader(group(seen));
+const readResidual = formReader(group({ residual: smallLength(LARGEST_CHANGE_MM) }));
 
 /** What was seen of a change at the next fitting. */
 export interface ReadJudgement {
@@ -29,18 +32,20 @@ export interface ReadJudgement {
  * Reads what is left of a finding. Without a verdict of the maker's own, the one the numbers suggest is taken; what was
  * not read in mm is judged in words only.
  */
-export function readJudgement(fields: Fields, amountMm: number | null): ReadForm<ReadJudgement> {
-  const valid = validateJudgement(fields);
-  if (!valid.ok) return valid;
-  const { left, verdict, note = "" } = valid.value;
-  const own = VERDICTS.find(({ id }) => id === verdict)?.id;
+export function readJudgement(fields: Fields, amountMm: number | null): FormRead<ReadJudgement> {
+  const read = readSeen(fields);
+  if (!read.ok) return read;
+  const { left, verdict, note } = read.value;
   if (amountMm === null) {
-    if (!own) return wrong("verdict", "Expected your word on it: cured, better, unchanged, worse or overdone.");
-    return { ok: true, value: { residualMm: null, verdict: own, note } };
+    if (verdict === null)
+      return wrong("verdict", "Expected your word on it: cured, better, unchanged, worse or overdone.");
+    return { ok: true, value: { residualMm: null, verdict, note } };
   }
   if (left === "seen") return wrong("left", "Expected what is left of it: gone, some left, or too far.");
-  const residual = left === "gone" ? null : parseSmallLength(fields.residual ?? "", unitOf(fields), LARGEST_CHANGE_MM);
-  if (residual && !residual.ok) return wrong("residual", residual.problem.message);
-  const residualMm = residual ? (left === "over" ? -residual.value : residual.value) : 0;
-  return { ok: true, value: { residualMm, verdict: own ?? suggestVerdict({ amountMm, residualMm }), note } };
+  // Of what is gone no amount is asked; what stands in its field from before is not looked at.
+  const rest = left === "gone" ? null : readResidual(fields);
+  if (rest && !rest.ok) return rest;
+  const mm = rest?.value.residual ?? 0;
+  const residualMm = left === "over" ? -mm : mm;
+  return { ok: true, value: { residualMm, verdict: verdict ?? suggestVerdict({ amountMm, residualMm }), note } };
 }

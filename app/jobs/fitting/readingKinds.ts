@@ -1,6 +1,6 @@
 import type { Zone } from "../../../core/ease/index.ts";
 import type { ClosurePull, Fitting, NoPrediction } from "../../../core/fitting/index.ts";
-import { parseSmallLength } from "../../form/smallLength.ts";
+import { parseSmallLength } from "../../../core/units/index.ts";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 
 /** A reading held against the plan, or why it cannot be. */

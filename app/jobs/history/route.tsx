@@ -112,7 +112,7 @@ export default function JobHistory({ loaderData, actionData }: Route.ComponentPr
           ))}
         </Paper>
       )}
-      <Pages page={page.page} pageCount={page.pageCount} search="" />
+      <Pages page={page.page} pageCount={page.pageCount} query={{}} />
     </>
   );
 }

@@ -1,3 +1,8 @@
+import type { SvgIconComponent } from "@mui/icons-material";
+import AdjustIcon from "@mui/icons-material/Adjust";
+import ArrowForwardIcon from "@mui/icons-material/ArrowForward";
+import CheckIcon from "@mui/icons-material/Check";
+import RadioButtonUncheckedIcon from "@mui/icons-material/RadioButtonUnchecked";
 import Box from "@mui/material/Box";
 import { NavLink } from "react-router";
 import type { Step, StepState } from "../../../core/job/index.ts";
@@ -42,47 +47,18 @@ export function StepRail({ jobId, steps }: { jobId: number; steps: readonly Step
   );
 }
 
-/** Done is a closed stitch, missing an open one, another look a doubled one. */
+/** A mark a state: told apart by their shapes, not by their colours alone. */
+const MARKS: Readonly<Record<StepState, { readonly Icon: SvgIconComponent; readonly color: string }>> = {
+  done: { Icon: CheckIcon, color: "bench.good" },
+  missing: { Icon: RadioButtonUncheckedIcon, color: "bench.inkSoft" },
+  look: { Icon: AdjustIcon, color: "bench.caution" },
+  next: { Icon: ArrowForwardIcon, color: "bench.mulberry" },
+};
+
 function StateMark({ state }: { state: StepState | null }) {
   if (!state) return <Box sx={{ width: 22, flex: "none" }} />;
-  return (
-    <Box
-      component="svg"
-      role="img"
-      aria-label={STATE_WORDS[state]}
-      viewBox="0 0 22 22"
-      sx={{ width: 22, flex: "none", mt: "1px" }}
-    >
-      {state === "done" ? (
-        <path d="M3 12 l5 5 l11 -12" fill="none" stroke="var(--stz-palette-bench-good)" strokeWidth={3} />
-      ) : null}
-      {state === "missing" ? (
-        <circle
-          cx={11}
-          cy={11}
-          r={7}
-          fill="none"
-          stroke="var(--stz-palette-bench-inkSoft)"
-          strokeWidth={2}
-          strokeDasharray="4 3.3"
-        />
-      ) : null}
-      {state === "look" ? (
-        <>
-          <circle cx={11} cy={11} r={8} fill="none" stroke="var(--stz-palette-bench-caution)" strokeWidth={2} />
-          <circle cx={11} cy={11} r={3} fill="var(--stz-palette-bench-caution)" />
-        </>
-      ) : null}
-      {state === "next" ? (
-        <path
-          d="M4 11 h12 m-5 -5 l5 5 l-5 5"
-          fill="none"
-          stroke="var(--stz-palette-bench-mulberry)"
-          strokeWidth={2.6}
-        />
-      ) : null}
-    </Box>
-  );
+  const { Icon, color } = MARKS[state];
+  return <Icon titleAccess={STATE_WORDS[state]} sx={{ width: 22, height: 22, flex: "none", mt: "1px", color }} />;
 }
 
 const railStyle = {

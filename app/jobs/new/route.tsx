@@ -5,12 +5,13 @@ import { useState } from "react";
 import { redirect } from "react-router";
 import { STYLES, type StyleId, styleFromOwn } from "../../../core/ease/index.ts";
 import { newJob } from "../../../core/job/index.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { group, line, reference } from "../../../formats/form/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
-import { formValidator } from "../../../formats/validation.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
-import { formOf, line, readFields } from "../../form/fields.server.ts";
+import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { LinkButton } from "../../frame/LinkButton.tsx";
@@ -22,7 +23,9 @@ import { SearchBox } from "../../frame/SearchBox.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import type { Route } from "./+types/route.ts";
 
-const validate = formValidator(formOf({ name: line("a name for the job"), style: line("a style") }));
+const readTyped = formReader(
+  group({ name: line("a name for the job"), style: line("a style"), wearer: reference("a wearer") }),
+);
 const draftOf = (wearerId: number) => draftName("job-new", wearerId);
 
 export const meta = () => [{ title: "New job · Stenz" }];
@@ -41,11 +44,11 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
 
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
   const fields = await readFields(request);
-  const wearerId = idFrom(fields.wearer, "wearer");
-  const valid = validate(fields);
-  if (!valid.ok) return invalid(fields, valid.errors);
+  const read = readTyped(fields);
+  if (!read.ok) return invalid(fields, read.errors);
+  const { name, wearer: wearerId } = read.value;
   const store = storeOf(context);
-  const style = await store.styles.find(valid.value.style as StyleId);
+  const style = await store.styles.find(read.value.style as StyleId);
   if (!style) return invalid(fields, { style: "Expected one of the styles shown." });
   const jobId = await store.inTransaction(async ({ jobs, wearers, sheets, drafts }) => {
     found(await wearers.find(wearerId), "wearer");
@@ -53,7 +56,7 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
     await drafts.drop(draftOf(wearerId));
     return jobs.add(
       newJob({
-        name: valid.value.name,
+        name,
         styleId: style.id,
         wearerId,
         sheetId: newest?.id ?? null,
@@ -119,7 +122,7 @@ function ChooseWearer({ wearers, search }: { wearers: Awaited<ReturnType<typeof 
               more: notes,
             }))}
           />
-          <Pages page={wearers.page} pageCount={wearers.pageCount} search={search} />
+          <Pages page={wearers.page} pageCount={wearers.pageCount} query={search ? { q: search } : {}} />
         </>
       ) : (
         <Typography color="text.secondary">

@@ -2,15 +2,16 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { group, line, notes } from "../../../formats/form/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
-import { formValidator } from "../../../formats/validation.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { stepsOfPage } from "../../.server/read/rail.ts";
 import { stretchedZones } from "../../figure/stretchedZones.ts";
-import { formOf, line, notes, readFields } from "../../form/fields.server.ts";
+import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { conflictRow } from "../../form/unsaved.ts";
@@ -21,7 +22,7 @@ import { MissingList } from "../MissingList.tsx";
 import type { Route } from "./+types/route.ts";
 import { JobFigure } from "./JobFigure.tsx";
 
-const validate = formValidator(formOf({ name: line("a name for the job"), notes: notes() }));
+const readTyped = formReader(group({ name: line("a name for the job"), notes: notes() }));
 const draftOf = (jobId: number) => draftName("job", jobId);
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
@@ -48,12 +49,11 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     if (!removed) notFound("job");
     return redirect(`/?removed=${jobId}`);
   }
-  const valid = validate(fields);
-  if (!valid.ok) return invalid(fields, valid.errors);
-  const { name, notes = "" } = valid.value;
+  const read = readTyped(fields);
+  if (!read.ok) return invalid(fields, read.errors);
   return storeOf(context).inTransaction(async ({ jobs, drafts }) => {
     const job = found(await jobs.find(jobId), "job");
-    return answerEdit(await jobs.save({ ...job, name, notes, version: startedFrom(fields) }), {
+    return answerEdit(await jobs.save({ ...job, ...read.value, version: startedFrom(fields) }), {
       ...{ fields, drafts, draft: draftOf(jobId), what: "job", to: `/jobs/${jobId}` },
       rows: (theirs) => [
         conflictRow(fields, "name", "Name", theirs.name),

@@ -1,6 +1,8 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
+import { scaleLinear } from "d3-scale";
+import { line } from "d3-shape";
 import { type PatternZone, ZONE_NAMES } from "../../../core/ease/index.ts";
 
 const LEFT = 86;
@@ -11,8 +13,11 @@ const WIDTH = 340;
 export function SizeLadder({ zones, names }: { zones: readonly PatternZone[]; names: readonly string[] }) {
   const least = Math.max(0, Math.min(...zones.flatMap(({ free, chosen }) => [free, chosen])) - 1);
   const most = Math.min(names.length - 1, Math.max(...zones.flatMap(({ free, chosen }) => [free, chosen])) + 1);
-  const xOf = (size: number) => LEFT + 20 + ((size - least) / Math.max(1, most - least)) * (WIDTH - LEFT - 46);
-  const yOf = (row: number) => 46 + row * STEP_Y;
+  const xOf = scaleLinear([least, Math.max(least + 1, most)], [LEFT + 20, WIDTH - 26]);
+  const yOf = scaleLinear([0, 1], [46, 46 + STEP_Y]);
+  const chosenLine = line<PatternZone>()
+    .x(({ chosen }) => xOf(chosen))
+    .y((_, row) => yOf(row));
   const height = yOf(zones.length - 1) + 34;
   const shown = names.map((name, index) => ({ name, index })).slice(least, most + 1);
   return (
@@ -43,12 +48,7 @@ export function SizeLadder({ zones, names }: { zones: readonly PatternZone[]; na
             </text>
           </g>
         ))}
-        <path
-          d={`M ${zones.map(({ chosen }, row) => `${xOf(chosen)} ${yOf(row)}`).join(" L ")}`}
-          fill="none"
-          stroke="var(--stz-palette-bench-thread)"
-          strokeWidth={3}
-        />
+        <path d={chosenLine(zones) ?? ""} fill="none" stroke="var(--stz-palette-bench-thread)" strokeWidth={3} />
         {zones.map(({ zone, free, chosen }, row) => (
           <g key={zone}>
             <text x={0} y={yOf(row) + 4}>

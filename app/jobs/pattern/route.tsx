@@ -3,7 +3,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
-import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { group, orNull, reference, version } from "../../../formats/form/index.ts";
+import { asSent, found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage, withEverySchool } from "../../.server/read/jobPlan.ts";
 import { patternSizes } from "../../.server/read/patternSizes.ts";
@@ -52,15 +54,18 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   };
 });
 
+/** Reads which size chart the job starts from; none for an own draft. */
+const readChoice = formReader(group({ chart: orNull(reference("a size chart")), version: version() }));
+
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
   const fields = await readFields(request);
-  const { chart = "", version } = fields;
   if (fields.intent === "points") return savePoints(fields, jobId, storeOf(context));
+  const { chart, version } = asSent(readChoice(fields));
   const outcome = await storeOf(context).inTransaction(async ({ jobs, charts }) => {
     const job = found(await jobs.find(jobId), "job");
-    const chartId = chart === "" ? null : found(await charts.find(idFrom(chart, "size chart")), "size chart").id;
-    return jobs.save({ ...job, chartId, version: Number(version) });
+    const chartId = chart === null ? null : found(await charts.find(chart), "size chart").id;
+    return jobs.save({ ...job, chartId, version });
   });
   return outcome.saved ? redirect(`/jobs/${jobId}/pattern`) : data({ stale: true as const }, { status: 409 });
 });

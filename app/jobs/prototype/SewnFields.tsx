@@ -4,19 +4,12 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import {
-  explainSewing,
-  type Prototype,
-  ringKey,
-  ringName,
-  sameRing,
-  sewingError,
-} from "../../../core/fitting/index.ts";
+import { explainSewing, type Prototype, ringName, sameRing, sewingError } from "../../../core/fitting/index.ts";
 import type { LengthUnit } from "../../../core/units/index.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
-import { sewnLengthField } from "./sewnFields.ts";
+import { ringField, sewnLengthField } from "./sewnFields.ts";
 
 /** A field for the flat width of each ring and for each length, beside what was planned and how far it was missed. */
 export function SewnFields({ prototype, unit }: { prototype: Prototype; unit: LengthUnit }) {
@@ -41,7 +34,7 @@ interface SewnLine {
 
 const linesOf = ({ frozen, sewn, sewnLengths }: Prototype): SewnLine[] => [
   ...frozen.rings.map((ring) => ({
-    field: ringKey(ring),
+    field: ringField(ring),
     name: ringName(ring),
     label: `${ringName(ring)}, flat`,
     plannedMm: ring.nowMm,

@@ -1,61 +1,73 @@
 import {
   PROTOTYPE_KINDS,
   type Prototype,
-  type PrototypeKind,
-  type RingId,
   ringKey,
   type SewnLength,
   type SewnRing,
 } from "../../../core/fitting/index.ts";
-import { formatLength, type LengthUnit, parseDay, parseLength } from "../../../core/units/index.ts";
-import { type FieldErrors, formValidator } from "../../../formats/validation.ts";
-import { choice, formOf, line, version } from "../../form/fields.server.ts";
-import { withItsUnit } from "../../form/smallLength.ts";
+import { withItsUnit } from "../../../core/units/index.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import {
+  choice,
+  day,
+  type FormRead,
+  group,
+  line,
+  optionalLine,
+  record,
+  typedLength,
+  version,
+} from "../../../formats/form/index.ts";
+import { unitOf } from "../../form/formUnit.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { sewnLengthField } from "./sewnFields.ts";
 
-const KINDS = PROTOTYPE_KINDS.map(({ id }) => id);
-const validate = formValidator(
-  formOf({ kind: choice("a kind", KINDS), startedOn: line("the day it was started"), number: version() }),
+/** Longest reason for cutting with linked pieces unticked, and longest note to a prototype, characters. */
+const LONGEST_REASON = 400;
+const LONGEST_NOTE = 4000;
+
+const readTypedPrototype = formReader(
+  group({
+    kind: choice(
+      "a kind",
+      PROTOTYPE_KINDS.map(({ id }) => id),
+    ),
+    startedOn: day("the day it was started"),
+    number: version(),
+    override: optionalLine("why it may be cut so", LONGEST_REASON),
+  }),
 );
 
 /** Reads the form that starts a prototype; `number` is the one the page showed. */
-export function readNewPrototype(fields: Fields, today: string) {
-  const valid = validate(fields);
-  const day = parseDay(fields.startedOn ?? "", today);
-  const errors: Record<string, string> = valid.ok ? {} : { ...valid.errors };
-  if (!day.ok) errors.startedOn ??= day.problem.message;
-  if (!valid.ok || !day.ok) return { ok: false as const, errors };
-  const value = { kind: valid.value.kind as PrototypeKind, startedOn: day.value, number: Number(valid.value.number) };
-  return { ok: true as const, value };
-}
+export const readNewPrototype = (fields: Fields, today: string) => readTypedPrototype(fields, { today });
 
-/** Longest girth a garment is sewn to, mm. */
+/** Reads a note to a prototype. */
+export const readAnnotation = formReader(group({ text: line("a note", LONGEST_NOTE) }));
+
+/** Longest girth a garment is sewn to, mm; a flat width is half of it. */
 const LONGEST_MM = 5000;
+
+const readTypedSewn = formReader(
+  group({
+    ring: record(typedLength({ mostMm: LONGEST_MM / 2, what: "a flat width" }), () => true),
+    length: record(typedLength({ mostMm: LONGEST_MM, what: "a length" }), () => true),
+  }),
+);
 
 /** Reads flat widths and lengths of a sewn prototype, a field each; an empty one was not measured. Girth is twice the width. */
 export function readSewn(
   fields: Fields,
-  { rings, lengths = [] }: Pick<Prototype["frozen"], "rings" | "lengths">,
-  unit: LengthUnit,
-): { ok: true; value: Pick<Prototype, "sewn" | "sewnLengths"> } | { ok: false; errors: FieldErrors } {
-  const errors: Record<string, string> = {};
-  const read = (name: string, what: string, times: number): { sewnMm: number; text: string }[] => {
-    const text = (fields[name] ?? "").trim();
-    if (text === "") return [];
-    const parsed = parseLength(text, unit);
-    if (!parsed.ok) errors[name] = parsed.problem.message;
-    else if (!(parsed.value > 0 && parsed.value * times <= LONGEST_MM)) {
-      errors[name] =
-        `Expected a ${what} above 0 and up to ${formatLength(LONGEST_MM / times, unit)}, but got “${text}”.`;
-    } else return [{ sewnMm: parsed.value * times, text: withItsUnit(text, unit) }];
-    return [];
-  };
-  const sewn = rings.flatMap(({ zone, side }: RingId): SewnRing[] =>
-    read(ringKey({ zone, side }), "flat width", 2).map((one) => ({ zone, side, ...one })),
-  );
-  const sewnLengths = lengths.flatMap(({ id }): SewnLength[] =>
-    read(sewnLengthField(id), "length", 1).map((one) => ({ id, ...one })),
-  );
-  return Object.keys(errors).length > 0 ? { ok: false, errors } : { ok: true, value: { sewn, sewnLengths } };
+  { rings, lengths }: Pick<Prototype["frozen"], "rings" | "lengths">,
+): FormRead<Pick<Prototype, "sewn" | "sewnLengths">> {
+  const read = readTypedSewn(fields);
+  if (!read.ok) return read;
+  const unit = unitOf(fields);
+  const sewn = rings.flatMap(({ zone, side }): SewnRing[] => {
+    const typed = read.value.ring[ringKey({ zone, side })];
+    return typed ? [{ zone, side, sewnMm: typed.mm * 2, text: withItsUnit(typed.text, unit) }] : [];
+  });
+  const sewnLengths = lengths.flatMap(({ id }): SewnLength[] => {
+    const typed = read.value.length[id];
+    return typed ? [{ id, sewnMm: typed.mm, text: withItsUnit(typed.text, unit) }] : [];
+  });
+  return { ok: true, value: { sewn, sewnLengths } };
 }

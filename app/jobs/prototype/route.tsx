@@ -9,19 +9,16 @@ import {
   lengthsStepOn,
   madeInRealCloth,
   PROTOTYPE_KINDS,
-  ringKey,
   stepOn,
 } from "../../../core/fitting/index.ts";
-import { formatDay } from "../../../core/units/index.ts";
+import { formatDay, withoutUnit } from "../../../core/units/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { recordOfPage } from "../../.server/read/jobRecord.ts";
 import { readFields } from "../../form/fields.server.ts";
-import { unitOf } from "../../form/formUnit.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
-import { withoutUnit } from "../../form/smallLength.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
@@ -32,15 +29,12 @@ import type { Route } from "./+types/route.ts";
 import { Annotations } from "./Annotations.tsx";
 import { ExpectedLoss } from "./ExpectedLoss.tsx";
 import { FrozenDetails } from "./FrozenDetails.tsx";
-import { readSewn } from "./prototypeForm.server.ts";
+import { readAnnotation, readSewn } from "./prototypeForm.server.ts";
 import { SewnFields, SewnTable } from "./SewnFields.tsx";
-import { sewnLengthField } from "./sewnFields.ts";
+import { ringField, sewnLengthField } from "./sewnFields.ts";
 import { sewnRows } from "./sewnRows.ts";
 
 const annotationDraft = (jobId: number, number: number) => draftName("annotation", jobId, number);
-
-/** Longest note to a prototype. */
-const LONGEST_NOTE = 4000;
 
 const draftOf = (jobId: number, number: number) => draftName("sewn", jobId, number);
 
@@ -78,18 +72,16 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   return storeOf(context).inTransaction(async ({ prototypes, drafts }) => {
     const prototype = found(await prototypes.find(jobId, number), "prototype");
     if (fields.intent === "annotate") {
-      const text = (fields.text ?? "").trim();
-      if (text === "" || text.length > LONGEST_NOTE) {
-        return invalid(fields, { text: `Expected a note of up to ${LONGEST_NOTE} signs.` });
-      }
-      await prototypes.annotate(prototype.id, { writtenOn: today(), text });
+      const note = readAnnotation(fields);
+      if (!note.ok) return invalid(fields, note.errors);
+      await prototypes.annotate(prototype.id, { writtenOn: today(), text: note.value.text });
       await drafts.drop(annotationDraft(jobId, number));
       return redirect(`/jobs/${jobId}/prototypes/${number}`);
     }
     if (prototype.closedOn !== null) {
       return invalid(fields, { form: "This prototype is closed: write a note to it instead." });
     }
-    const sewn = readSewn(fields, prototype.frozen, unitOf(fields));
+    const sewn = readSewn(fields, prototype.frozen);
     if (!sewn.ok) return invalid(fields, sewn.errors);
     return answerEdit(await prototypes.saveSewn({ ...prototype, version: startedFrom(fields) }, sewn.value), {
       ...{ fields, drafts, draft: draftOf(jobId, number), what: "prototype" },
@@ -174,7 +166,7 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
           draftForm={draftOf(job.id, number)}
           draft={draft ?? null}
           start={Object.fromEntries([
-            ...prototype.sewn.map((ring) => [ringKey(ring), withoutUnit(ring.text, unit)]),
+            ...prototype.sewn.map((ring) => [ringField(ring), withoutUnit(ring.text, unit)]),
             ...prototype.sewnLengths.map(({ id, text }) => [sewnLengthField(id), withoutUnit(text, unit)]),
           ])}
           unsaved={noting ? undefined : actionData}

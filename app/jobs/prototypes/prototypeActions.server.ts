@@ -18,7 +18,7 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
     if (read.job.signedOff)
       return invalid(fields, { form: "This job is signed off: no further prototype is started." });
     const held = toCut(jobChanges(read.fittings, read.ownChanges)).filter(({ change }) => holdsBack(change));
-    const override = (fields.override ?? "").trim();
+    const { kind, startedOn, number: shown, override } = form.value;
     if (held.length > 0 && override === "") {
       return invalid(fields, {
         override: "Expected why it may be cut with linked pieces unticked, but the field is empty.",
@@ -26,7 +26,7 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
     }
     for (const { change } of held) {
       const { changes } = repositories;
-      if (!(await changes.saveLinked(jobId, change, change.linked, override.slice(0, 400)))) {
+      if (!(await changes.saveLinked(jobId, change, change.linked, override))) {
         return invalid(fields, {
           form: "A change was decided otherwise meanwhile, in another window. Look at it again.",
         });
@@ -36,17 +36,16 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
     const changes = decidedChanges(read.fittings, read.ownChanges);
     const frozen = freezePlan({ ...read, workings }, read.planned, { wearerName: read.wearer.name, changes });
     if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
-    const { kind, startedOn } = form.value;
     const number = await repositories.prototypes.start({
       jobId,
-      number: form.value.number,
+      number: shown,
       kind,
       startedOn,
       frozen: frozen.value,
     });
     if (number === null) {
       return invalid(fields, {
-        form: `Prototype ${form.value.number} was started meanwhile, in another window. It stands in the list.`,
+        form: `Prototype ${shown} was started meanwhile, in another window. It stands in the list.`,
       });
     }
     await repositories.drafts.drop(newPrototypeDraft(jobId));

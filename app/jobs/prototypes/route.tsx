@@ -5,6 +5,7 @@ import { PROTOTYPE_KINDS } from "../../../core/fitting/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { DayInput } from "../../form/DayInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
@@ -125,7 +126,7 @@ export default function JobPrototypes({ loaderData, actionData }: Route.Componen
                   choices={PROTOTYPE_KINDS.map(({ id, name }) => ({ value: id, label: name }))}
                 />
                 <Box sx={{ maxWidth: 220 }}>
-                  <TextInput name="startedOn" label="Started on" type="date" />
+                  <DayInput name="startedOn" label="Started on" />
                 </Box>
                 {loaderData.unticked > 0 ? (
                   <>

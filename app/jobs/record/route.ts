@@ -20,7 +20,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   if (params.layout === "csv") return download(fittingCsv({ prototypes, fittings }), `${job.name} fittings`, "csv");
   if (params.layout !== "pdf") notFound("layout of a record");
   const { value: workshop } = await store.settings.find("workshopName");
-  const { unit, inchStep } = shownLengths(request);
+  const { unit, inchStep } = await shownLengths(request);
   const pdf = await fittingRecordPdf(
     { jobName: job.name, wearerName: wearer.name, workshop: workshop ?? "", prototypes, fittings },
     { unit, inchStep, paper: unit === "in" ? "LETTER" : "A4" },

@@ -1,10 +1,10 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
+import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { findingKindOf, type JobChange, type StandingChange, spotOf } from "../../../core/fitting/index.ts";
-import { plainField } from "../../form/plainField.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { PlainList } from "../../frame/PlainList.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
@@ -83,13 +83,14 @@ function KeepChange({
         <input type="hidden" name="change" value={change.id} />
         <Box sx={{ display: "flex", gap: 1.5, flexWrap: "wrap", alignItems: "center" }}>
           <Box sx={{ minWidth: 170 }}>{finding ? findingKindOf(finding.kind).name : "Own change"}</Box>
-          <Box
-            component="input"
+          <TextField
             name="words"
-            aria-label={`What to remember of change ${change.id}`}
             defaultValue={words}
-            maxLength={220}
-            sx={{ ...plainField, flex: "1 1 240px", borderColor: error ? "error.main" : "divider" }}
+            hiddenLabel
+            error={error !== undefined}
+            helperText={error}
+            slotProps={{ htmlInput: { "aria-label": `What to remember of change ${change.id}`, maxLength: 220 } }}
+            sx={{ flex: "1 1 240px", width: "auto" }}
           />
           <Button type="submit" name="of" value="wearer" variant="outlined">
             It is the wearer's
@@ -100,11 +101,6 @@ function KeepChange({
             </Button>
           ) : null}
         </Box>
-        {error ? (
-          <Box role="alert" sx={{ color: "error.main" }}>
-            {error}
-          </Box>
-        ) : null}
       </Form>
     </Paper>
   );

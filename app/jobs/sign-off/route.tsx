@@ -6,6 +6,7 @@ import { formatDay } from "../../../core/units/index.ts";
 import { idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob, recordOfPage } from "../../.server/read/jobRecord.ts";
+import { DayInput } from "../../form/DayInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
@@ -88,7 +89,7 @@ export default function JobSignOff({ loaderData, actionData }: Route.ComponentPr
             submitLabel={`Sign off with prototype ${prototype.number}`}
           >
             <Box sx={{ maxWidth: 220 }}>
-              <TextInput name="on" label="Signed off on" type="date" />
+              <DayInput name="on" label="Signed off on" />
             </Box>
             <TextInput
               name="words"

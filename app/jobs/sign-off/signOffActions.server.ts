@@ -1,11 +1,13 @@
 import { redirect } from "react-router";
 import { checksOf, jobChanges, likedFromPrototype, signOffState } from "../../../core/fitting/index.ts";
-import { parseDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
+import type { Messages } from "../../../formats/form/index.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, notFound } from "../../.server/http/answers.ts";
 import type { JobRecord } from "../../.server/read/jobRecord.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { signOffDraft } from "./signOffDraft.ts";
+import { readSignOff, readStanding } from "./signOffForm.server.ts";
 
 /** What an action of the sign-off page works on, inside its transaction. */
 export interface SignOffAction {
@@ -19,33 +21,27 @@ type Action = (work: SignOffAction) => Promise<ReturnType<typeof redirect> | Ret
 
 const here = ({ read }: SignOffAction) => redirect(`/jobs/${read.job.id}/sign-off`);
 
-/** Longest word on a sign-off. */
-const LONGEST = 4000;
-
 const signOff: Action = async (work) => {
   const { repositories, read, fields, today } = work;
   const { job, prototypes, fittings, style } = read;
   const state = signOffState(prototypes, fittings, checksOf(style.family));
-  const words = (fields.words ?? "").trim();
-  const day = parseDay(fields.on ?? "", today);
-  const errors: Record<string, string> = {};
+  const form = readSignOff(fields, { today });
+  const errors: Messages = form.ok ? {} : { ...form.errors };
   if (!state.prototype || !state.fitted)
     errors.form = "Expected a prototype that was fitted: a job is signed off with it.";
-  if (!day.ok) errors.on = day.problem.message;
-  if (!state.clean && words === "") {
+  if (form.ok && !state.clean && form.value.words === "") {
     errors.words = "Expected a word on why what is open or not tried may stay so, but the field is empty.";
   }
-  if (words.length > LONGEST) errors.words = `Expected up to ${LONGEST} signs, but there are ${words.length}.`;
-  if (!day.ok || Object.keys(errors).length > 0) return invalid(fields, errors);
+  if (!form.ok || Object.keys(errors).length > 0) return invalid(fields, errors);
   const outcome = await repositories.jobs.save({
     ...job,
-    version: Number(fields.version),
-    signedOff: { on: day.value, words },
+    version: startedFrom(fields),
+    signedOff: form.value,
   });
   if (!outcome.saved) {
     return invalid(fields, { form: "Somebody changed this job meanwhile. This is how it stands now; sign again." });
   }
-  await repositories.prototypes.closeAll(job.id, day.value);
+  await repositories.prototypes.closeAll(job.id, form.value.on);
   await repositories.drafts.drop(signOffDraft(job.id));
   return here(work);
 };
@@ -71,16 +67,15 @@ const keepGarment: Action = async (work) => {
 /** Keeps a change for the wearer's next jobs, or for every job from the pattern. */
 const keepStanding: Action = async (work) => {
   const { repositories, read, fields, today } = work;
-  const id = idFrom(fields.change, "change");
+  const form = readStanding(fields);
+  // Each change has a form of its own on the page: the message goes to the one that was sent.
+  if (!form.ok) return invalid(fields, { [`words-${fields.change}`]: Object.values(form.errors).join(" ") });
+  const { change: id, words, of } = form.value;
   const { change } = found(
     jobChanges(read.fittings, read.ownChanges).find((one) => one.change.id === id),
     "change",
   );
-  const words = (fields.words ?? "").trim();
-  const forPattern = fields.of === "pattern";
-  if (words === "" || words.length > 200) {
-    return invalid(fields, { [`words-${id}`]: "Expected what to remember, in up to 200 signs: “+38 mm torso”." });
-  }
+  const forPattern = of === "pattern";
   if (forPattern && read.job.chartId === null) {
     return invalid(fields, { form: "Expected a job from a size chart: only then is there a pattern it belongs to." });
   }

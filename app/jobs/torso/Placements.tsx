@@ -1,5 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Checkbox from "@mui/material/Checkbox";
+import FormControlLabel from "@mui/material/FormControlLabel";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
@@ -44,22 +46,12 @@ export function Placements({
               {pieces.length > 0 ? (
                 <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 2.5, mt: 0.5 }}>
                   {pieces.map(({ key, name, ticked }) => (
-                    <Box
-                      component="label"
+                    <FormControlLabel
                       key={key}
-                      sx={{ display: "flex", gap: 0.75, alignItems: "center", minHeight: 36 }}
-                    >
-                      <Box
-                        component="input"
-                        type="checkbox"
-                        name={tickField(key)}
-                        value={amountMm}
-                        defaultChecked={ticked}
-                        disabled={!kept}
-                        sx={{ width: 20, height: 20, accentColor: "var(--stz-palette-primary-main)" }}
-                      />
-                      {name}, the same
-                    </Box>
+                      control={<Checkbox name={tickField(key)} value={amountMm} defaultChecked={ticked} />}
+                      disabled={!kept}
+                      label={`${name}, the same`}
+                    />
                   ))}
                 </Box>
               ) : null}

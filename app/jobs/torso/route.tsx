@@ -1,6 +1,7 @@
 import Alert from "@mui/material/Alert";
 import { data, redirect } from "react-router";
-import { idFrom, storeOf } from "../../.server/http/answers.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
+import { idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
@@ -16,7 +17,7 @@ import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
 import { Placements } from "./Placements.tsx";
 import { TrunkFigure } from "./TrunkFigure.tsx";
-import { readTicks } from "./ticks.ts";
+import { readTicks } from "./ticksForm.server.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const { read, at, needed, pages } = await loadWorkings(context, params.jobId, ["trunk", "rise"]);
@@ -45,10 +46,12 @@ const TICKS_STALE =
 
 /** Ticks are kept with the trunk; a trunk that changed meanwhile is shown as it is now, to be ticked again. */
 async function keepTicks(fields: Fields, jobId: number, store: ReturnType<typeof storeOf>, back: string) {
+  const read = readTicks(fields);
+  if (!read.ok) return invalid(fields, { ticks: Object.values(read.errors).join(" ") });
   return store.inTransaction(async ({ workings }) => {
     const before = await workings.find(jobId, "trunk");
-    const working = { ...before.working, ticked: readTicks(fields) };
-    const outcome = await workings.save(jobId, "trunk", { ...before, working, version: Number(fields.version) });
+    const working = { ...before.working, ticked: read.value.tick };
+    const outcome = await workings.save(jobId, "trunk", { ...before, working, version: startedFrom(fields) });
     return outcome.saved ? redirect(back) : data<Unsaved>({ fields, errors: { ticks: TICKS_STALE } }, { status: 409 });
   });
 }

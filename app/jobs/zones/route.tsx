@@ -12,6 +12,7 @@ import {
   ringKey,
   zoneCourses,
 } from "../../../core/fitting/index.ts";
+import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { closurePulls } from "../../.server/read/jobChanges.ts";
@@ -55,7 +56,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     }
     const outcome = await repositories.jobs.save({
       ...read.job,
-      version: Number(fields.version),
+      version: startedFrom(fields),
       stiffness: apply ? k : null,
     });
     if (outcome.saved) return redirect(`/jobs/${jobId}/zones`);

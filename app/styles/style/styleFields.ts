@@ -1,5 +1,5 @@
 import type { Drops, OwnStyle } from "../../../core/ease/index.ts";
-import { numberText, percentText } from "../../form/numberField.ts";
+import { numberText, percentText } from "../../form/numberText.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
 /** Names of the fields of an own style. */

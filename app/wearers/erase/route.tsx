@@ -2,6 +2,8 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { group, line } from "../../../formats/form/index.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../../form/fields.server.ts";
@@ -21,15 +23,18 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   return { wearer, sheets: sheets.length, jobs: jobs.map(({ name }) => name) };
 });
 
+/** Reads the name that is typed to confirm. */
+const readName = formReader(group({ typedName: line("the name of the wearer") }));
+
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const store = storeOf(context);
   const wearer = found(await store.wearers.find(idFrom(params.wearerId, "wearer")), "wearer");
   const fields = await readFields(request);
-  if ((fields.typedName ?? "").trim() !== wearer.name) {
-    return invalid(fields, {
-      typedName: `Expected the name “${wearer.name}”, but got “${(fields.typedName ?? "").slice(0, 60)}”.`,
-    });
-  }
+  const read = readName(fields);
+  if (!read.ok) return invalid(fields, read.errors);
+  const { typedName } = read.value;
+  if (typedName !== wearer.name)
+    return invalid(fields, { typedName: `Expected the name “${wearer.name}”, but got “${typedName}”.` });
   const { clean } = await store.eraseWearer(wearer.id);
   // What the browser holds of them goes too; what waits in its queue for other jobs does not.
   return redirect(`/wearers?erased=${clean ? "whole" : "later"}`, { headers: { "Clear-Site-Data": '"cache"' } });

@@ -4,6 +4,7 @@ import { DIRECTIONS } from "../../../core/cloth/index.ts";
 import { LIKED_LENGTH_NAMES, LIKED_LENGTHS, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
 import { clothChoice } from "../../cloths/layupFields.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { DayInput } from "../../form/DayInput.tsx";
 import { ShelfInput } from "../../form/ShelfInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { likedLengthField, widthField } from "./likedFields.ts";
@@ -19,7 +20,7 @@ export function LikedFields({ shelf, unit }: LikedFieldsProps) {
     <>
       <Box sx={{ ...gridStyle, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" } }}>
         <TextInput name="name" label="Name" required hint="For example: the blue brief, worn most." />
-        <TextInput name="measuredOn" label="Measured on" type="date" />
+        <DayInput name="measuredOn" label="Measured on" />
       </Box>
       <Typography variant="h3" sx={{ mb: 0.5 }}>
         Its cloth

@@ -1,7 +1,7 @@
 import type { Direction } from "../../../core/cloth/index.ts";
 import { LIKED_LENGTHS, type LikedGarment, type LikedLength, ZONES, type Zone } from "../../../core/ease/index.ts";
 import { clothChoice } from "../../cloths/layupFields.ts";
-import { numberText, percentText } from "../../form/numberField.ts";
+import { numberText, percentText } from "../../form/numberText.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
 /** Names of the fields of a garment that fits. */

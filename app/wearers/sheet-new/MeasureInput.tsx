@@ -1,11 +1,12 @@
+import MoreHorizIcon from "@mui/icons-material/MoreHoriz";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
+import IconButton from "@mui/material/IconButton";
 import TextField from "@mui/material/TextField";
 import { useState } from "react";
 import { type CheckFinding, type MeasuredValue, nameOf, type SheetPlace } from "../../../core/body/index.ts";
 import { formatLengthWithUnit, type LengthUnit, parseLength } from "../../../core/units/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { measureField, notTakenField, takeField } from "../measureFields.ts";
+import { notTakenField, placeField, takeField } from "../measureFields.ts";
 import { renderFinding } from "../renderFinding.ts";
 import { MoreOfMeasure } from "./MoreOfMeasure.tsx";
 
@@ -37,12 +38,13 @@ export function MeasureInput({
   onFocus,
   onLeave,
 }: MeasureInputProps) {
-  const name = measureField(place.code, place.side);
+  const at = placeField(place.code, place.side);
+  const name = takeField(at, 1);
   const text = texts[name] ?? "";
-  const reason = texts[notTakenField(name)] ?? "";
+  const reason = texts[notTakenField(at)] ?? "";
   const [left, setLeft] = useState(false);
   const [more, setMore] = useState(false);
-  const hasMore = [takeField(name, 2), takeField(name, 3), notTakenField(name)].some(
+  const hasMore = [takeField(at, 2), takeField(at, 3), notTakenField(at)].some(
     (field) => (texts[field] ?? "") !== "" || errorOf(field),
   );
   const parsed = text.trim() === "" ? null : parseLength(text, unit);
@@ -79,15 +81,14 @@ export function MeasureInput({
         sx={{ mt: 0.5, mb: 0.5 }}
         slotProps={{ htmlInput: { inputMode: "decimal", "data-measure": name } }}
       />
-      <Button
+      <IconButton
         size="small"
         aria-expanded={more || hasMore}
         aria-label={`More about ${nameOf(place.code, place.side)}`}
         onClick={() => setMore(!more)}
-        sx={{ minWidth: 36, px: 0.5 }}
       >
-        ···
-      </Button>
+        <MoreHorizIcon fontSize="small" />
+      </IconButton>
       <Box sx={{ fontSize: "0.9rem", lineHeight: 1.3, color: "text.secondary", pl: 0.5, minWidth: 0 }}>
         {parsed?.ok ? meaning(parsed.value, unit) : null}
         {earlier ? (
@@ -101,7 +102,7 @@ export function MeasureInput({
         {asks ? <Box sx={{ color: "warning.main", fontWeight: 600 }}>{renderFinding(asks, unit)}</Box> : null}
       </Box>
       {more || hasMore ? (
-        <MoreOfMeasure place={place} name={name} texts={texts} errorOf={errorOf} onText={onText} onFocus={onFocus} />
+        <MoreOfMeasure place={place} name={at} texts={texts} errorOf={errorOf} onText={onText} onFocus={onFocus} />
       ) : null}
     </Box>
   );

@@ -7,6 +7,7 @@ import { notTakenField, takeField, tapeField } from "../measureFields.ts";
 
 interface MoreOfMeasureProps {
   readonly place: SheetPlace;
+  /** Name its fields stand below. */
   readonly name: string;
   readonly texts: Fields;
   readonly errorOf: (name: string) => string | undefined;

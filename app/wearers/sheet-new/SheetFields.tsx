@@ -19,9 +19,9 @@ import {
 import { TapeFigures } from "../../figure/TapeFigure.tsx";
 import { FormState } from "../../form/FormState.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
-import { answerField, readAnswers } from "../answerFields.ts";
+import { answerField, answersIn } from "../answerFields.ts";
 import { CheckList } from "../CheckList.tsx";
-import { measureField, readMeasures } from "../measureFields.ts";
+import { measureField, placeField, readMeasures } from "../measureFields.ts";
 import { HowTo } from "./HowTo.tsx";
 import { MeasureInput } from "./MeasureInput.tsx";
 import { SheetHead } from "./SheetHead.tsx";
@@ -61,7 +61,7 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
   const groups = useMemo(() => groupsOf(needed), [needed]);
   const input = (place: SheetPlace) => (
     <MeasureInput
-      key={measureField(place.code, place.side)}
+      key={placeField(place.code, place.side)}
       place={place}
       unit={unit}
       texts={texts}
@@ -75,10 +75,7 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
     />
   );
   const isUsed = ({ code, side }: SheetPlace) =>
-    Object.keys(texts).some(
-      (name) =>
-        (name === measureField(code, side) || name.startsWith(`${measureField(code, side)}.`)) && texts[name] !== "",
-    );
+    Object.keys(texts).some((name) => name.startsWith(`${placeField(code, side)}.`) && texts[name] !== "");
   return (
     <Box
       sx={{
@@ -128,7 +125,7 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
           hint="What the wearer agreed to: the measures taken, the notes kept. In their words."
         />
         <TextInput name="notes" label="Notes" lines={2} hint="Anything unusual." />
-        {readAnswers(texts).map((answer) => (
+        {answersIn(texts).map((answer) => (
           <input key={answerField(answer)} type="hidden" name={answerField(answer)} value={answer.word} />
         ))}
       </Box>
@@ -137,7 +134,7 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
         <HowTo place={lit} />
         <CheckList
           findings={findings}
-          answers={readAnswers(texts)}
+          answers={answersIn(texts)}
           unit={unit}
           onAnswer={(finding, word) => put(answerField(finding), word ?? "")}
           onRepair={(finding, repair, text) => {

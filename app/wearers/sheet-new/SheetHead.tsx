@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import { WORN_UNDER } from "../../../core/body/index.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { DayInput } from "../../form/DayInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 
 interface SheetHeadProps {
@@ -24,7 +25,7 @@ export function SheetHead({ onUnit, onSelfMeasured }: SheetHeadProps) {
   return (
     <>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", columnGap: 2, alignItems: "start" }}>
-        <TextInput name="takenOn" label="Measured on" type="date" />
+        <DayInput name="takenOn" label="Measured on" />
         <Box sx={{ mb: 0.5 }}>
           <TextInput name="measuredBy" label="Measured by" />
           <Box sx={{ mt: -1.5 }}>

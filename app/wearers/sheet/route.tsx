@@ -15,9 +15,9 @@ import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
-import { readAnswers } from "../answerFields.ts";
 import { SavedChecks } from "../SavedChecks.tsx";
 import type { Route } from "./+types/route.ts";
+import { readAnswer } from "./answerForm.server.ts";
 
 export const meta = () => [{ title: "Sheet · Stenz" }];
 
@@ -32,12 +32,12 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const id = idFrom(params.sheetId, "sheet");
   const fields = await readFields(request);
-  const name = Object.keys(fields).find((field) => field.startsWith("answer:")) ?? "";
-  const [answer] = readAnswers({ [name]: fields[name] || "confirmed" });
-  if (!answer) return data({ error: "Expected an answer to one of the checks." }, { status: 400 });
+  const read = readAnswer(fields);
+  if (!read.ok) return data({ error: "Expected an answer to one of the checks." }, { status: 400 });
+  const { word, ...check } = read.value;
   await storeOf(context).inTransaction(async ({ sheets }) => {
     found(await sheets.find(id), "sheet");
-    await sheets.answer(id, answer, fields[name] === "" ? null : answer.word);
+    await sheets.answer(id, check, word);
   });
   return data({ kept: true });
 });

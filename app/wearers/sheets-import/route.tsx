@@ -10,6 +10,8 @@ import { readJson } from "../../../formats/json.ts";
 import { found, idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { FileInput } from "../../form/FileInput.tsx";
+import { PlainFields } from "../../form/FormFields.tsx";
 import { readForm } from "../../form/fields.server.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
@@ -87,15 +89,10 @@ export default function ImportSheets({ loaderData, actionData }: Route.Component
         </Alert>
       ) : null}
       <Form method="post" encType="multipart/form-data">
-        <Box sx={{ mb: 2 }}>
-          <label>
-            <Typography component="span" sx={{ display: "block", mb: 0.5 }}>
-              File
-            </Typography>
-            <input type="file" name="file" accept=".csv,.json,text/csv,application/json" />
-          </label>
-        </Box>
-        <ChoiceInput name="mode" legend="If something cannot be read" choices={MODES} />
+        <FileInput label="File" name="file" accept=".csv,.json,text/csv,application/json" />
+        <PlainFields>
+          <ChoiceInput name="mode" legend="If something cannot be read" choices={MODES} />
+        </PlainFields>
         <Button type="submit" variant="contained">
           Import
         </Button>

@@ -7,8 +7,9 @@ import { RecordForm } from "../../form/RecordForm.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
-import { readWrap } from "../wrap/readWrap.ts";
 import { WrapFields } from "../wrap/WrapFields.tsx";
+import { newWrap } from "../wrap/wrapFields.ts";
+import { readWrap } from "../wrap/wrapForm.server.ts";
 import type { Route } from "./+types/route.ts";
 
 const draftOf = (wearerId: number) => draftName("wrap-new", wearerId);
@@ -29,7 +30,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const wearerId = idFrom(params.wearerId, "wearer");
   const fields = await readFields(request);
   const read = readWrap(fields, today());
-  if (Object.keys(read.errors).length > 0) return invalid(fields, read.errors);
+  if (!read.ok) return invalid(fields, read.errors);
   const id = await storeOf(context).inTransaction(async ({ wearers, wraps, drafts }) => {
     found(await wearers.find(wearerId), "wearer");
     await drafts.drop(draftOf(wearerId));
@@ -51,7 +52,7 @@ export default function NewWrap({ loaderData, actionData }: Route.ComponentProps
       <RecordForm
         draftForm={draftOf(wearer.id)}
         draft={draft}
-        start={{ takenOn: day }}
+        start={newWrap(day)}
         unsaved={actionData}
         hidden={{ unit }}
         submitLabel="Keep this wrap"

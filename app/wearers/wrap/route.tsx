@@ -17,10 +17,10 @@ import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import type { Route } from "./+types/route.ts";
-import { readWrap } from "./readWrap.ts";
 import { WrapFields } from "./WrapFields.tsx";
 import { SeamPairs, WrapGirths } from "./WrapResults.tsx";
 import { wrapFields } from "./wrapFields.ts";
+import { readWrap } from "./wrapForm.server.ts";
 
 const draftOf = (id: number) => draftName("wrap", id);
 
@@ -83,7 +83,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
       return redirect(`/wearers/${before.wearerId}/wraps`);
     }
     const read = readWrap(fields, today());
-    if (Object.keys(read.errors).length > 0) return invalid(fields, read.errors);
+    if (!read.ok) return invalid(fields, read.errors);
     return answerEdit(await wraps.save({ ...before, ...read.value, version: startedFrom(fields) }), {
       ...{ fields, drafts, draft: draftOf(id), what: "body wrap", to: `/wraps/${id}` },
       rows: (theirs) => conflictRows(fields, wrapFields(theirs)),

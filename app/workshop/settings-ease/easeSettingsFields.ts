@@ -1,9 +1,11 @@
 import { CLOTH_KINDS, type ClothSettings } from "../../../core/cloth/index.ts";
 import { type EaseSettings, FAMILIES, ZONES } from "../../../core/ease/index.ts";
-import { numberText, percentText } from "../../form/numberField.ts";
+import { numberText, percentText } from "../../form/numberText.ts";
+import { inRow } from "../../form/rows/withRows.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
-/** Rows of the reduction table in the form. */
+/** Name of the list of the reduction table, and the rows it has in the form. */
+export const TABLE = "table";
 export const TABLE_ROWS = 8;
 
 /** Names of the form's fields. */
@@ -11,7 +13,7 @@ export const cutField = (zone: string, kind: "stretchy" | "stable"): string => `
 export const shareField = (family: string, zone: string): string => `share.${family}.${zone}`;
 export const targetField = (family: string, zone: string): string => `target.${family}.${zone}`;
 export const lengthShareField = (family: string): string => `length.${family}`;
-export const tableField = (row: number, column: "stretch" | "reduction"): string => `table.${row}.${column}`;
+export const tableField = (row: number, column: "stretch" | "reduction"): string => inRow(TABLE, row, column);
 export const referenceField = (kind: string): string => `reference.${kind}`;
 
 /** The fields the settings are edited from: ratios in per cent, lengths in mm. */

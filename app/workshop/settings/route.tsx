@@ -2,7 +2,6 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Store } from "../../../data/store.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
-import { parseGaugeAddress } from "../../.server/gauge/gaugeSource.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { fromThisMachineContext } from "../../.server/http/context.ts";
@@ -15,12 +14,10 @@ import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { InchStepChoice } from "../../frame/units/InchStepChoice.tsx";
 import type { Route } from "./+types/route.ts";
+import { readGauge, readWorkshop } from "./settingsForm.server.ts";
 
 const DRAFT = draftName("settings");
 const WORKSHOP_DRAFT = draftName("settings-workshop");
-
-/** Longest name of a workshop. */
-const LONGEST_NAME = 80;
 
 export const meta = () => [{ title: "Settings · Stenz" }];
 
@@ -39,14 +36,11 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   if (!context.get(fromThisMachineContext)) {
     return invalid(fields, { gaugeAddress: "Expected to be set on the machine Stenz runs on: open Stenz there." });
   }
-  const value = lineOf(fields.gaugeAddress);
-  const address = value === null ? null : parseGaugeAddress(value);
-  if (address && !address.ok) return invalid(fields, { gaugeAddress: address.problem.message });
+  const read = readGauge(fields);
+  if (!read.ok) return invalid(fields, read.errors);
+  const value = read.value.gaugeAddress;
   return keep(storeOf(context), fields, { name: "gaugeAddress", label: "Gauge", value, draft: DRAFT });
 });
-
-/** A line of text as it is kept; an empty one is none. */
-const lineOf = (text = ""): string | null => (text.trim() === "" ? null : text.trim());
 
 interface Kept {
   readonly name: "gaugeAddress" | "workshopName";
@@ -64,10 +58,9 @@ const keep = (store: Store, fields: Fields, { name, label, value, draft }: Kept)
   );
 
 function saveWorkshop(fields: Fields, store: Store) {
-  const value = lineOf(fields.workshopName);
-  if (value !== null && value.length > LONGEST_NAME) {
-    return invalid(fields, { workshopName: `Expected up to ${LONGEST_NAME} signs, but there are ${value.length}.` });
-  }
+  const read = readWorkshop(fields);
+  if (!read.ok) return invalid(fields, read.errors);
+  const value = read.value.workshopName;
   return keep(store, fields, { name: "workshopName", label: "Name", value, draft: WORKSHOP_DRAFT });
 }
 

@@ -1,5 +1,6 @@
-import { fail, ok, type Result } from "../../core/result.ts";
-import { type LengthUnit, parseLength } from "../../core/units/index.ts";
+import { fail, ok, type Result } from "../result.ts";
+import type { LengthUnit } from "./length.ts";
+import { parseLength } from "./parseLength.ts";
 
 /** Unit in which small amounts (a pinch, a swatch) are written without a unit: millimetres beside centimetres. */
 export const smallUnit = (unit: LengthUnit): "mm" | "in" => (unit === "cm" ? "mm" : "in");

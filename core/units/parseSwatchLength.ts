@@ -1,6 +1,6 @@
-import { fail, type Result } from "../../core/result.ts";
-import { parseLength } from "../../core/units/index.ts";
-import { withItsUnit } from "../form/smallLength.ts";
+import { fail, type Result } from "../result.ts";
+import { parseLength } from "./parseLength.ts";
+import { withItsUnit } from "./smallLength.ts";
 
 /** Reads a length of a swatch: a bare number is in millimetres, what a ruler beside a swatch reads. */
 export function parseSwatchLength(text: string): Result<number> {

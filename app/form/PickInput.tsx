@@ -1,0 +1,67 @@
+import MenuItem from "@mui/material/MenuItem";
+import TextField from "@mui/material/TextField";
+import { useFieldState } from "./FormState.tsx";
+
+/** A word, or a word and what it is called. */
+type Pick = string | { readonly value: string; readonly label: string };
+
+interface PickInputProps {
+  readonly name: string;
+  readonly label: string;
+  readonly choices: readonly Pick[];
+  /** What stands there at first. */
+  readonly first: string;
+}
+
+const wordsOf = (choice: Pick) => (typeof choice === "string" ? { value: choice, label: choice } : choice);
+
+function menuItem(choice: Pick) {
+  const { value, label } = wordsOf(choice);
+  return (
+    <MenuItem key={value} value={value}>
+      {label}
+    </MenuItem>
+  );
+}
+
+/** One of a few words out of a list that folds away: for rows, where radio buttons have no room. */
+export function PickInput({ name, label, choices, first }: PickInputProps) {
+  const { value, error } = useFieldState(name);
+  return (
+    <TextField
+      select
+      id={`field-${name}`}
+      name={name}
+      label={label}
+      defaultValue={value || first}
+      error={error !== undefined}
+      helperText={error}
+    >
+      {choices.map(menuItem)}
+    </TextField>
+  );
+}
+
+/** The same in a cell of a table, whose heading is its label; the browser's own list, which takes least room. */
+export function PickCell({ name, label, choices, first }: PickInputProps) {
+  const { value } = useFieldState(name);
+  return (
+    <TextField
+      select
+      hiddenLabel
+      id={`field-${name}`}
+      name={name}
+      defaultValue={value || first}
+      slotProps={{ select: { native: true }, htmlInput: { "aria-label": label } }}
+    >
+      {choices.map((choice) => {
+        const { value: word, label: words } = wordsOf(choice);
+        return (
+          <option key={word} value={word}>
+            {words}
+          </option>
+        );
+      })}
+    </TextField>
+  );
+}

@@ -1,0 +1,17 @@
+export { choice } from "./choice.ts";
+export { day } from "./day.ts";
+export { type TypedForce, typedForce, typedLoad } from "./force.ts";
+export {
+  length,
+  signedLength,
+  smallLength,
+  smallOrNone,
+  swatchLength,
+  type TypedLength,
+  typedLength,
+  typedSmallLength,
+} from "./length.ts";
+export { type NumberWanted, number, percent, ratio, whole } from "./number.ts";
+export { reference, version } from "./reference.ts";
+export { line, notes, optionalLine } from "./text.ts";
+export { tick } from "./tick.ts";
