@@ -43,7 +43,9 @@ describe("the search over all findings", () => {
     expect(amounts).toEqual(amounts.toSorted((a, b) => b - a));
     const smallest = (await search({ order: "smallest" })).flatMap(({ amountMm }) => amountMm ?? []);
     expect(smallest).toEqual(smallest.toSorted((a, b) => a - b));
-    const left = (await search({ order: "mostLeft" })).map(({ residualMm }) => (residualMm === null ? -1 : Math.abs(residualMm)));
+    const left = (await search({ order: "mostLeft" })).map(({ residualMm }) =>
+      residualMm === null ? -1 : Math.abs(residualMm),
+    );
     expect(left).toEqual(left.toSorted((a, b) => b - a));
     const beyond = await store.searchFindings({ words: "", kind: null, spot: null, usable: null, page: 99 });
     expect(beyond).toMatchObject({ page: 1, pageCount: 1, total: all.length, more: false });

@@ -1,3 +1,4 @@
+export { contentOf, demoStore } from "./demoStore.ts";
 export { OLDER_DATA_FILES, OLDER_JOB_FILES, olderDataFile, olderJobFiles } from "./olderFiles.ts";
 export { temporaryFolder, temporaryStore } from "./temporaryStore.ts";
 export { decision, withPrototype } from "./withPrototype.ts";

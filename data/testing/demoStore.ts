@@ -1,0 +1,47 @@
+import { copyFileSync, mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { Knex } from "knex";
+import { afterAll, onTestFinished } from "vitest";
+import { openDatabase } from "../db/index.ts";
+import { addDemoWorkshop } from "../demo/index.ts";
+import { openStore, type Store, storeOver } from "../store.ts";
+import { temporaryFolder } from "./temporaryStore.ts";
+
+/** The demo workshop as a file, made once for all tests of a file. */
+let template: Promise<string> | null = null;
+
+async function makeTemplate(): Promise<string> {
+  const folder = mkdtempSync(join(tmpdir(), "stenz-demo-"));
+  afterAll(() => rmSync(folder, { recursive: true, force: true }));
+  const file = join(folder, "demo.sqlite");
+  const store = await openStore(file);
+  await addDemoWorkshop(store);
+  // Closed, all of it stands in the one file and can be copied.
+  await store.close();
+  return file;
+}
+
+/** The demo workshop in a data file of the test's own, with the connection under the store to look at rows. */
+export async function demoStore(): Promise<{ store: Store; db: Knex }> {
+  template ??= makeTemplate();
+  const file = join(temporaryFolder(), "demo.sqlite");
+  copyFileSync(await template, file);
+  const db = await openDatabase(file);
+  const store = storeOver(db);
+  onTestFinished(() => store.close());
+  return { store, db };
+}
+
+/** Everything a data file holds, as one text: what an action that was refused must leave as it was. */
+export async function contentOf(db: Knex): Promise<string> {
+  const tables: { name: string }[] = await db("sqlite_master")
+    .where({ type: "table" })
+    .whereNot("name", "like", "sqlite_%")
+    .whereNot("name", "like", "finding_words%")
+    .orderBy("name")
+    .select("name");
+  const parts = [];
+  for (const { name } of tables) parts.push(`${name} ${JSON.stringify(await db(name).select("*"))}`);
+  return parts.join("\n");
+}
