@@ -8,6 +8,7 @@ export default defineConfig({
       "formats/**/*.test.ts",
       "data/**/*.test.ts",
       "app/**/*.test.ts",
+      "app/**/*.test.tsx",
       "scripts/**/*.test.ts",
     ],
     environment: "node",

@@ -49,7 +49,7 @@ export function DayInput({ name, label }: { name: string; label: string }) {
   );
   return (
     <>
-      <input ref={sent} type="hidden" name={name} defaultValue={value} />
+      <input ref={sent} type="hidden" name={name} value={isoOf(text)} />
       <TextField
         id={`field-${name}`}
         label={label}
