@@ -4,7 +4,8 @@ import type { ActionCase } from "./testing/actionCase.ts";
 import { FITTING_CASES } from "./testing/fittingCases.ts";
 import { JOB_CASES } from "./testing/jobCases.ts";
 import { PERSON_CASES } from "./testing/personCases.ts";
-import { postTo, routeOf, routesWithActions, type Sent } from "./testing/postTo.ts";
+import { postTo, type Sent } from "./testing/postTo.ts";
+import { routeOf, routesWith } from "./testing/routeModules.ts";
 import { SHELF_CASES } from "./testing/shelfCases.ts";
 import { WORKSHOP_CASES } from "./testing/workshopCases.ts";
 
@@ -18,7 +19,7 @@ const CASES: readonly ActionCase[] = [
 
 it("every route with an action is tried", async () => {
   const tried = [...new Set(CASES.map(({ address }) => routeOf(address).file))].toSorted();
-  expect(tried).toEqual(await routesWithActions());
+  expect(tried).toEqual(await routesWith("action"));
 });
 
 /** Posts to a workshop of its own. @returns the answer, and whether it left the data as it was. */

@@ -1,0 +1,46 @@
+import type { RouteConfigEntry } from "@react-router/dev/routes";
+import { matchRoutes, type RouteObject, RouterContextProvider } from "react-router";
+import type { Store } from "../../data/store.ts";
+import { fromThisMachineContext, storeContext } from "../.server/http/context.ts";
+import routes from "../routes.ts";
+
+type Handler = (args: object) => Promise<unknown>;
+
+/** The modules of all routes, by their file. */
+const MODULES = import.meta.glob<{ action?: Handler; loader?: Handler }>("../**/route.{ts,tsx}");
+
+/** Where the pages of the tests stand. */
+export const ORIGIN = "http://127.0.0.1";
+
+/** A route as the router matches it, with the file its config names. */
+const objectOf = ({ path, index, children, file }: RouteConfigEntry): RouteObject =>
+  index
+    ? { index: true, id: file }
+    : { ...(path === undefined ? {} : { path }), id: file, children: (children ?? []).map(objectOf) };
+
+const OBJECTS = routes.map(objectOf);
+
+/** The file of the route behind an address; a layout's own address is its index. */
+export function routeOf(address: string): { file: string; params: Readonly<Record<string, string | undefined>> } {
+  const match = matchRoutes(OBJECTS, new URL(address, ORIGIN).pathname)?.at(-1);
+  if (!match) throw new Error(`There is no route at ${address}.`);
+  return { file: match.route.id as string, params: match.params };
+}
+
+/** Files of all routes that have an action, or a loader. */
+export async function routesWith(what: "action" | "loader"): Promise<string[]> {
+  const found = [];
+  for (const [file, load] of Object.entries(MODULES)) if ((await load())[what]) found.push(file.slice("../".length));
+  return found.toSorted();
+}
+
+/** Runs the action or the loader behind an address over a store, for this machine. What it throws is its answer too. */
+export async function run(what: "action" | "loader", store: Store, request: Request): Promise<unknown> {
+  const { file, params } = routeOf(request.url);
+  const handler = (await MODULES[`../${file}`]?.())?.[what];
+  if (!handler) throw new Error(`${file} has no ${what}.`);
+  const context = new RouterContextProvider();
+  context.set(storeContext, store);
+  context.set(fromThisMachineContext, true);
+  return handler({ request, params, context }).catch((thrown: unknown) => thrown);
+}
