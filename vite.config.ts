@@ -18,6 +18,7 @@ const RENDERING = [
   /^@conform-to\//,
   /^@dnd-kit\//,
   /^@tanstack\//,
+  /^use-sync-external-store/,
 ];
 
 export default defineConfig(({ command }) => ({

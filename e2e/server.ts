@@ -49,11 +49,21 @@ export async function startDemo(): Promise<DemoServer> {
   }
 }
 
+/** How often a copy is tried while the server is writing, and the pause between, ms. */
+const TRIES = 200;
+const PAUSE_MS = 25;
+
 /** SQLite's own copy: it goes into a file that the server has open, as one transaction the server sees whole. */
 async function copyData(from: string, to: string): Promise<void> {
   const database = new Database(from);
   try {
-    await database.backup(to);
+    for (let tries = 0; tries < TRIES; tries += 1) {
+      // While the server writes, the copy ends at once with no page at all.
+      const { totalPages } = await database.backup(to);
+      if (totalPages > 0) return;
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+    }
+    throw new Error(`The data could not be put back: something keeps writing into ${to}.`);
   } finally {
     database.close();
   }

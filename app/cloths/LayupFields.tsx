@@ -58,7 +58,13 @@ function LayerRow({
     <Box
       role="group"
       aria-label={`Layer ${index + 1}`}
-      sx={{ display: "grid", gridTemplateColumns: "auto 1.6fr 1fr 1fr auto", gap: 1, mb: 1, alignItems: "start" }}
+      sx={{
+        display: "grid",
+        gridTemplateColumns: "auto minmax(0, 1fr) 112px 112px auto",
+        gap: 1,
+        mb: 1.5,
+        alignItems: "start",
+      }}
     >
       <Box sx={{ pt: 0.75 }}>{handle}</Box>
       <TextField
@@ -71,7 +77,7 @@ function LayerRow({
         autoComplete="off"
         slotProps={{ htmlInput: { list } }}
       />
-      <PickInput name={names.direction} label={`${index + 1}. round the body`} choices={DIRECTIONS} first="across" />
+      <PickInput name={names.direction} label={`${index + 1}. direction`} choices={DIRECTIONS} first="across" />
       <PickInput
         name={names.role}
         label={`${index + 1}. role`}

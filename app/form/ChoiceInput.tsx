@@ -38,7 +38,10 @@ export function ChoiceInput({
   const chosen = choices.some((choice) => choice.value === value) ? value : unpicked ? undefined : choices[0]?.value;
   return (
     <FormControl component="fieldset" error={error !== undefined} sx={{ mb: 2, minWidth: 0, display: "flex" }}>
-      <FormLabel component="legend" sx={{ mb: 0.5, fontSize: "0.85rem", color: "text.secondary" }}>
+      <FormLabel
+        component="legend"
+        sx={{ mb: 0.5, fontSize: "0.85rem", "&, &.Mui-focused": { color: "text.secondary" } }}
+      >
         {legend}
       </FormLabel>
       <RadioGroup

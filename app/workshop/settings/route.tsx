@@ -118,7 +118,11 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
         hidden={{ version: gauge.version }}
         submitLabel="Save"
       >
-        <TextInput name="gaugeAddress" label="Gauge" hint="/dev/ttyUSB0 or tcp://127.0.0.1:7001; empty for none." />
+        <TextInput
+          name="gaugeAddress"
+          label="Gauge"
+          hint="/dev/ttyUSB0, /dev/ttyUSB0 115200 for another speed, or tcp://127.0.0.1:7001; empty for none."
+        />
       </RecordForm>
     </Box>
   );
