@@ -30,8 +30,8 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     { scope: "worker" },
   ],
   demo: async ({ server }, use) => {
-    await server.putBack();
-    await use(server.address);
+    await use(await server.open());
+    await server.close();
     expect(server.output()).not.toMatch(/\[[2-9A-Z]{8}\]/);
   },
   context: async ({ context }, use) => {

@@ -9,15 +9,16 @@ const WARM_UP = 20;
 export async function pageFigures(): Promise<Figure[]> {
   const demo = await startDemo();
   try {
-    const scripts = await scriptsOf(`${demo.address}/`);
-    const [empty = [], job = []] = await timed(`${demo.address}/care.data`, `${demo.address}/jobs/1.data`);
+    const address = await demo.open();
+    const scripts = await scriptsOf(`${address}/`);
+    const [empty = [], job = []] = await timed(`${address}/care.data`, `${address}/jobs/1.data`);
     const [emptyMs, jobMs] = [quantile(empty, 0.5), quantile(job, 0.5)];
     return [
       { name: "first page, compressed script", value: scripts / 1000, unit: "kB", under: 250 },
       { name: "a page without data over HTTP, median", value: emptyMs, unit: "ms" },
       { name: "the job page's data over HTTP, median", value: jobMs, unit: "ms" },
       { name: "job page loaders: the difference", value: jobMs - emptyMs, unit: "ms", under: 8 },
-      ...(await documentFigures(demo.address)),
+      ...(await documentFigures(address)),
     ];
   } finally {
     await demo.stop();

@@ -11,10 +11,11 @@ export async function whatIfFigures(): Promise<Figure[]> {
   const demo = await startDemo();
   const browser = await chromium.launch(config.use?.launchOptions);
   try {
+    const address = await demo.open();
     const page = await browser.newPage();
     // Source that runs without being built gives functions their names through a helper, which the page lacks.
     await page.addInitScript("globalThis.__name = (named) => named");
-    await page.goto(`${demo.address}/jobs/4/ease?zone=waist`, { waitUntil: "networkidle" });
+    await page.goto(`${address}/jobs/4/ease?zone=waist`, { waitUntil: "networkidle" });
     const samples = await page.evaluate(typeOverAndOver);
     return [
       {

@@ -7,13 +7,14 @@ import { VIEWS } from "./views.ts";
 const folder = join(import.meta.dirname, "../../docs/screenshots");
 
 const demo = await startDemo();
+const origin = await demo.open();
 const browser = await chromium.launch(config.use?.launchOptions);
 try {
   for (const { name, address, width = 1280, dark = false, prepare } of VIEWS) {
     const page = await browser.newPage({ viewport: { width, height: width > 1000 ? 800 : 1100 }, locale: "en-GB" });
     // Nothing may move while the picture is taken.
     await page.emulateMedia({ reducedMotion: "reduce" });
-    await page.goto(demo.address + address, { waitUntil: "networkidle" });
+    await page.goto(origin + address, { waitUntil: "networkidle" });
     // What is focused before the page is alive is scrolled away from when it wakes.
     await page.locator("body[data-hydrated]").waitFor({ state: "attached" });
     if (dark) await page.getByRole("button", { name: "Dark scheme" }).click();

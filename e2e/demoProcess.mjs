@@ -1,0 +1,51 @@
+/**
+ * The server of one worker of the browser tests, told by its parent what to do: `open` serves the demo workshop as it is
+ * shipped on a free port and answers with the address; `close` stops it. The workshop is made once and copied then.
+ */
+import { copyFileSync, rmSync } from "node:fs";
+import { join } from "node:path";
+import { pathToFileURL } from "node:url";
+import { buildFolder } from "../scripts/build.mjs";
+
+process.env.NODE_ENV = "production";
+const { startServer } = await import(pathToFileURL(join(buildFolder, "server/index.js")).href);
+
+const folder = process.argv[2];
+const [template, live] = [join(folder, "template.sqlite"), join(folder, "demo.sqlite")];
+const serve = (dataFile, demo) =>
+  startServer({
+    host: "127.0.0.1",
+    names: [],
+    port: 0,
+    spare: 0,
+    dataFile,
+    demo,
+    clientFolder: join(buildFolder, "client"),
+  });
+
+// Stopped, all of it stands in the one file and can be copied.
+await (await serve(template, true)).stop();
+
+let running = null;
+const DO = {
+  async open() {
+    for (const ending of ["", "-wal", "-shm"]) rmSync(live + ending, { force: true });
+    copyFileSync(template, live);
+    running = await serve(live, false);
+    return running.address.replace(/\/$/, "");
+  },
+  async close() {
+    await running?.stop();
+    running = null;
+  },
+};
+
+process.on("message", async (what) => {
+  try {
+    process.send({ answer: (await DO[what]()) ?? "" });
+  } catch (cause) {
+    process.send({ failed: String(cause?.stack ?? cause) });
+  }
+});
+process.on("disconnect", () => process.exit(0));
+process.send({ answer: "ready" });
