@@ -78,9 +78,11 @@ export async function kept(page: Page, text: string, field: Locator): Promise<vo
   await saved;
 }
 
-/** Looks for serious faults of accessibility on the page as it stands. */
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
+/** Looks for serious faults of accessibility on the page as it stands; by some rules only, where they are named. */
+export async function expectAccessible(page: Page, rules: readonly string[] = []): Promise<void> {
+  const looking = new AxeBuilder({ page });
+  if (rules.length > 0) looking.withRules([...rules]);
+  const { violations } = await looking.analyze();
   const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
   expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(" | ")}`)).toEqual(
     [],
