@@ -98,10 +98,15 @@ function FormBody({
           form.onSubmit(event);
           // A row was added, removed or moved: that is kept like anything typed, once it stands in the form.
           if (event.defaultPrevented) return void setTimeout(() => keep.onInput(own));
-          keep.onSubmit();
-          if (!onSend) return;
+          const draftUnderway = keep.onSubmit();
+          if (onSend) {
+            event.preventDefault();
+            return onSend(new FormData(own));
+          }
+          if (!draftUnderway) return;
           event.preventDefault();
-          onSend(new FormData(own));
+          const { submitter } = event.nativeEvent as SubmitEvent;
+          void Promise.race([draftUnderway, afterPatience()]).then(() => own.requestSubmit(submitter));
         }}
       >
         {Object.entries({ ...hidden, ...versionNow }).map(([name, value]) => (
@@ -123,6 +128,11 @@ function FormBody({
     </FormFields>
   );
 }
+
+/** How long a form waits for its draft before it is handed in all the same, ms. */
+const PATIENCE_MS = 2000;
+
+const afterPatience = () => new Promise<void>((resolve) => setTimeout(resolve, PATIENCE_MS));
 
 function TakenUpNotice({ draftForm }: { draftForm: string }) {
   const fetcher = useFetcher();

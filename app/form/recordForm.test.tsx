@@ -95,6 +95,27 @@ describe("a half-filled form", () => {
     expect(drafts).toEqual([]);
   });
 
+  it("is on the server before the form is handed in, never after", async () => {
+    const order: string[] = [];
+    let arrive = () => {};
+    vi.stubGlobal("fetch", (_: string, { body }: { body: URLSearchParams }) => {
+      order.push(`draft of ${body.get("name")} sent`);
+      return new Promise<Response>((resolve) => {
+        arrive = () => {
+          order.push("draft there");
+          resolve(new Response());
+        };
+      });
+    });
+    const { posted } = renderPage(named(), () => void order.push("handed in"));
+    await userEvent.type(field("Name"), "Wenna");
+    await waitFor(() => expect(order).toContain("draft of Wenna sent"));
+    await userEvent.click(screen.getByText("Save"));
+    expect(posted).toEqual([]);
+    arrive();
+    await waitFor(() => expect(order.slice(-3)).toEqual(["draft of Wenna sent", "draft there", "handed in"]));
+  });
+
   it("is taken up again, on the version it was begun on, and can be started afresh", async () => {
     const { posted } = renderPage(named({ draft: { name: "Half", version: "1" }, start: { name: "Whole" } }));
     expect(field("Name").value).toBe("Half");

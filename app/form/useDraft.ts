@@ -5,12 +5,20 @@ import { textsOf } from "./unsaved.ts";
 /** Pause after the last key before a draft is sent, ms. */
 const PAUSE_MS = 250;
 
+/** What a form tells of its typing, so that it is kept. */
+interface DraftKeeper {
+  readonly onInput: (element: HTMLFormElement) => void;
+  /** Stops what has not gone out yet. @returns what is under way: handed in before it, the form would be half-filled again. */
+  readonly onSubmit: () => Promise<void> | null;
+}
+
 /**
  * Keeps a half-filled form on the server while it is typed, under the form's name; nothing without one. What was not sent yet goes out when
  * the page is left; a submit stops it, since the action drops the draft.
  */
-export function useDraft(form: string | null): { onInput: (element: HTMLFormElement) => void; onSubmit: () => void } {
+export function useDraft(form: string | null): DraftKeeper {
   const pending = useRef<{ timer: ReturnType<typeof setTimeout>; send: () => void } | null>(null);
+  const underway = useRef<Promise<void> | null>(null);
   useEffect(() => {
     const flush = () => pending.current?.send();
     // Before a reload asks for the page anew, or the answer would not know yet what was typed last; and when the page
@@ -30,13 +38,17 @@ export function useDraft(form: string | null): { onInput: (element: HTMLFormElem
         const fields = textsOf(new FormData(element));
         const send = () => {
           pending.current = null;
-          void keepDraft(form, fields);
+          const sent = keepDraft(form, fields).finally(() => {
+            if (underway.current === sent) underway.current = null;
+          });
+          underway.current = sent;
         };
         pending.current = { timer: setTimeout(send, PAUSE_MS), send };
       },
       onSubmit() {
         if (pending.current) clearTimeout(pending.current.timer);
         pending.current = null;
+        return underway.current;
       },
     }),
     [form],
