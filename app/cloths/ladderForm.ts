@@ -32,7 +32,8 @@ export const stepFields = (row: number) =>
     cycle: inRow(STEPS, row, "cycle"),
   }) as const;
 
-const swatch = () => swatchLength({ mostMm: 10_000, zero: true });
+/** A length of a swatch; what it may be beside the others is for its test to say. */
+export const swatch = () => swatchLength({ mostMm: 10_000, zero: true });
 
 /** A ladder as typed; what it needs once it has a step is for {@link ladderOf} to say. */
 export const ladderSchema = group({
@@ -62,7 +63,8 @@ type Typed = ValueOf<typeof schema>;
 /** Name of a form's field by the JSON pointer of what was read from it. */
 type NameOf = (pointer: string) => string;
 
-const EMPTY = "Expected a length such as 162 mm or 6 3/8 in, but the field is empty.";
+/** What a length says that is missing beside others. */
+export const EMPTY_LENGTH = "Expected a length such as 162 mm or 6 3/8 in, but the field is empty.";
 
 /** Field that a problem of the whole ladder belongs to, as a JSON pointer. */
 const FIELD_OF_PROBLEM: Readonly<Record<string, string>> = {
@@ -119,7 +121,7 @@ function missing({ ladder, neck }: Typed, nameOf: NameOf): Messages {
     ["/ladder/gauge", ladder.gauge],
     ...(begun ? Object.entries(neck).map(([name, mm]) => [`/neck/${name}`, mm] as const) : []),
   ] as const;
-  return Object.fromEntries(needed.filter(([, mm]) => mm === null).map(([pointer]) => [nameOf(pointer), EMPTY]));
+  return Object.fromEntries(needed.filter(([, mm]) => mm === null).map(([pointer]) => [nameOf(pointer), EMPTY_LENGTH]));
 }
 
 const neckIn = ({ rest, stretched, at }: Typed["neck"]): LoadLadder["neckIn"] =>

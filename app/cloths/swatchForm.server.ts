@@ -16,18 +16,15 @@ import {
   notes,
   orElse,
   orNull,
-  swatchLength,
   unless,
   type ValueOf,
   whole,
 } from "../../formats/form/index.ts";
 import type { Fields } from "../form/unsaved.ts";
-import { ladderOf, ladderSchema, neckSchema } from "./ladderForm.ts";
+import { EMPTY_LENGTH, ladderOf, ladderSchema, neckSchema, swatch } from "./ladderForm.ts";
 
 /** Most washes anybody has counted. */
 const MOST_WASHES = 1000;
-
-const swatch = () => orNull(swatchLength({ mostMm: 10_000, zero: true }));
 
 const schema = group({
   direction: choice("a direction", DIRECTIONS),
@@ -42,9 +39,9 @@ const schema = group({
   washes: orNull(whole({ what: "how often it was washed", least: 1, most: MOST_WASHES })),
   look: orNull(choice("how the cells look", ["narrow", "wide"])),
   note: notes(),
-  gauge: swatch(),
-  stretched: swatch(),
-  after: swatch(),
+  gauge: orNull(swatch()),
+  stretched: orNull(swatch()),
+  after: orNull(swatch()),
   ladder: ladderSchema,
   neck: neckSchema,
 });
@@ -79,11 +76,13 @@ export function readSwatchTest(fields: Fields, clothId: number, today: string): 
 /** A hand test is there as soon as its stretched length is; a gauge alone is only what the form starts from. */
 function handOf({ gauge, stretched, after: afterMm }: Typed): { hand: HandTest | null; errors: Messages } {
   if (stretched === null && afterMm === null) return { hand: null, errors: {} };
-  const empty = "Expected a length such as 162 mm or 6 3/8 in, but the field is empty.";
   if (gauge === null || stretched === null)
     return {
       hand: null,
-      errors: { ...(gauge === null ? { gauge: empty } : {}), ...(stretched === null ? { stretched: empty } : {}) },
+      errors: {
+        ...(gauge === null ? { gauge: EMPTY_LENGTH } : {}),
+        ...(stretched === null ? { stretched: EMPTY_LENGTH } : {}),
+      },
     };
   const hand = { gaugeMm: gauge, stretchedMm: stretched, afterMm };
   const evaluated = evaluateHandTest(hand);

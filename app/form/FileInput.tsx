@@ -15,7 +15,7 @@ interface FileInputProps {
   readonly sends?: boolean;
 }
 
-/** Picks one file: a button as large as any other, with the name of what was picked beside it. */
+/** Picks one file: a button of the usual size, with the name of what was picked beside it. */
 export function FileInput({ label, name, accept, capture, onPick, sends = false }: FileInputProps) {
   const [picked, setPicked] = useState("");
   const pick = ({ currentTarget }: ChangeEvent<HTMLInputElement>) => {

@@ -1,7 +1,8 @@
+import type { FlatFields } from "../../formats/form/index.ts";
 import type { FieldErrors } from "../../formats/validation.ts";
 
 /** Fields of a posted form as typed. */
-export type Fields = Readonly<Record<string, string>>;
+export type Fields = FlatFields;
 
 /** The text fields of a form; the last of equal names counts. */
 export const textsOf = (form: FormData): Fields =>

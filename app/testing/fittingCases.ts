@@ -1,21 +1,11 @@
 import type { ActionCase } from "./actionCase.ts";
+import { SEEN_FINDING } from "./seenFinding.ts";
 
 const PAGE = "/jobs/2/prototypes/1/fitting";
 const JUDGED = "/jobs/1/prototypes/2/fitting";
 const KEY = "0123456789abcdef0123456789abcdef";
 
-const seen = {
-  intent: "finding",
-  fitting: "3",
-  kind: "loose",
-  spot: "waist",
-  side: "both",
-  view: "back",
-  x: "0.5",
-  y: "0.46",
-  amount: "24",
-  unit: "cm",
-};
+const seen = { ...SEEN_FINDING, fitting: "3" };
 
 /** The fitting: its head, findings, readings, checks, words and judgements; by the page and by the queue. */
 export const FITTING_CASES: readonly ActionCase[] = [

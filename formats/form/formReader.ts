@@ -19,14 +19,16 @@ export type TypedForm<Value> = FormRead<Value> &
   );
 
 /**
- * Compiles the schema of a form. Its reader makes a value of what was typed, or has one message a field: what was
- * expected there and what came.
+ * The reader of a form by its schema: it makes a value of what was typed, or has one message a field: what was expected
+ * there and what came. A schema is compiled with its first form, so that starting the server waits for none of them.
  */
 export function formReader<Value>(
   schema: FormSchema<Value>,
 ): (fields: FlatFields, facts?: Partial<FormFacts>) => TypedForm<Value> {
-  const validate = ajv.compile(schema) as ValidateFunction;
+  let compiled: ValidateFunction | null = null;
   return (fields, facts = {}) => {
+    compiled ??= ajv.compile(schema);
+    const validate = compiled;
     const { value, errors, names } = readTree(schema, fields, { ...factsOf(fields), ...facts });
     if (validate(value) && Object.keys(errors).length === 0)
       return { ok: true, value: value as Value, nameOf: (pointer) => names.get(pointer) ?? "form" };

@@ -1,4 +1,4 @@
-import { fail, ok } from "../../../core/result.ts";
+import { fail, ok, type Result } from "../../../core/result.ts";
 import {
   choice,
   type FormRead,
@@ -18,15 +18,17 @@ import { type LiveSetup, loadsFrom } from "./liveSteps.ts";
 const SEEDS = 100_000;
 
 /** A length of the swatch between two limits, mm. */
-const between = (what: string, least: number, most: number): FormSchema<number> => ({
-  ...swatchLength({ mostMm: most }),
-  reads: (text, facts) => {
-    const read = swatchLength({ mostMm: most, what }).reads?.(text, facts);
-    return read?.ok && Number(read.value) < least
-      ? fail("too-short", `Expected ${what} of ${least} to ${most} mm, but got “${text}”.`)
-      : (read ?? fail("unread", `Expected ${what}.`));
-  },
-});
+function between(what: string, least: number, most: number): FormSchema<number> {
+  const upTo = swatchLength({ mostMm: most, what });
+  return {
+    ...upTo,
+    reads: (text, facts) => {
+      const read = upTo.reads?.(text, facts) as Result<number>;
+      if (!read.ok || read.value >= least) return read;
+      return fail("too-short", `Expected ${what} of ${least} to ${most} mm, but got “${text}”.`);
+    },
+  };
+}
 
 const loads: FormSchema<string> = {
   ...line("loads", 400),

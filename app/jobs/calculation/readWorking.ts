@@ -19,9 +19,12 @@ export interface ReadWorking<Id extends WorkingId> {
   readonly errors: FieldErrors;
 }
 
+/** The values of a working by the names of its fields: which it has, each calculation declares. */
+const valuesOf = (working: Workings[WorkingId]) => working as unknown as Readonly<Record<string, FieldValue>>;
+
 /** The schema of a working's form, from the fields it declares; a choice that was not shown is as it was at first. */
 export function workingSchema(id: WorkingId): FormSchema<Readonly<Record<string, FieldValue>>> {
-  const fresh = NEW_WORKINGS[id] as unknown as Readonly<Record<string, FieldValue>>;
+  const fresh = valuesOf(NEW_WORKINGS[id]);
   return group(
     Object.fromEntries(
       fieldsOfWorking(id).map(([name, field]) => {
@@ -44,7 +47,7 @@ export function readWorking<Id extends WorkingId>(id: Id, fields: Fields, before
   const unit = unitOf(fields);
   const { value, errors } = readTree(SCHEMAS.get(id) as FormSchema, fields, { unit, today: "" });
   const read = value as Readonly<Record<string, FieldValue>>;
-  const fresh = NEW_WORKINGS[id] as unknown as Readonly<Record<string, FieldValue>>;
+  const fresh = valuesOf(NEW_WORKINGS[id]);
   const values: Record<string, FieldValue> = {};
   const texts: Record<string, string> = {};
   for (const [name, field] of fieldsOfWorking(id)) {
@@ -60,7 +63,7 @@ export function workingFields<Id extends WorkingId>(
   id: Id,
   { working, texts }: { readonly working: Workings[Id]; readonly texts: Fields },
 ): Fields {
-  const values = working as unknown as Record<string, FieldValue>;
+  const values = valuesOf(working);
   return Object.fromEntries(
     fieldsOfWorking(id).map(([name, field]) => [name, texts[name] ?? fieldText(field, values[name] ?? null)]),
   );

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { act, findingsOf, fittingsOf, seen, store, waiting } from "./actionsOnDemo.ts";
+import { SEEN_FINDING as seen } from "../../testing/seenFinding.ts";
+import { act, findingsOf, fittingsOf, store, waiting } from "./actionsOnDemo.ts";
 
 describe("putting a finding", () => {
   it("keeps it with its place, and drops its draft", async () => {

@@ -51,16 +51,3 @@ export async function waiting() {
   if (!fitting || !first || !second) throw new Error("The demo's second job has two findings.");
   return { fitting: String(fitting.id), first, second };
 }
-
-/** A form that puts a loose waist on the record. */
-export const seen = {
-  intent: "finding",
-  kind: "loose",
-  spot: "waist",
-  side: "both",
-  view: "back",
-  x: "0.5",
-  y: "0.46",
-  amount: "24",
-  unit: "cm",
-};

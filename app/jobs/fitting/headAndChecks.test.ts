@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import type { Fields } from "../../form/unsaved.ts";
-import { act, findingsOf, fittingsOf, seen, waiting } from "./actionsOnDemo.ts";
+import { SEEN_FINDING as seen } from "../../testing/seenFinding.ts";
+import { act, findingsOf, fittingsOf, waiting } from "./actionsOnDemo.ts";
 
 it("puts the head of a fitting right, from the version it was opened at", async () => {
   const { fitting } = await waiting();
