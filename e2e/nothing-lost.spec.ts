@@ -15,7 +15,12 @@ test("two windows: the later save is refused, both are shown, and nothing typed 
   await page.goto("/wearers/1");
   await other.goto("/wearers/1");
   await page.getByLabel("Notes").fill("From the first window.");
+  // The form may wait for its draft: a reload before it was handed in would rightly give the half-typed text back.
+  const saved = page.waitForResponse(
+    (answer) => answer.request().method() === "POST" && new URL(answer.url()).pathname.startsWith("/wearers/1"),
+  );
   await page.getByRole("button", { name: "Save" }).click();
+  await saved;
   await expect(page.getByText("Taken up where you left off")).toHaveCount(0);
   // Nothing half-typed was kept after it was saved either.
   await page.reload();

@@ -2,18 +2,18 @@ import { copyFileSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Knex } from "knex";
-import { afterAll, onTestFinished } from "vitest";
+import { onTestFinished } from "vitest";
 import { openDatabase } from "../db/index.ts";
 import { addDemoWorkshop } from "../demo/index.ts";
 import { openStore, type Store, storeOver } from "../store.ts";
 import { temporaryFolder } from "./temporaryStore.ts";
 
-/** The demo workshop as a file, made once for all tests of a file. */
+/** The demo workshop as a file, made once for all tests of a process. */
 let template: Promise<string> | null = null;
 
 async function makeTemplate(): Promise<string> {
   const folder = mkdtempSync(join(tmpdir(), "stenz-demo-"));
-  afterAll(() => rmSync(folder, { recursive: true, force: true }));
+  process.on("exit", () => rmSync(folder, { recursive: true, force: true }));
   const file = join(folder, "demo.sqlite");
   const store = await openStore(file);
   await addDemoWorkshop(store);

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { act, cleanup, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { useGaugeStream } from "./useGaugeStream.ts";

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import "fake-indexeddb/auto";
 import { screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";

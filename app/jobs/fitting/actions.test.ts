@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { SEEN_FINDING as seen } from "../../testing/seenFinding.ts";
-import { act, findingsOf, fittingsOf, store, waiting } from "./actionsOnDemo.ts";
+import { act, findingsOf, fittingsOf, openDemoForEachTest, store, waiting } from "./actionsOnDemo.ts";
+
+openDemoForEachTest();
 
 describe("putting a finding", () => {
   it("keeps it with its place, and drops its draft", async () => {

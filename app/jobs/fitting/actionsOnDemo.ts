@@ -6,13 +6,17 @@ import { readJob } from "../../.server/read/jobRecord.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { FITTING_ACTIONS } from "./actions.server.ts";
 
-/** The store of the test that runs: the demo workshop, made anew for each. */
+/** The store of the test that runs. */
 export let store: Store;
-beforeEach(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
-  return () => store.close();
-});
+
+/** Makes the demo workshop anew for each test of the file that asks for it. */
+export function openDemoForEachTest(): void {
+  beforeEach(async () => {
+    store = await openStore(":memory:");
+    await addDemoWorkshop(store);
+    return () => store.close();
+  });
+}
 
 /** Runs an action as the page does: in one transaction, on the job as it stands. */
 export async function act(

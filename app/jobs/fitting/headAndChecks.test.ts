@@ -1,7 +1,9 @@
 import { expect, it } from "vitest";
 import type { Fields } from "../../form/unsaved.ts";
 import { SEEN_FINDING as seen } from "../../testing/seenFinding.ts";
-import { act, findingsOf, fittingsOf, waiting } from "./actionsOnDemo.ts";
+import { act, findingsOf, fittingsOf, openDemoForEachTest, waiting } from "./actionsOnDemo.ts";
+
+openDemoForEachTest();
 
 it("puts the head of a fitting right, from the version it was opened at", async () => {
   const { fitting } = await waiting();
