@@ -1,7 +1,9 @@
+import { readdirSync } from "node:fs";
+import { basename } from "node:path";
 import { describe, expect, it } from "vitest";
 import { ZONES } from "../../../ease/index.ts";
-import { answer, evaluate, samplePrototype } from "../../../testing/index.ts";
-import { explainRemedy } from "../../decide/explainProposal.ts";
+import { answer, cutTo, evaluate, sampleFinding, samplePrototype } from "../../../testing/index.ts";
+import { explainPart, explainRemedy } from "../../decide/explainProposal.ts";
 import { SPOTS, spotsOf } from "../spots.ts";
 import { FINDING_KIND_IDS } from "./findingKind.ts";
 import { FINDING_KINDS, kindsAt } from "./index.ts";
@@ -9,6 +11,14 @@ import { FINDING_KINDS, kindsAt } from "./index.ts";
 describe("the kinds", () => {
   it("are all there under their stable ids, each once", () => {
     expect(FINDING_KINDS.map(({ id }) => id).toSorted()).toEqual([...FINDING_KIND_IDS].toSorted());
+  });
+
+  it("have a table each beside them", () => {
+    const camel = (id: string) => id.replace(/_(.)/g, (_, letter: string) => letter.toUpperCase());
+    const tables = readdirSync(import.meta.dirname)
+      .filter((file) => file.endsWith(".test.ts"))
+      .map((file) => basename(file, ".test.ts"));
+    expect(tables.toSorted()).toEqual(["findings", ...FINDING_KIND_IDS.map(camel)].toSorted());
   });
 
   it("are offered at every spot of a garment, and each at some spot", () => {
@@ -66,5 +76,21 @@ describe("the kinds", () => {
       }
     }
     expect(explained).toBeGreaterThan(40);
+  });
+
+  it("explain the amount of each part by a formula that gives it", () => {
+    const bodice = cutTo({ frontWaist: [440, 400], backWaist: [410, 410] });
+    const moved = { kind: "shifted_line", amountMm: 22, detail: { way: "low", back: 10 } } as const;
+    const parts = answer(moved, bodice).first?.parts ?? [];
+    expect(parts).toHaveLength(2);
+    for (const part of parts) {
+      expect(evaluate(explainPart(sampleFinding(), { name: "move" }, part))).toBeCloseTo(part.amountMm, 9);
+    }
+  });
+
+  it("read an edge that hangs free on resting cloth, a length on the stretch along the body", () => {
+    expect(answer({ kind: "gape", spot: "leg", amountMm: 20 }).there).toBeNull();
+    const { there } = answer({ kind: "pool", spot: "smallOfBack", amountMm: 20 }, cutTo({ backRise: [372, 346] }));
+    expect(there).toMatchObject({ bodyMm: 372, garmentMm: 346, strain: 372 / 346 - 1 });
   });
 });

@@ -1,0 +1,30 @@
+import { itProposes } from "../../../testing/index.ts";
+
+const volume = (line: string) => ({ on: "cup", pieces: "cup", line, name: "Give the cup volume" });
+const at = (spot: "cupTop" | "cupSide" | "cupCentre" | "sideOfBust") => ({ spot, zone: "bust", amountMm: 12 }) as const;
+
+itProposes("cup_spill", [
+  {
+    told: "all of the overlap at the top, through the upper seam and the edge",
+    found: at("cupTop"),
+    remedies: [["more-volume", 12, volume("upper cup seam and top edge")]],
+  },
+  {
+    told: "through the cross seam where it spills at the side",
+    found: at("cupSide"),
+    remedies: [["more-volume", 12, volume("cross seam, toward the side")]],
+  },
+  {
+    told: "through the lower seam at a centre that floats, or by the bridge",
+    found: at("cupCentre"),
+    remedies: [
+      ["more-volume", 12, volume("lower cup seam, toward the centre")],
+      ["bridge", 12, { pieces: "bridge, cup", line: "bridge" }],
+    ],
+  },
+  {
+    told: "through any of the seams at the side of the bust",
+    found: at("sideOfBust"),
+    remedies: [["more-volume", 12, volume("cup seams")]],
+  },
+]);
