@@ -1,14 +1,11 @@
-import type { ActionCase } from "./actionCase.ts";
-import { SEEN_FINDING } from "./seenFinding.ts";
+import { itActs } from "../../testing/itActs.ts";
+import { SEEN_FINDING } from "../../testing/seenFinding.ts";
 
 const PAGE = "/jobs/2/prototypes/1/fitting";
 const JUDGED = "/jobs/1/prototypes/2/fitting";
-const KEY = "0123456789abcdef0123456789abcdef";
-
 const seen = { ...SEEN_FINDING, fitting: "3" };
 
-/** The fitting: its head, findings, readings, checks, words and judgements; by the page and by the queue. */
-export const FITTING_CASES: readonly ActionCase[] = [
+itActs([
   {
     does: "begins a fitting",
     address: PAGE,
@@ -103,16 +100,4 @@ export const FITTING_CASES: readonly ActionCase[] = [
     gives: 400,
     leaves: true,
   },
-  {
-    does: "takes a sending of the queue",
-    address: "/jobs/2/prototypes/1/send",
-    right: { ...seen, key: KEY },
-    gives: 200,
-    wrong: [
-      [{ key: "short" }, ["form"]],
-      [{ intent: "guess" }, ["form"]],
-      [{ amount: "much" }, ["amount"]],
-    ],
-    foreign: ["/jobs/2/prototypes/9/send"],
-  },
-];
+]);
