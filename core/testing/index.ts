@@ -1,6 +1,7 @@
 export { byId } from "./byId.ts";
 export { type Path, pathsOf, put } from "./damage.ts";
 export { evaluate } from "./evaluate.ts";
+export { foundBy, measured, measuredAll } from "./measured.ts";
 export { atRest, cutTo, itProposes, RINGS, sewnAt } from "./proposalTable.ts";
 export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";
