@@ -6,8 +6,15 @@ import routes from "../routes.ts";
 
 type Handler = (args: object) => Promise<unknown>;
 
+/** What a route's file may hold. */
+interface RouteModule {
+  readonly action?: Handler;
+  readonly loader?: Handler;
+  readonly default?: unknown;
+}
+
 /** The modules of all routes, by their file. */
-const MODULES = import.meta.glob<{ action?: Handler; loader?: Handler }>("../**/route.{ts,tsx}");
+const MODULES = import.meta.glob<RouteModule>("../**/route.{ts,tsx}");
 
 /** Where the pages of the tests stand. */
 export const ORIGIN = "http://127.0.0.1";
@@ -43,4 +50,28 @@ export async function run(what: "action" | "loader", store: Store, request: Requ
   context.set(storeContext, store);
   context.set(fromThisMachineContext, true);
   return handler({ request, params, context }).catch((thrown: unknown) => thrown);
+}
+
+/** One of the routes an address leads through, from the outermost in, with what it loaded. */
+export interface MatchedRoute {
+  readonly id: string;
+  readonly path: string | undefined;
+  readonly module: RouteModule;
+  readonly data: unknown;
+}
+
+/** Loads all routes an address leads through. @throws what a loader throws. */
+export async function runMatched(store: Store, address: string): Promise<MatchedRoute[]> {
+  const request = new Request(new URL(address, ORIGIN));
+  const context = new RouterContextProvider();
+  context.set(storeContext, store);
+  context.set(fromThisMachineContext, true);
+  const matches = matchRoutes(OBJECTS, new URL(request.url).pathname) ?? [];
+  return Promise.all(
+    matches.map(async ({ route, params }) => {
+      const module = (await MODULES[`../${route.id}`]?.()) ?? {};
+      const data = (await module.loader?.({ request, params, context })) ?? null;
+      return { id: route.id as string, path: route.path, module, data };
+    }),
+  );
 }

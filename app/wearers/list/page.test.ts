@@ -1,0 +1,11 @@
+import { expect, it } from "vitest";
+import { demoPage } from "../../testing/openPage.ts";
+
+const page = demoPage("/wearers");
+
+it("lists people and forms by name, with what to remember of each", async () => {
+  const { links, text } = await page();
+  const names = Object.keys(links()).filter((name) => /^\/wearers\/\d+$/.test(links()[name] ?? ""));
+  expect(names).toEqual(["Form Zwölf", "Ilva Thornbeck", "Maro Dellinge", "Tova Ferrant", "Wenna Paskell"]);
+  expect(text("main")).toContain("Form Zwölfdress formPadded at the hip; does not breathe.");
+});
