@@ -38,6 +38,12 @@ const OPENS_FORMULA = /^(\S+(?: (?:cm|mm|in|%|N|kPa|N\/m|g|cm³|mmHg))?) (.+): s
 const written = (element: { readonly textContent: string | null } | null | undefined): string =>
   (element?.textContent ?? "").replace(/\s+/g, " ").trim();
 
+/** What stands in a cell: of its figures the number alone, without the name they are explained by. */
+const cellOf = (cell: { readonly textContent: string | null; querySelectorAll(selector: string): Iterable<unknown> }) =>
+  ([...cell.querySelectorAll("button")] as { textContent: string | null }[])
+    .map(written)
+    .reduce((text, words) => text.replace(words, OPENS_FORMULA.exec(words)?.[1] ?? words), written(cell));
+
 /** Draws the page at an address over a store, with the frame round it, as a browser without script gets it. */
 export async function openPage(store: Store, address: string): Promise<OpenedPage> {
   const matched = await runMatched(store, address);
@@ -103,7 +109,7 @@ function reading(document: Window["document"]): OpenedPage {
         throw new Error(
           `There is no table ${name}, but ${tables.map((table) => labelled(table as unknown as Element)).join("; ")}.`,
         );
-      return [...found.querySelectorAll("tr")].map((row) => [...row.querySelectorAll("th, td")].map(written));
+      return [...found.querySelectorAll("tr")].map((row) => [...row.querySelectorAll("th, td")].map(cellOf));
     },
     fields() {
       const named = all("input[name], select[name], textarea[name]") as unknown as HTMLInputElement[];
