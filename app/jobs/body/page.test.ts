@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { demoPage } from "../../testing/openPage.ts";
+import { demoPage } from "../../testing/openPage.tsx";
 
 const page = demoPage("/jobs/1/body");
 

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { numberIn } from "../../testing/numberIn.ts";
-import { demoPage } from "../../testing/openPage.ts";
+import { demoPage } from "../../testing/openPage.tsx";
 
 const page = demoPage("/jobs/7/compare?a=1&b=4");
 

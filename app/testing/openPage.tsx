@@ -1,6 +1,6 @@
 import { ThemeProvider } from "@mui/material/styles";
 import { Window } from "happy-dom";
-import { type ComponentType, createElement } from "react";
+import type { ComponentType } from "react";
 import { renderToString } from "react-dom/server";
 import { createRoutesStub } from "react-router";
 import { addDemoWorkshop } from "../../data/demo/index.ts";
@@ -68,12 +68,12 @@ export async function openPage(store: Store, address: string): Promise<OpenedPag
   const loaderData = Object.fromEntries(matched.map(({ id, data }) => [id, data]));
   const shown = await rootLoader({ request: new Request("http://127.0.0.1/") } as never);
   const Page = createRoutesStub([root as StubRoute]);
-  const page = createElement(Page, {
-    initialEntries: [address],
-    hydrationData: { loaderData: { ...loaderData, root: shown } },
-  });
+  const html = renderToString(
+    <ThemeProvider theme={theme}>
+      <Page initialEntries={[address]} hydrationData={{ loaderData: { ...loaderData, root: shown } }} />
+    </ThemeProvider>,
+  );
   const { document } = new Window();
-  const html = renderToString(createElement(ThemeProvider, { theme, children: page }));
   // Styles stand among what is drawn, in tables too, where a parser moves them about.
   document.body.innerHTML = html.replace(/<(style|script)\b.*?<\/\1>/gs, "");
   return reading(document);
