@@ -23,6 +23,7 @@ export function renderPage(part: ReactNode, answer: (posted: Posted) => unknown 
   const Page = createRoutesStub([
     { path: "/", Component: () => part, action },
     { path: "/drafts", action },
+    { path: "/preferences", action },
   ]);
   return { ...render(<Page />), posted };
 }
