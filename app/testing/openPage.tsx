@@ -33,7 +33,7 @@ export interface OpenedPage {
 }
 
 /** A button that shows a number and opens its formula: `65.3 Waist, garment girth: show the formula`. */
-const OPENS_FORMULA = /^(\S+(?: (?:cm|mm|in|%|N|kPa|N\/m|g|cm³|mmHg))?) (.+): show the formula$/;
+const OPENS_FORMULA = /^(\S+(?: (?:cm|mm|in|%|N|kPa|N\/m|g|cm³|mmHg))?(?: \(half\))?) (.+): show the formula$/;
 
 const written = (element: { readonly textContent: string | null } | null | undefined): string =>
   (element?.textContent ?? "").replace(/\s+/g, " ").trim();

@@ -1,0 +1,17 @@
+import { expect, it } from "vitest";
+import { demoPage } from "../../testing/openPage.tsx";
+
+const page = demoPage("/jobs/new?wearer=1");
+
+it("offers every style with what it is, and says which are not planned yet", async () => {
+  const text = (await page()).text("main");
+  expect(text).toContain("Brief: pulled on over the hip; no opening.");
+  expect(text).toContain("Low bottom, our cut: swim bottom that sits at the high hip.");
+  expect(text.match(/\(not planned yet\)/g)).toHaveLength(2);
+});
+
+it("is for the wearer one came from, and has no style chosen for the maker", async () => {
+  expect((await page()).headings()[0]).toBe("New job for Ilva Thornbeck");
+  expect((await page()).fields()).toEqual({ unit: "in", wearer: "1", name: "" });
+  expect((await page()).links()["Another wearer"]).toBe("/jobs/new");
+});
