@@ -9,6 +9,12 @@ const inward = (below) => ({
   ],
 });
 
+/** Tests, and what only they use. */
+const TESTS = ["**/*.test.ts", "**/*.test.tsx", "**/testing/**"];
+
+const CORE_USES = "\\.{1,2}/|typebox$|dayjs(/|$)|d3-shape$";
+const OTHER_FLOORS = "/(formats|data|app|scripts|e2e)/";
+
 export default tseslint.config(
   { ignores: ["node_modules/", "build/", "var/", ".react-router/", "test-results/", "playwright-report/"] },
   {
@@ -23,7 +29,7 @@ export default tseslint.config(
   // What a test throws away it shows by what it expects next.
   {
     files: ["data/**/*.ts", "app/**/*.ts", "app/**/*.tsx"],
-    ignores: ["**/*.test.ts"],
+    ignores: TESTS,
     rules: { "stenz/use-outcome": "error" },
   },
   // The core computes: only itself, the schema builder, the calendar and curves; no clock, no chance, no machine.
@@ -31,11 +37,13 @@ export default tseslint.config(
     files: ["core/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: {
-      ...inward("^(?!\\.{1,2}/|typebox$|dayjs(/|$)|d3-shape$)|/(formats|data|app|scripts|e2e)/"),
+      ...inward(`^(?!${CORE_USES})|${OTHER_FLOORS}`),
       "no-restricted-globals": ["error", "Date", "process", "window", "document", "performance", "fetch"],
       "no-restricted-properties": ["error", { object: "Math", property: "random" }],
     },
   },
+  // Its tables of tests expect something of it.
+  { files: ["core/testing/**/*.ts"], rules: inward(`^(?!${CORE_USES}|vitest$)|${OTHER_FLOORS}`) },
   { files: ["formats/**/*.ts"], ignores: ["**/*.test.ts"], rules: inward("/(data|app|scripts|e2e)/") },
   { files: ["data/**/*.ts"], ignores: ["**/*.test.ts"], rules: inward("/(app|scripts|e2e)/") },
   { files: ["app/**/*.ts", "app/**/*.tsx"], ignores: ["**/*.test.ts"], rules: inward("/(scripts|e2e)/") },

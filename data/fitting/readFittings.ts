@@ -16,7 +16,9 @@ import {
 
 /** Fittings of prototypes with everything put down at them. */
 export async function read(db: Knex, prototypeIds: readonly number[]): Promise<Fitting[]> {
-  const fittings: FittingRow[] = await db("fittings").whereIn("prototype_id", prototypeIds).orderBy(["fitted_on", "id"]);
+  const fittings: FittingRow[] = await db("fittings")
+    .whereIn("prototype_id", prototypeIds)
+    .orderBy(["fitted_on", "id"]);
   const ids = fittings.map(({ id }) => id);
   if (ids.length === 0) return [];
   const findings: FindingRow[] = await db("findings").whereIn("fitting_id", ids).where("removed", 0).orderBy("id");

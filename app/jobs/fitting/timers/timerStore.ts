@@ -18,11 +18,18 @@ export const TIMERS_CHANGED = "stenz-timers-changed";
 export function readTimers(): WearTimer[] {
   try {
     const read: unknown = JSON.parse(localStorage.getItem(KEY) ?? "[]");
-    return Array.isArray(read) ? (read as WearTimer[]) : [];
+    return Array.isArray(read) ? read.filter(isTimer) : [];
   } catch {
     return [];
   }
 }
+
+/** What another version, or another hand, left there is none. */
+const isTimer = (read: unknown): read is WearTimer =>
+  typeof read === "object" &&
+  read !== null &&
+  (["id", "label", "href"] as const).every((name) => typeof (read as Partial<WearTimer>)[name] === "string") &&
+  Number.isFinite((read as Partial<WearTimer>).endsAt);
 
 /** Starts a timer, in place of an earlier one of the same id. */
 export const startTimer = (timer: WearTimer): void =>

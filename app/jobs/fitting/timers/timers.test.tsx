@@ -21,7 +21,7 @@ beforeEach(() => {
 });
 afterEach(() => vi.useRealTimers());
 
-const pass = (seconds: number) => act(() => vi.advanceTimersByTime(seconds * 1000));
+const pass = (seconds: number) => void act(() => vi.advanceTimersByTime(seconds * 1000));
 
 describe("timers of this browser", () => {
   it("are one for each thing that is timed: started again, it starts anew", () => {
@@ -40,6 +40,12 @@ describe("timers of this browser", () => {
     localStorage.setItem("stenz-timers", kept);
     expect(readTimers()).toEqual([]);
   });
+});
+
+it("one of which a part is missing is none, and the others are kept", () => {
+  const { href: _left, ...half } = worn({ id: "half" });
+  localStorage.setItem("stenz-timers", JSON.stringify([half, worn(), { ...worn(), endsAt: "soon" }, null, 7]));
+  expect(readTimers().map(({ id }) => id)).toEqual(["fitting 3, wear"]);
 });
 
 describe("on every page", () => {
