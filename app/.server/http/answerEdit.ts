@@ -1,6 +1,7 @@
-import { redirect } from "react-router";
+import { data, redirect } from "react-router";
 import type { SaveOutcome } from "../../../data/db/index.ts";
 import type { DraftRepository } from "../../../data/drafts/index.ts";
+import { parseVersion } from "../../../formats/form/index.ts";
 import type { ConflictRow, Fields } from "../../form/unsaved.ts";
 import { conflict, found } from "./answers.ts";
 
@@ -18,8 +19,12 @@ export interface Edit<T> {
   rows(theirs: T): readonly ConflictRow[];
 }
 
-/** The version an edit started from; NaN, which no record has, where the form does not say. */
-export const startedFrom = ({ version }: Fields): number => Number(version);
+/** The version an edit started from; a form that does not say it, which none of ours is, ends with a 400 page. */
+export function startedFrom({ version = "" }: Fields): number {
+  const read = parseVersion(version);
+  if (read.ok) return read.value;
+  throw data({ message: read.problem.message }, { status: 400 });
+}
 
 /**
  * Answers an edit: saved, its draft goes and the browser is sent on; where it met a newer one both come back and

@@ -1,6 +1,6 @@
 import { data, type RouterContextProvider } from "react-router";
 import type { Store } from "../../../data/store.ts";
-import type { FormRead } from "../../../formats/form/index.ts";
+import { type FormRead, parseId } from "../../../formats/form/index.ts";
 import type { FieldErrors } from "../../../formats/validation.ts";
 import type { ConflictRow, Fields, Unsaved } from "../../form/unsaved.ts";
 import { storeContext } from "./context.ts";
@@ -13,10 +13,10 @@ export function notFound(what: string): never {
   throw data({ what }, { status: 404 });
 }
 
-/** A whole number from the address; anything else is a page that does not exist. */
+/** The id of a record, out of an address or behind a button; anything else is a page that does not exist. */
 export function idFrom(text: string | undefined, what: string): number {
-  if (!text || !/^[1-9]\d{0,14}$/.test(text)) notFound(what);
-  return Number(text);
+  const id = parseId(text ?? "", what);
+  return id.ok ? id.value : notFound(what);
 }
 
 /** Gives a found thing back, or ends with a 404. */

@@ -12,6 +12,6 @@ export {
   typedSmallLength,
 } from "./length.ts";
 export { type NumberWanted, number, percent, ratio, whole } from "./number.ts";
-export { reference, version } from "./reference.ts";
+export { parseId, parseVersion, reference, version } from "./reference.ts";
 export { line, notes, optionalLine } from "./text.ts";
 export { tick } from "./tick.ts";
