@@ -72,7 +72,7 @@ export default function Findings({ loaderData }: Route.ComponentProps) {
           <Choice name="spot" label="Where" value={asked.spot} options={SPOTS.map(({ id, name }) => [id, name])} />
           <Choice
             name="stretch"
-            label="Stretch of the cloth"
+            label="Stretch"
             value={asked.stretch}
             options={CLASSES.map(({ id, usable }) => [id, stretchClassOf(usable)])}
           />

@@ -129,7 +129,7 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
             <Button type="submit" name="intent" value="remove" color="error" sx={{ mt: 2, ml: -1 }}>
               Delete this job
             </Button>
-            <Typography component="span" color="text.secondary" sx={{ fontSize: "0.88rem", ml: 1 }}>
+            <Typography color="text.secondary" sx={{ fontSize: "0.88rem" }}>
               With its prototypes and fittings; it can be brought back for a day.
             </Typography>
           </Form>
