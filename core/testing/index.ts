@@ -7,6 +7,7 @@ export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";
 export { fitting, judged, movedWaist, part, WAISTS } from "./sampleChanges.ts";
 export { chart, sizes } from "./sampleCharts.ts";
+export { anyEdge, parabola, parabolaLength, quarterCircle, SCALES } from "./sampleEdges.ts";
 export {
   SAMPLE_CLOTH,
   SAMPLE_JOB,

@@ -1,0 +1,38 @@
+export { curvatureAt, directionAt, placeAt, speedAt } from "./along.ts";
+export { areaWithin } from "./area.ts";
+export { CROSSING_TOLERANCE, type Crossing, crossings } from "./crossing.ts";
+export {
+  type Curved,
+  curved,
+  type Edge,
+  mapped,
+  mirrored,
+  placesOf,
+  reversed,
+  type Straight,
+  shifted,
+  sizeOf,
+  straight,
+} from "./edge.ts";
+export { type End, type Fullness, type Join, joinOf, PLAIN, smoothCurve } from "./join.ts";
+export { LENGTH_TOLERANCE, lengthOfEdge, lengthOfEdges, parameterAt } from "./length.ts";
+export { OFFSET_TOLERANCE, offsetOf } from "./offset.ts";
+export { pathData } from "./path.ts";
+export {
+  angleBetween,
+  between,
+  cross,
+  distance,
+  dot,
+  lengthOf,
+  moved,
+  type Point,
+  point,
+  square,
+  turned,
+  unit,
+  type Vector,
+  way,
+} from "./point.ts";
+export { partOf, split, splitAtLength } from "./split.ts";
+export { placeAlong, type Station, type Walk, walkAlong } from "./walk.ts";
