@@ -7,6 +7,8 @@ export default defineConfig({
     // machine is busy.
     testTimeout: 60_000,
     hookTimeout: 60_000,
+    // On two cores one of them would be left idle.
+    maxWorkers: "100%",
     projects: [
       {
         extends: true,

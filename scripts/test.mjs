@@ -1,5 +1,5 @@
 /** `npm test`: everything that must hold, from nothing. Ends with a line `N passed, N failed`. */
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { ensureBuilt } from "./build.mjs";
@@ -39,6 +39,42 @@ function step(name, work) {
   return good;
 }
 
+/**
+ * Steps that use one core each, run beside one another; what each says is printed when it is done.
+ * @param {readonly (readonly [name: string, tool: string, args: string[]])[]} parts
+ */
+async function together(parts) {
+  await Promise.all(
+    parts.map(async ([name, tool, args]) => {
+      const from = Date.now();
+      const { good, said } = await runAside(tool, args);
+      steps.push({ name, ms: Date.now() - from });
+      console.log(`\n== ${name}\n${said}`);
+      totals[good ? "passed" : "failed"] += 1;
+      if (!good) console.log(`== ${name} failed`);
+    }),
+  );
+}
+
+/** Runs a tool of node_modules/.bin beside others. @returns {Promise<{ good: boolean, said: string }>} */
+function runAside(tool, args) {
+  return new Promise((resolve) => {
+    const child = spawn(join(rootFolder, "node_modules/.bin", tool), args, {
+      cwd: rootFolder,
+      stdio: ["ignore", "pipe", "pipe"],
+    });
+    let said = "";
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.setEncoding("utf8");
+      stream.on("data", (text) => {
+        said += text;
+      });
+    }
+    child.on("error", (cause) => resolve({ good: false, said: `${said}${cause.message}\n` }));
+    child.on("close", (status) => resolve({ good: status === 0, said }));
+  });
+}
+
 /** A step whose runner writes its counts; a runner that died without them, or ran nothing, is one failure. */
 function suite(name, report, work, count) {
   console.log(`\n== ${name}`);
@@ -70,9 +106,13 @@ const began = Date.now();
 mkdirSync(cache, { recursive: true });
 
 step("lint", () => run("biome", ["check", "--error-on-warnings", "."]));
-step("lint that needs types", () => run("eslint", ["."]));
-step("no circles, wings by their index", () => run("depcruise", ["core", "data", "formats", "app", "scripts", "e2e"]));
-step("types", () => run("react-router", ["typegen"]) && run("tsc", ["--noEmit"]));
+// The types of the routes are made before anything asks for types.
+step("types of the routes", () => run("react-router", ["typegen"]));
+await together([
+  ["lint that needs types", "eslint", ["."]],
+  ["types", "tsc", ["--noEmit"]],
+  ["no circles, wings by their index", "depcruise", ["core", "data", "formats", "app", "scripts", "e2e"]],
+]);
 
 const unitReport = join(cache, "unit.json");
 suite(
