@@ -57,6 +57,10 @@ describe("input that cannot be computed", () => {
     [{ kind: "passOver", input: { garment: 700, pass: 900, usable: 0.5, extra: 1 } }, "invalid-input"],
     [{ kind: "proposal", input: { finding: "sheer", amount: 10 } }, "no-share-rule"],
     [
+      { kind: "blend", input: { amount: 5, fullFrom: 20, fullTo: 10, blendBefore: 0, blendAfter: 0, at: [] } },
+      "marks-crossed",
+    ],
+    [
       { kind: "ease", input: { zone: "arm", family: "brief", school: "share", body: 300, usable: 0.4 } },
       "no-share-for-zone",
     ],

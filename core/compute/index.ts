@@ -1,4 +1,5 @@
 import { bandKind } from "./band.ts";
+import { blendKind } from "./blend.ts";
 import type { ComputeKind } from "./computeKind.ts";
 import { bustRoomKind, dartKind, labelKind, wireKind } from "./cups.ts";
 import { curveKind } from "./curve.ts";
@@ -29,4 +30,5 @@ export const COMPUTE_KINDS: readonly ComputeKind[] = [
   wireKind,
   proposalKind,
   learnShareKind,
+  blendKind,
 ];

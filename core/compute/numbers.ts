@@ -17,3 +17,9 @@ export const part = () => Type.Number({ minimum: 0, maximum: 1 });
 
 /** A strain of cloth: above −1, where nothing would be left. */
 export const wornStrain = () => Type.Number({ minimum: -0.99, maximum: 50 });
+
+/** A distance along an edge, 0 or more, mm. */
+export const alongMm = () => Type.Number({ minimum: 0, maximum: LONGEST_MM });
+
+/** An amount given or taken, signed, mm. */
+export const amountMm = () => Type.Number({ minimum: -LONGEST_MM, maximum: LONGEST_MM });

@@ -1,1 +1,2 @@
 export * from "./geometry/index.ts";
+export * from "./operations/index.ts";

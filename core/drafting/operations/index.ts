@@ -1,0 +1,2 @@
+export { type Blend, blendArea, offsetAt, slopeAt } from "./blend.ts";
+export { letOut } from "./letOut.ts";

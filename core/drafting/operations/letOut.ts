@@ -1,0 +1,91 @@
+import { fail, ok, type Result } from "../../result.ts";
+import {
+  curvatureAt,
+  curved,
+  directionAt,
+  type Edge,
+  lengthOfEdge,
+  moved,
+  parameterAt,
+  partOf,
+  placeAt,
+  square,
+} from "../geometry/index.ts";
+import { type Blend, offsetAt, slopeAt } from "./blend.ts";
+
+/** Each part of a blend is drawn by this many curves: more would not be seen at a tenth of a thread. */
+const CURVES = 4;
+
+/** A mark may lie off an edge by rounding, mm. */
+const ROUNDED_MM = 1e-6;
+
+/**
+ * Takes an edge in or lets it out between two marks, running to nothing beyond them; the ends stay where they are unless
+ * the blend reaches them. Above 0 it moves to the left of the way along: outward on a piece gone round clockwise.
+ *
+ * @returns edges one after the other, untouched where nothing is moved; or `marks-outside` where the full part lies off the
+ *   edge, `blend-negative` for a blend or a full part of less than nothing, and `turns-over` where the edge is taken in
+ *   by more than its bend has room for.
+ */
+export function letOut(edge: Edge, blend: Blend): Result<Edge[]> {
+  const whole = lengthOfEdge(edge);
+  const { amountMm, fullFromMm, fullToMm, beforeMm, afterMm } = blend;
+  if (beforeMm < 0 || afterMm < 0 || fullToMm < fullFromMm)
+    return fail("blend-negative", "Expected a blend of 0 or more and a second mark after the first.");
+  if (fullFromMm < -ROUNDED_MM || fullToMm > whole + ROUNDED_MM)
+    return fail(
+      "marks-outside",
+      `Expected both marks on the edge, 0 to ${whole.toFixed(1)} mm along it, but they are at ${fullFromMm.toFixed(1)} and ${fullToMm.toFixed(1)} mm.`,
+    );
+  if (amountMm === 0) return ok([edge]);
+  const stops = [fullFromMm - beforeMm, fullFromMm, fullToMm, fullToMm + afterMm].map((mm) =>
+    Math.min(whole, Math.max(0, mm)),
+  );
+  const edges: Edge[] = [];
+  for (const [from, to] of [0, ...stops].map((mm, at) => [mm, stops[at] ?? whole] as const)) {
+    if (to - from <= ROUNDED_MM) continue;
+    const still = offsetAt(blend, (from + to) / 2) === 0;
+    if (still) {
+      edges.push(partOf(edge, parameterAt(edge, from), parameterAt(edge, to)));
+      continue;
+    }
+    for (let step = 0; step < CURVES; step += 1) {
+      const part = moving(
+        edge,
+        blend,
+        from + ((to - from) * step) / CURVES,
+        from + ((to - from) * (step + 1)) / CURVES,
+      );
+      if (part === null)
+        return fail(
+          "turns-over",
+          `Expected an edge with room for ${Math.abs(amountMm).toFixed(1)} mm there, but it bends too much.`,
+        );
+      edges.push(part);
+    }
+  }
+  return ok(edges);
+}
+
+/** Part of the moved edge as one curve: through its two ends, in its own directions there (a cubic Hermite curve). */
+function moving(edge: Edge, blend: Blend, from: number, to: number): Edge | null {
+  const inner = (mm: number, toward: 1 | -1) => {
+    const t = parameterAt(edge, mm);
+    const direction = directionAt(edge, t);
+    if (!direction) return null;
+    // The offset just inside the part: at a mark without a blend it jumps.
+    const [by, slope] = [offsetAt(blend, mm + toward * ROUNDED_MM), slopeAt(blend, mm + toward * ROUNDED_MM)];
+    const outward = moved({ x: 0, y: 0 }, square(direction), -1);
+    // With the length along the edge: P = C + o·n, so P′ = (1 + o·κ)·T + o′·n, n being to the left.
+    const along = 1 + by * curvatureAt(edge, t);
+    if (along <= 0) return null;
+    return {
+      at: moved(placeAt(edge, t), outward, by),
+      speed: moved(moved({ x: 0, y: 0 }, direction, along), outward, slope),
+    };
+  };
+  const [start, end] = [inner(from, 1), inner(to, -1)];
+  if (!start || !end) return null;
+  const third = (to - from) / 3;
+  return curved(start.at, moved(start.at, start.speed, third), moved(end.at, end.speed, -third), end.at);
+}
