@@ -16,7 +16,6 @@ export interface OpenedPage {
   /** All that is written on it, blanks drawn together; in one part of it, where that is named by its selector. */
   readonly text: (part?: string) => string;
   /** The rows of a table, cell by cell, its head first; found by its name. */
-  readonly tableNames: () => string[];
   readonly table: (name: string | RegExp) => string[][];
   /** What its headings say, in their order. */
   readonly headings: () => string[];
@@ -98,7 +97,6 @@ function reading(document: Window["document"]): OpenedPage {
       ),
     terms: () => Object.fromEntries(all("dt").map((term) => [written(term), written(term.nextElementSibling)])),
     links: () => Object.fromEntries(all("a[href]").map((link) => [written(link), link.getAttribute("href") ?? ""])),
-    tableNames: () => all("table").map((t) => labelled(t as unknown as Element)),
     table(name) {
       const tables = all("table");
       const found = tables.find((table) => {
