@@ -23,6 +23,16 @@ test("lengths switch between centimetres and inches in one place", async ({ page
   await expect(page.getByRole("button", { name: "Lengths in in; show cm" })).toBeVisible();
 });
 
+test("the dark scheme is chosen in one place, and stays", async ({ page }) => {
+  await page.goto("/");
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const light = await ground();
+  await page.getByRole("button", { name: "Dark scheme" }).click();
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Light scheme" })).toBeVisible();
+  expect(await ground()).not.toBe(light);
+});
+
 test("the keyboard alone opens places, steps and formulas", async ({ page }) => {
   await page.goto("/jobs/1");
   await page.keyboard.press("4");
