@@ -1,5 +1,5 @@
-import type { Edge } from "./edge.ts";
-import { between, cross, lengthOf, type Point, type Vector, way } from "./point.ts";
+import { type Edge, sizeOf } from "./edge.ts";
+import { between, cross, lengthOf, type Point, times, unit, type Vector, way } from "./point.ts";
 
 /**
  * The place of an edge at a parameter.
@@ -20,16 +20,14 @@ export function speedAt(edge: Edge, t: number): Vector {
   if (edge.kind === "straight") return way(edge.from, edge.to);
   const [a, b, c] = [way(edge.from, edge.leave), way(edge.leave, edge.arrive), way(edge.arrive, edge.to)];
   const [d, e] = [between(a, b, t), between(b, c, t)];
-  const { x, y } = between(d, e, t);
-  return { x: 3 * x, y: 3 * y };
+  return times(between(d, e, t), 3);
 }
 
 /** How the speed changes with the parameter, mm: the second derivative. */
 export function turnAt(edge: Edge, t: number): Vector {
   if (edge.kind === "straight") return { x: 0, y: 0 };
   const [a, b, c] = [way(edge.from, edge.leave), way(edge.leave, edge.arrive), way(edge.arrive, edge.to)];
-  const { x, y } = between(way(a, b), way(b, c), t);
-  return { x: 6 * x, y: 6 * y };
+  return times(between(way(a, b), way(b, c), t), 6);
 }
 
 /** Of an edge's size, a speed under this part is none: its direction is that of the way on. */
@@ -42,20 +40,11 @@ const STILL = 1e-9;
  * @returns a way as long as 1; null for an edge of no length.
  */
 export function directionAt(edge: Edge, t: number): Vector | null {
-  const speed = speedAt(edge, t);
-  const places = edge.kind === "straight" ? [edge.from, edge.to] : [edge.from, edge.leave, edge.arrive, edge.to];
-  const size = Math.max(...places.map((place) => lengthOf(way(edge.from, place))));
-  if (size === 0) return null;
-  const length = lengthOf(speed);
-  if (length > STILL * size) return { x: speed.x / length, y: speed.y / length };
+  const still = STILL * sizeOf(edge);
   // De l'Hôpital: at a standstill the direction is that of the second derivative, forward at the start and back at the end.
-  const turn = turnAt(edge, t);
-  const turning = lengthOf(turn);
-  const sign = t < 0.5 ? 1 : -1;
-  if (turning > STILL * size) return { x: (sign * turn.x) / turning, y: (sign * turn.y) / turning };
-  const whole = way(edge.from, edge.to);
-  const chord = lengthOf(whole);
-  return chord === 0 ? null : { x: whole.x / chord, y: whole.y / chord };
+  const ways = [speedAt(edge, t), times(turnAt(edge, t), t < 0.5 ? 1 : -1), way(edge.from, edge.to)];
+  const moving = ways.find((one) => lengthOf(one) > still);
+  return moving ? unit(moving) : null;
 }
 
 /**

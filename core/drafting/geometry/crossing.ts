@@ -1,7 +1,8 @@
 import { Bezier } from "bezier-js";
 import { placeAt } from "./along.ts";
-import { asCurved, type Edge, placesOf, type Straight, sizeOf } from "./edge.ts";
-import { cross, distance, dot, type Point, way } from "./point.ts";
+import { bezierOf } from "./bezier.ts";
+import { type Edge, placesOf, type Straight, sizeOf } from "./edge.ts";
+import { cross, distance, dot, type Point, times, way } from "./point.ts";
 
 /** Where two edges meet: the parameters on both, and the place. */
 export interface Crossing {
@@ -46,27 +47,21 @@ function withLine(curve: Edge, line: Straight, size: number): Pair[] {
   const along = way(line.from, line.to);
   const length = dot(along, along);
   if (length === 0) return [];
-  const [p1, p2] = [line.from, line.to].map(({ x, y }) => ({ x: x / size, y: y / size }));
-  if (!p1 || !p2) return [];
+  const ends = { p1: times(line.from, 1 / size), p2: times(line.to, 1 / size) };
   return Bezier.getUtils()
-    .roots(scaled(curve, size).points, { p1, p2 })
+    .roots(bezierOf(curve, size).points, ends)
     .map((t): Pair => [t, dot(way(line.from, placeAt(curve, t)), along) / length])
     .filter(([, onLine]) => onLine >= -ENDS && onLine <= 1 + ENDS);
 }
 
-/** Where two curves cross. The library's limits are absolute: edges are brought to the size of one. */
+/** Where two curves cross. */
 const ofCurves = (first: Edge, second: Edge, size: number): Pair[] =>
-  scaled(first, size)
-    .intersects(scaled(second, size), CROSSING_TOLERANCE / 10)
+  bezierOf(first, size)
+    .intersects(bezierOf(second, size), CROSSING_TOLERANCE / 10)
     .flatMap((pair) => {
       const [onFirst, onSecond] = String(pair).split("/").map(Number);
       return onFirst === undefined || onSecond === undefined ? [] : [[onFirst, onSecond] as const];
     });
-
-function scaled(edge: Edge, size: number): Bezier {
-  const { from, leave, arrive, to } = asCurved(edge);
-  return new Bezier([from, leave, arrive, to].map(({ x, y }) => ({ x: x / size, y: y / size })));
-}
 
 const distinct = (found: readonly Crossing[], closeMm: number): Crossing[] =>
   found.filter(({ at }, place) => !found.slice(0, place).some((before) => distance(before.at, at) <= closeMm));

@@ -29,10 +29,11 @@ export {
   type Point,
   point,
   square,
+  times,
   turned,
   unit,
   type Vector,
   way,
 } from "./point.ts";
 export { partOf, split, splitAtLength } from "./split.ts";
-export { placeAlong, type Station, type Walk, walkAlong } from "./walk.ts";
+export { placeAlong, type Walk, walkAlong } from "./walk.ts";

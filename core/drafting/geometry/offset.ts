@@ -1,7 +1,8 @@
-import { Bezier } from "bezier-js";
+import type { Bezier } from "bezier-js";
 import { directionAt } from "./along.ts";
+import { bezierOf } from "./bezier.ts";
 import { curved, type Edge, shifted, sizeOf } from "./edge.ts";
-import { square } from "./point.ts";
+import { square, times } from "./point.ts";
 
 /** An offset curve lies this part of the edge's size at most from where it should. */
 export const OFFSET_TOLERANCE = 2e-3;
@@ -17,15 +18,12 @@ export function offsetOf(edge: Edge, mm: number): Edge[] {
   if (!direction) return [];
   if (mm === 0) return [edge];
   if (edge.kind === "straight") {
-    const aside = square(direction);
-    return [shifted(edge, { x: aside.x * mm, y: aside.y * mm })];
+    return [shifted(edge, times(square(direction), mm))];
   }
   const size = sizeOf(edge);
-  const { from, leave, arrive, to } = edge;
-  const bezier = new Bezier([from, leave, arrive, to].map(({ x, y }) => ({ x: x / size, y: y / size })));
-  const parts = bezier.offset(mm / size) as unknown as Bezier[];
+  const parts = bezierOf(edge, size).offset(mm / size) as unknown as Bezier[];
   return parts.map(({ points }) => {
-    const [a, b, c, d] = points.map(({ x, y }) => ({ x: x * size, y: y * size }));
+    const [a, b, c, d] = points.map((place) => times(place, size));
     if (!a || !b || !c || !d) throw new RangeError("An offset of a cubic is made of cubics.");
     return curved(a, b, c, d);
   });

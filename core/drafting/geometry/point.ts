@@ -16,6 +16,9 @@ export const moved = ({ x, y }: Point, by: Vector, times = 1): Point => ({ x: x 
 /** The way from one place to another. */
 export const way = (from: Point, to: Point): Vector => ({ x: to.x - from.x, y: to.y - from.y });
 
+/** A way so many times as long; below 0 back. */
+export const times = ({ x, y }: Vector, factor: number): Vector => ({ x: factor * x, y: factor * y });
+
 /** Between two places: 0 is the first, 1 the second, 0.5 the middle. */
 export const between = (from: Point, to: Point, part: number): Point => moved(from, way(from, to), part);
 

@@ -10,6 +10,7 @@ import {
   partOf,
   placeAt,
   square,
+  times,
 } from "../geometry/index.ts";
 import { type Blend, offsetAt, slopeAt } from "./blend.ts";
 
@@ -38,33 +39,34 @@ export function letOut(edge: Edge, blend: Blend): Result<Edge[]> {
       `Expected both marks on the edge, 0 to ${whole.toFixed(1)} mm along it, but they are at ${fullFromMm.toFixed(1)} and ${fullToMm.toFixed(1)} mm.`,
     );
   if (amountMm === 0) return ok([edge]);
-  const stops = [fullFromMm - beforeMm, fullFromMm, fullToMm, fullToMm + afterMm].map((mm) =>
-    Math.min(whole, Math.max(0, mm)),
-  );
   const edges: Edge[] = [];
-  for (const [from, to] of [0, ...stops].map((mm, at) => [mm, stops[at] ?? whole] as const)) {
-    if (to - from <= ROUNDED_MM) continue;
-    const still = offsetAt(blend, (from + to) / 2) === 0;
-    if (still) {
-      edges.push(partOf(edge, parameterAt(edge, from), parameterAt(edge, to)));
-      continue;
-    }
-    for (let step = 0; step < CURVES; step += 1) {
-      const part = moving(
-        edge,
-        blend,
-        from + ((to - from) * step) / CURVES,
-        from + ((to - from) * (step + 1)) / CURVES,
+  for (const [from, to] of partsOf(blend, whole)) {
+    const part =
+      offsetAt(blend, (from + to) / 2) === 0
+        ? partOf(edge, parameterAt(edge, from), parameterAt(edge, to))
+        : moving(edge, blend, from, to);
+    if (part === null)
+      return fail(
+        "turns-over",
+        `Expected an edge with room for ${Math.abs(amountMm).toFixed(1)} mm there, but it bends too much.`,
       );
-      if (part === null)
-        return fail(
-          "turns-over",
-          `Expected an edge with room for ${Math.abs(amountMm).toFixed(1)} mm there, but it bends too much.`,
-        );
-      edges.push(part);
-    }
+    edges.push(part);
   }
   return ok(edges);
+}
+
+/** The parts an edge is drawn in, from and to, mm: what stays as it is whole, what moves in several curves. */
+function partsOf(blend: Blend, whole: number): (readonly [from: number, to: number])[] {
+  const { fullFromMm, fullToMm, beforeMm, afterMm } = blend;
+  const marks = [fullFromMm - beforeMm, fullFromMm, fullToMm, fullToMm + afterMm];
+  const stops = [0, ...marks.map((mm) => Math.min(whole, Math.max(0, mm))), whole];
+  return stops.slice(1).flatMap((to, at) => {
+    const from = stops[at] ?? 0;
+    if (to - from <= ROUNDED_MM) return [];
+    const curves = offsetAt(blend, (from + to) / 2) === 0 ? 1 : CURVES;
+    const step = (to - from) / curves;
+    return Array.from({ length: curves }, (_, curve) => [from + step * curve, from + step * (curve + 1)] as const);
+  });
 }
 
 /** Part of the moved edge as one curve: through its two ends, in its own directions there (a cubic Hermite curve). */
@@ -75,13 +77,13 @@ function moving(edge: Edge, blend: Blend, from: number, to: number): Edge | null
     if (!direction) return null;
     // The offset just inside the part: at a mark without a blend it jumps.
     const [by, slope] = [offsetAt(blend, mm + toward * ROUNDED_MM), slopeAt(blend, mm + toward * ROUNDED_MM)];
-    const outward = moved({ x: 0, y: 0 }, square(direction), -1);
+    const outward = times(square(direction), -1);
     // With the length along the edge: P = C + o·n, so P′ = (1 + o·κ)·T + o′·n, n being to the left.
     const along = 1 + by * curvatureAt(edge, t);
     if (along <= 0) return null;
     return {
       at: moved(placeAt(edge, t), outward, by),
-      speed: moved(moved({ x: 0, y: 0 }, direction, along), outward, slope),
+      speed: moved(times(direction, along), outward, slope),
     };
   };
   const [start, end] = [inner(from, 1), inner(to, -1)];
