@@ -1,80 +1,16 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { addDemoWorkshop } from "../data/demo/index.ts";
-import { openStore, type Store } from "../data/store.ts";
+import type { Store } from "../data/store.ts";
+import { demoInMemory } from "../data/testing/index.ts";
+import { PAGES } from "./testing/demoPages.ts";
 import { ORIGIN, routeOf, routesWith, run } from "./testing/routeModules.ts";
 
 let store: Store;
 beforeAll(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   return () => store.close();
 });
 
 const get = (address: string) => run("loader", store, new Request(new URL(address, ORIGIN)));
-
-const JOBS = [1, 2, 3, 4, 5, 6, 7, 8];
-const JOB_PAGES =
-  " body cloth ease pattern torso cups band prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
-
-/** Every page of the demo workshop that has something to load. */
-const PAGES = [
-  "/",
-  "/?q=brief&page=9",
-  "/settings",
-  "/settings/ease",
-  "/styles",
-  "/styles/1",
-  "/charts",
-  "/charts/new",
-  "/charts/import",
-  "/charts/1",
-  "/charts/1/export/csv",
-  "/charts/1/export/json",
-  "/cloths",
-  "/cloths?q=knit",
-  "/cloths/1",
-  "/cloths/9",
-  "/cloths/new",
-  "/cloths/1/tests/new",
-  "/cloths/1/tests/live",
-  "/tests/4",
-  "/tests/17",
-  "/layups",
-  "/layups/new",
-  "/layups/1",
-  "/wearers",
-  "/wearers/new",
-  "/wearers/1",
-  "/wearers/1/sheets/new",
-  "/wearers/1/sheets/new?job=1&from=3&also=neck",
-  "/wearers/1/sheets/blank?job=1",
-  "/wearers/1/sheets/export/json",
-  "/wearers/1/sheets/export/rows",
-  "/wearers/1/sheets/export/columns",
-  "/wearers/1/sheets/import",
-  "/wearers/1/compare",
-  "/wearers/1/export",
-  "/wearers/1/garments",
-  "/wearers/1/garments/new",
-  "/wearers/1/wraps",
-  "/wearers/1/wraps/new",
-  "/wearers/1/erase",
-  "/wraps/1",
-  "/garments/1",
-  "/sheets/3",
-  "/findings",
-  "/findings?q=waist&kind=loose&spot=waist&stretch=moderate&order=largest&page=2",
-  "/jobs/new",
-  "/jobs/new?wearer=1",
-  ...JOBS.flatMap((job) => JOB_PAGES.split(" ").map((page) => `/jobs/${job}${page ? `/${page}` : ""}`)),
-  "/jobs/1/prototypes/1",
-  "/jobs/1/prototypes/1/fitting",
-  "/jobs/1/prototypes/2/fitting",
-  "/jobs/1/compare?a=1&b=2",
-  "/jobs/2/prototypes/1/fitting",
-  "/jobs/7/prototypes/4/fitting",
-  "/jobs/8/prototypes/3/fitting",
-];
 
 /** Where in what a page gets there is a number that is none, or nothing where something is promised. */
 function holesIn(value: unknown, at = ""): string[] {

@@ -1,65 +1,26 @@
 import { describe, expect, it } from "vitest";
 import { temporaryStore } from "../data/testing/index.ts";
+import { PAGES } from "./testing/demoPages.ts";
 import { demoPage, openPage } from "./testing/openPage.tsx";
-import { routeOf } from "./testing/routeModules.ts";
+import { drawn, routeOf } from "./testing/routeModules.ts";
 
-/** Pages of every kind, of jobs at every stage. */
-const ADDRESSES = [
-  "/",
+/** Pages with nothing to load, and searches that find little or nothing. */
+const BESIDE = [
   "/?q=brief",
   "/?q=nothing",
-  "/wearers",
-  "/wearers/new",
-  "/wearers/1",
-  "/wearers/1/sheets/new",
-  "/wearers/1/sheets/import",
-  "/wearers/1/compare",
-  "/wearers/1/garments",
-  "/wearers/1/garments/new",
-  "/wearers/1/wraps",
-  "/wearers/1/wraps/new",
   "/wearers/3/erase",
   "/wearers/import",
-  "/sheets/3",
-  "/garments/1",
-  "/wraps/1",
-  "/cloths",
-  "/cloths/1",
-  "/cloths/9",
-  "/cloths/new",
-  "/cloths/1/tests/new",
-  "/cloths/1/tests/live",
-  "/tests/1",
-  "/layups/1",
-  "/layups/new",
-  "/settings",
-  "/settings/ease",
-  "/styles",
-  "/styles/1",
-  "/charts/1",
-  "/charts/new",
-  "/charts/import",
-  "/care",
-  "/findings",
-  "/findings?kind=loose&order=largest",
-  "/jobs/new",
   "/jobs/import",
-  ...[1, 2, 3, 4, 5, 6, 7, 8].flatMap((job) => [`/jobs/${job}`, `/jobs/${job}/body`, `/jobs/${job}/cloth`]),
-  ...[1, 3, 4, 6].map((job) => `/jobs/${job}/ease`),
-  ...[1, 4].map((job) => `/jobs/${job}/pattern`),
-  ...[1, 4].map((job) => `/jobs/${job}/torso`),
-  ...[4, 5].map((job) => `/jobs/${job}/cups`),
-  ...[5, 6].map((job) => `/jobs/${job}/band`),
-  ...[1, 3, 7].map((job) => `/jobs/${job}/prototypes`),
-  ...[1, 8].flatMap((job) =>
-    ["changes", "zones", "compare", "history", "sign-off"].map((page) => `/jobs/${job}/${page}`),
-  ),
-  "/jobs/1/prototypes/1",
-  "/jobs/1/prototypes/2/fitting",
-  "/jobs/7/prototypes/4/fitting",
+  "/care",
+  "/cloths/9",
+  "/tests/1",
+  "/findings?kind=loose&order=largest",
 ];
 
-describe.each(ADDRESSES)("%s", (address) => {
+/** Of all pages of the demo workshop those that are drawn; the others are files. */
+const DRAWN = await drawn([...PAGES, ...BESIDE]);
+
+describe.each(DRAWN)("%s", (address) => {
   const page = demoPage(address);
 
   it("says once what it is, and nothing that is no number or no text", async () => {

@@ -1,14 +1,13 @@
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { nameOf, placesOf } from "../core/body/index.ts";
-import { addDemoWorkshop } from "../data/demo/index.ts";
-import { openStore, type Store } from "../data/store.ts";
+import type { Store } from "../data/store.ts";
+import { demoInMemory } from "../data/testing/index.ts";
 import { ORIGIN, run } from "./testing/routeModules.ts";
 
 let store: Store;
 beforeAll(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   return () => store.close();
 });
 

@@ -30,13 +30,17 @@ function run(tool, args, env = {}) {
   return status === 0;
 }
 
-/** A step that counts as one test. */
-function step(name, work) {
-  console.log(`\n== ${name}`);
-  const good = timed(name, work);
+/** Counts a step as one test. @returns {boolean} whether it ended well. */
+function counted(name, good) {
   totals[good ? "passed" : "failed"] += 1;
   if (!good) console.log(`== ${name} failed`);
   return good;
+}
+
+/** A step that counts as one test. */
+function step(name, work) {
+  console.log(`\n== ${name}`);
+  return counted(name, timed(name, work));
 }
 
 /**
@@ -50,8 +54,7 @@ async function together(parts) {
       const { good, said } = await runAside(tool, args);
       steps.push({ name, ms: Date.now() - from });
       console.log(`\n== ${name}\n${said}`);
-      totals[good ? "passed" : "failed"] += 1;
-      if (!good) console.log(`== ${name} failed`);
+      counted(name, good);
     }),
   );
 }
@@ -80,11 +83,11 @@ function suite(name, report, work, count) {
   console.log(`\n== ${name}`);
   rmSync(report, { force: true });
   const good = timed(name, work);
-  const counted = existsSync(report) ? count(JSON.parse(readFileSync(report, "utf8"))) : { passed: 0, failed: 0 };
-  tests.push(...(counted.tests ?? []));
-  totals.passed += counted.passed;
-  totals.failed += counted.failed;
-  if (counted.failed === 0 && (!good || counted.passed === 0)) totals.failed += 1;
+  const counts = existsSync(report) ? count(JSON.parse(readFileSync(report, "utf8"))) : { passed: 0, failed: 0 };
+  tests.push(...(counts.tests ?? []));
+  totals.passed += counts.passed;
+  totals.failed += counts.failed;
+  if (counts.failed === 0 && (!good || counts.passed === 0)) totals.failed += 1;
 }
 
 /** How many of the slowest tests are named. */

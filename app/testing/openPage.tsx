@@ -3,8 +3,8 @@ import { Window } from "happy-dom";
 import type { ComponentType } from "react";
 import { renderToString } from "react-dom/server";
 import { createRoutesStub } from "react-router";
-import { addDemoWorkshop } from "../../data/demo/index.ts";
-import { openStore, type Store } from "../../data/store.ts";
+import type { Store } from "../../data/store.ts";
+import { demoInMemory } from "../../data/testing/index.ts";
 import App, { loader as rootLoader } from "../root.tsx";
 import { theme } from "../theme/theme.ts";
 import { runMatched } from "./routeModules.ts";
@@ -81,7 +81,7 @@ export async function openPage(store: Store, address: string): Promise<OpenedPag
 function reading(document: Window["document"]): OpenedPage {
   const all = (selector: string) => [...document.querySelectorAll(selector)];
   const said = () => all("button").map((button) => written(button) || (button.getAttribute("aria-label") ?? ""));
-  const labelled = (table: Element) =>
+  const labelled = (table: ReturnType<typeof all>[number]) =>
     table.getAttribute("aria-label") ??
     written(table.querySelector("caption") ?? document.getElementById(table.getAttribute("aria-labelledby") ?? ""));
   return {
@@ -100,13 +100,10 @@ function reading(document: Window["document"]): OpenedPage {
     table(name) {
       const tables = all("table");
       const found = tables.find((table) => {
-        const label = labelled(table as unknown as Element);
+        const label = labelled(table);
         return typeof name === "string" ? label === name : name.test(label);
       });
-      if (!found)
-        throw new Error(
-          `There is no table ${name}, but ${tables.map((table) => labelled(table as unknown as Element)).join("; ")}.`,
-        );
+      if (!found) throw new Error(`There is no table ${name}, but ${tables.map(labelled).join("; ")}.`);
       return [...found.querySelectorAll("tr")].map((row) => [...row.querySelectorAll("th, td")].map(cellOf));
     },
     fields() {
@@ -121,11 +118,7 @@ let demo: Promise<Store> | null = null;
 
 /** The demo workshop of this process, for tests that only read: opened with the first page. */
 const demoToRead = (): Promise<Store> => {
-  demo ??= (async () => {
-    const store = await openStore(":memory:");
-    await addDemoWorkshop(store);
-    return store;
-  })();
+  demo ??= demoInMemory();
   return demo;
 };
 

@@ -41,14 +41,28 @@ export async function routesWith(what: "action" | "loader"): Promise<string[]> {
   return found.toSorted();
 }
 
+/** Those of some addresses whose route draws a page, each once. */
+export async function drawn(addresses: readonly string[]): Promise<string[]> {
+  const kept = [];
+  for (const address of new Set(addresses))
+    if ((await MODULES[`../${routeOf(address).file}`]?.())?.default) kept.push(address);
+  return kept;
+}
+
+/** What a request from this machine is answered over. */
+function onThisMachine(store: Store): RouterContextProvider {
+  const context = new RouterContextProvider();
+  context.set(storeContext, store);
+  context.set(fromThisMachineContext, true);
+  return context;
+}
+
 /** Runs the action or the loader behind an address over a store, for this machine. What it throws is its answer too. */
 export async function run(what: "action" | "loader", store: Store, request: Request): Promise<unknown> {
   const { file, params } = routeOf(request.url);
   const handler = (await MODULES[`../${file}`]?.())?.[what];
   if (!handler) throw new Error(`${file} has no ${what}.`);
-  const context = new RouterContextProvider();
-  context.set(storeContext, store);
-  context.set(fromThisMachineContext, true);
+  const context = onThisMachine(store);
   return handler({ request, params, context }).catch((thrown: unknown) => thrown);
 }
 
@@ -63,9 +77,7 @@ export interface MatchedRoute {
 /** Loads all routes an address leads through. @throws what a loader throws. */
 export async function runMatched(store: Store, address: string): Promise<MatchedRoute[]> {
   const request = new Request(new URL(address, ORIGIN));
-  const context = new RouterContextProvider();
-  context.set(storeContext, store);
-  context.set(fromThisMachineContext, true);
+  const context = onThisMachine(store);
   const matches = matchRoutes(OBJECTS, new URL(request.url).pathname) ?? [];
   return Promise.all(
     matches.map(async ({ route, params }) => {

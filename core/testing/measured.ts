@@ -9,9 +9,16 @@ export const measured = (code: MeasureCode, mm: number, side: Side = "single"): 
   mm,
 });
 
-/** Several of them: `{ waist: 742 }`. */
-export const measuredAll = (values: Readonly<Partial<Record<MeasureCode, number>>>): MeasuredValue[] =>
-  Object.entries(values).map(([code, mm]) => measured(code as MeasureCode, mm));
+/** Measures in mm by their codes; two numbers are left and right. */
+export type Measures = Readonly<Partial<Record<MeasureCode, number | readonly [left: number, right: number]>>>;
+
+/** Several of them: `{ waist: 742, root_width: [142, 136] }`. */
+export const measuredAll = (measures: Measures): MeasuredValue[] =>
+  (Object.entries(measures) as [MeasureCode, Measures[MeasureCode]][]).flatMap(([code, value]) => {
+    if (value === undefined) return [];
+    if (typeof value === "number") return [measured(code, value)];
+    return [measured(code, value[0], "left"), measured(code, value[1], "right")];
+  });
 
 /** What one rule finds on a sheet in cm. */
 export const foundBy = (ruleId: string, values: readonly MeasuredValue[], selfMeasured = false): CheckFinding[] =>

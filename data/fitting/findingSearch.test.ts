@@ -1,12 +1,11 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { addDemoWorkshop } from "../demo/index.ts";
-import { openStore, type Store } from "../store.ts";
+import type { Store } from "../store.ts";
+import { demoInMemory } from "../testing/index.ts";
 import type { FindingQuery } from "./findingSearch.ts";
 
 let store: Store;
 beforeEach(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   return () => store.close();
 });
 

@@ -1,14 +1,13 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { placeOf } from "../../core/fitting/index.ts";
 import { tellEdit } from "../../core/job/index.ts";
-import { addDemoWorkshop } from "../demo/index.ts";
 import type { NewFinding } from "../fitting/index.ts";
-import { openStore, type Store } from "../store.ts";
+import type { Store } from "../store.ts";
+import { demoInMemory } from "../testing/index.ts";
 
 let store: Store;
 beforeEach(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   return () => store.close();
 });
 

@@ -2,16 +2,11 @@ import type { Prototype } from "../../core/fitting/index.ts";
 import { newJob } from "../../core/job/index.ts";
 import { SAMPLE_CLOTH, SAMPLE_SHEET, sampleChange, sampleFinding, sampleFrozen } from "../../core/testing/index.ts";
 import type { Store } from "../store.ts";
+import { addWearer } from "./addWearer.ts";
 
 /** A wearer, a cloth and a job with prototype 1, its fitting and a finding. */
 export async function withPrototype(store: Store) {
-  const wearerId = await store.wearers.add({
-    name: "Ilva Thornbeck",
-    kind: "person",
-    child: false,
-    allergies: "",
-    notes: "",
-  });
+  const wearerId = await addWearer(store);
   const sheetId = await store.sheets.add({ ...SAMPLE_SHEET, wearerId });
   const clothId = await store.cloths.add({ ...SAMPLE_CLOTH, name: "Heron jersey" });
   const jobId = await store.jobs.add(

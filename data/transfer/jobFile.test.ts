@@ -6,8 +6,8 @@ import { picksOf } from "../../core/workings/index.ts";
 import { type JobDocument, readJobDocument } from "../../formats/job/jobDocument.ts";
 import { jobSchema } from "../../formats/job/jobSchema.ts";
 import { readWearerDocument, type WearerDocument } from "../../formats/job/wearerDocument.ts";
-import { addDemoWorkshop } from "../demo/index.ts";
 import { openStore, type Store } from "../store.ts";
+import { demoInMemory } from "../testing/index.ts";
 import { assertImported } from "./assertImported.ts";
 import { exportJob } from "./jobExport.ts";
 import { importJob } from "./jobImport.ts";
@@ -16,8 +16,7 @@ import { exportWearer, importWearer } from "./wearerFile.ts";
 
 let store: Store;
 beforeEach(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   return () => store.close();
 });
 

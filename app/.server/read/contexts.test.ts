@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { judgeLayup, layupTensionAt, SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/index.ts";
-import { addDemoWorkshop } from "../../../data/demo/index.ts";
-import { openStore, type Store } from "../../../data/store.ts";
+import type { Store } from "../../../data/store.ts";
+import { demoInMemory } from "../../../data/testing/index.ts";
 import { easeSources } from "./jobPlan.ts";
 import { movedSinceLast, readJob, ringsToday } from "./jobRecord.ts";
 import { judgedLayers, shelfChoices } from "./layupContext.ts";
@@ -9,8 +9,7 @@ import { readSteps } from "./rail.ts";
 
 let store: Store;
 beforeAll(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   return () => store.close();
 });
 

@@ -1,9 +1,9 @@
 import { RouterContextProvider } from "react-router";
 import { beforeEach, describe, expect, it } from "vitest";
 import { picksOf, reckonWorking, WORKING_IDS } from "../../../core/workings/index.ts";
-import { addDemoWorkshop } from "../../../data/demo/index.ts";
 import { bareWorkings } from "../../../data/jobs/index.ts";
-import { openStore, type Store } from "../../../data/store.ts";
+import type { Store } from "../../../data/store.ts";
+import { demoInMemory } from "../../../data/testing/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { readWorking, workingFields } from "../../jobs/calculation/readWorking.ts";
 import { saveWorking } from "../../jobs/calculation/saveWorking.server.ts";
@@ -15,8 +15,7 @@ import { loadWorkings, readWorkings } from "./workingContext.ts";
 
 let store: Store;
 beforeEach(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   return () => store.close();
 });
 

@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { type Path, pathsOf, put } from "../../../core/testing/index.ts";
 import { isRefusal } from "../../../data/db/index.ts";
-import { addDemoWorkshop } from "../../../data/demo/index.ts";
-import { openStore, type Store } from "../../../data/store.ts";
+import type { Store } from "../../../data/store.ts";
+import { demoInMemory } from "../../../data/testing/index.ts";
 import { exportJob, takeOverJob } from "../../../data/transfer/index.ts";
 import { readJobDocument } from "../../../formats/job/jobDocument.ts";
 import { trialOfJob } from "./trialOfJob.ts";
@@ -11,8 +11,7 @@ import { trialOfJob } from "./trialOfJob.ts";
 let store: Store;
 let files: { readonly file: string; readonly paths: readonly Path[] }[];
 beforeAll(async () => {
-  store = await openStore(":memory:");
-  await addDemoWorkshop(store);
+  store = await demoInMemory();
   files = [];
   for (const id of [1, 4, 6]) {
     const file = JSON.stringify(await exportJob(store, id));

@@ -1,12 +1,11 @@
 import { itActs } from "../../testing/itActs.ts";
-
-const chart = { name: "Tide", ease: "stretch", unit: "cm", "sizes[0].name": "38", "sizes[0].body.waist": "70" };
+import { CHART_FORM } from "../../testing/sentForms.ts";
 
 itActs([
   {
     does: "adds a chart",
     address: "/charts/new",
-    right: chart,
+    right: CHART_FORM,
     gives: /^\/charts\/\d+$/,
     wrong: [
       [{ "sizes[0].name": "", "sizes[0].body.waist": "" }, ["sizes"]],

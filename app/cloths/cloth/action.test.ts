@@ -1,6 +1,5 @@
 import { itActs } from "../../testing/itActs.ts";
-
-const pulled = { direction: "bias", testedOn: "2026-11-01", gauge: "100", stretched: "150" };
+import { PULLED_FORM } from "../../testing/sentForms.ts";
 
 itActs([
   {
@@ -15,7 +14,7 @@ itActs([
   {
     does: "adds a hand test",
     address: "/cloths/1",
-    right: { intent: "test", ...pulled },
+    right: { intent: "test", ...PULLED_FORM },
     gives: "/cloths/1",
     wrong: [
       [{ stretched: "90" }, ["stretched"]],

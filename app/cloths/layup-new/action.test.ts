@@ -1,20 +1,11 @@
 import { itActs } from "../../testing/itActs.ts";
-
-const layers = {
-  name: "Front",
-  "layers[0].cloth": "Heron cotton jersey",
-  "layers[0].direction": "across",
-  "layers[0].role": "shell",
-  "layers[1].cloth": "Sable power net",
-  "layers[1].direction": "along",
-  "layers[1].role": "net",
-};
+import { LAYUP_FORM } from "../../testing/sentForms.ts";
 
 itActs([
   {
     does: "adds a layup",
     address: "/layups/new",
-    right: layers,
+    right: LAYUP_FORM,
     gives: /^\/layups\/\d+$/,
     wrong: [
       [{ "layers[1].cloth": "" }, ["layers"]],

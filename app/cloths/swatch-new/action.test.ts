@@ -1,13 +1,12 @@
 import { itActs } from "../../testing/itActs.ts";
-
-const pulled = { direction: "bias", testedOn: "2026-11-01", gauge: "100", stretched: "150" };
+import { PULLED_FORM } from "../../testing/sentForms.ts";
 
 itActs([
   {
     does: "adds a ladder",
     address: "/cloths/1/tests/new",
     right: {
-      ...pulled,
+      ...PULLED_FORM,
       stretched: "",
       "ladder.width": "50",
       "ladder.gauge": "100",

@@ -1,5 +1,5 @@
 import { itActs } from "../../testing/itActs.ts";
-import { SEEN_FINDING } from "../../testing/seenFinding.ts";
+import { SEEN_FINDING } from "../../testing/sentForms.ts";
 
 const KEY = "0123456789abcdef0123456789abcdef";
 

@@ -1,5 +1,5 @@
 import { itActs } from "../../testing/itActs.ts";
-import { SEEN_FINDING } from "../../testing/seenFinding.ts";
+import { SEEN_FINDING } from "../../testing/sentForms.ts";
 
 const PAGE = "/jobs/2/prototypes/1/fitting";
 const JUDGED = "/jobs/1/prototypes/2/fitting";

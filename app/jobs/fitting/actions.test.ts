@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SEEN_FINDING as seen } from "../../testing/seenFinding.ts";
+import { SEEN_FINDING as seen } from "../../testing/sentForms.ts";
 import { act, findingsOf, fittingsOf, openDemoForEachTest, store, waiting } from "./actionsOnDemo.ts";
 
 openDemoForEachTest();

@@ -1,6 +1,6 @@
 import { beforeEach } from "vitest";
-import { addDemoWorkshop } from "../../../data/demo/index.ts";
-import { openStore, type Store } from "../../../data/store.ts";
+import type { Store } from "../../../data/store.ts";
+import { demoInMemory } from "../../../data/testing/index.ts";
 import { found } from "../../.server/http/answers.ts";
 import { readJob } from "../../.server/read/jobRecord.ts";
 import type { Fields } from "../../form/unsaved.ts";
@@ -12,8 +12,7 @@ export let store: Store;
 /** Makes the demo workshop anew for each test of the file that asks for it. */
 export function openDemoForEachTest(): void {
   beforeEach(async () => {
-    store = await openStore(":memory:");
-    await addDemoWorkshop(store);
+    store = await demoInMemory();
     return () => store.close();
   });
 }

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { Fields } from "../../form/unsaved.ts";
-import { SEEN_FINDING as seen } from "../../testing/seenFinding.ts";
+import { SEEN_FINDING as seen } from "../../testing/sentForms.ts";
 import { act, findingsOf, fittingsOf, openDemoForEachTest, waiting } from "./actionsOnDemo.ts";
 
 openDemoForEachTest();

@@ -1,12 +1,11 @@
 import { itActs } from "../../testing/itActs.ts";
-
-const liked = { name: "Grey brief", measuredOn: "2026-11-01", "width.waist": "32,9", unit: "cm" };
+import { LIKED_FORM } from "../../testing/sentForms.ts";
 
 itActs([
   {
     does: "adds a garment that fits",
     address: "/wearers/1/garments/new",
-    right: liked,
+    right: LIKED_FORM,
     gives: "/wearers/1/garments",
     wrong: [
       [{ "width.waist": "" }, ["width.waist"]],

@@ -1,12 +1,11 @@
 import { itActs } from "../../testing/itActs.ts";
-
-const wrap = { name: "Standing", takenOn: "2026-11-01", "edges[0].piece": "Front", "edges[0].length": "19" };
+import { WRAP_FORM } from "../../testing/sentForms.ts";
 
 itActs([
   {
     does: "enters a wrap",
     address: "/wearers/1/wraps/new",
-    right: wrap,
+    right: WRAP_FORM,
     gives: /^\/wraps\/\d+$/,
     wrong: [
       [{ "edges[0].length": "wide" }, ["edges[0].length"]],

@@ -1,12 +1,11 @@
 import { itActs } from "../../testing/itActs.ts";
-
-const wrap = { name: "Standing", takenOn: "2026-11-01", "edges[0].piece": "Front", "edges[0].length": "19" };
+import { WRAP_FORM } from "../../testing/sentForms.ts";
 
 itActs([
   {
     does: "changes a wrap",
     address: "/wraps/1",
-    right: { ...wrap, version: "1" },
+    right: { ...WRAP_FORM, version: "1" },
     gives: "/wraps/1",
     wrong: [[{ "edges[0].seam": "ABCDE" }, ["edges[0].seam"]]],
     stale: 409,
