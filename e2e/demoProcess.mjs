@@ -1,6 +1,6 @@
 /**
  * The server of one worker of the browser tests, told by its parent what to do: `open` serves the demo workshop as it is
- * shipped on a free port and answers with the address; `close` stops it. The workshop is made once and copied then.
+ * shipped, always at the address told at the start; `close` stops it. The workshop is made once and copied then.
  */
 import { copyFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
@@ -12,11 +12,13 @@ const { startServer } = await import(pathToFileURL(join(buildFolder, "server/ind
 
 const folder = process.argv[2];
 const [template, live] = [join(folder, "template.sqlite"), join(folder, "demo.sqlite")];
+// The first serving picks a free port; a browser knows again only the scripts of the same address.
+let port = 0;
 const serve = (dataFile, demo) =>
   startServer({
     host: "127.0.0.1",
     names: [],
-    port: 0,
+    port,
     spare: 0,
     dataFile,
     demo,
@@ -24,7 +26,10 @@ const serve = (dataFile, demo) =>
   });
 
 // Stopped, all of it stands in the one file and can be copied.
-await (await serve(template, true)).stop();
+const first = await serve(template, true);
+const address = first.address.replace(/\/$/, "");
+port = Number(new URL(address).port);
+await first.stop();
 
 let running = null;
 const DO = {
@@ -32,7 +37,6 @@ const DO = {
     for (const ending of ["", "-wal", "-shm"]) rmSync(live + ending, { force: true });
     copyFileSync(template, live);
     running = await serve(live, false);
-    return running.address.replace(/\/$/, "");
   },
   async close() {
     await running?.stop();
@@ -48,4 +52,4 @@ process.on("message", async (what) => {
   }
 });
 process.on("disconnect", () => process.exit(0));
-process.send({ answer: "ready" });
+process.send({ answer: address });

@@ -5,6 +5,8 @@ import { join } from "node:path";
 
 /** The demo server of one worker: it runs one test after the other, each with the workshop as it is shipped. */
 export interface DemoServer {
+  /** Where it serves, the same for every test. */
+  readonly address: string;
   /** Serves the workshop as it is shipped. @returns its address. */
   open(): Promise<string>;
   /** Everything printed since it was opened. */
@@ -29,11 +31,13 @@ export async function startDemo(): Promise<DemoServer> {
     child.send(what);
     return answer;
   };
-  await told();
+  const address = await told();
   return {
+    address,
     async open() {
       printed = "";
-      return ask("open");
+      await ask("open");
+      return address;
     },
     output: () => printed,
     async close() {

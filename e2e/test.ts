@@ -1,10 +1,18 @@
 import AxeBuilder from "@axe-core/playwright";
-import { test as base, expect, type Locator, type Page } from "@playwright/test";
+import { type Browser, type BrowserContext, test as base, expect, type Locator, type Page } from "@playwright/test";
 import { type DemoServer, startDemo } from "./server.ts";
+
+/** The profile that all tests of a worker browse with, one after the other. */
+interface Profile {
+  readonly context: BrowserContext;
+  /** A page that stays open: with it stays its process, and every script that was compiled there. */
+  readonly keeper: Page;
+}
 
 interface WorkerFixtures {
   /** The demo server of this worker, which runs one test after the other. */
   readonly server: DemoServer;
+  readonly profile: Profile;
 }
 
 interface Fixtures {
@@ -12,6 +20,8 @@ interface Fixtures {
   readonly demo: string;
   /** True for tests that take the network away: the browser then complains of what it could not load. */
   readonly networkTaken: boolean;
+  /** True for tests that change the profile past restoring, as by another clock: they get one of their own. */
+  readonly ownProfile: boolean;
 }
 
 /**
@@ -20,6 +30,7 @@ interface Fixtures {
  */
 export const test = base.extend<Fixtures, WorkerFixtures>({
   networkTaken: [false, { option: true }],
+  ownProfile: [false, { option: true }],
   server: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright reads which fixtures are needed from this pattern.
     async ({}, use) => {
@@ -34,9 +45,21 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     await server.close();
     expect(server.output()).not.toMatch(/\[[2-9A-Z]{8}\]/);
   },
-  context: async ({ context }, use) => {
-    context.on("page", waitForScript);
+  profile: [
+    async ({ browser, server }, use) => {
+      const context = await opened(browser, server.address);
+      const keeper = await context.newPage();
+      await keeper.route("**", (route) => route.fulfill({ contentType: "text/html", body: "<body data-hydrated>" }));
+      await keeper.goto("/kept-open");
+      await use({ context, keeper });
+      await context.close();
+    },
+    { scope: "worker" },
+  ],
+  context: async ({ browser, demo, profile, ownProfile }, use) => {
+    const context = ownProfile ? await opened(browser, demo) : profile.context;
     await use(context);
+    await (ownProfile ? context.close() : restored(profile, demo));
   },
   baseURL: async ({ demo }, use) => use(demo),
   page: async ({ page, networkTaken }, use) => {
@@ -51,6 +74,28 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     expect(unforeseen.filter((text) => !(networkTaken && lost.test(text)))).toEqual([]);
   },
 });
+
+/** A profile as every test expects it: a window of 1280 by 800, without what moves. */
+async function opened(browser: Browser, address: string): Promise<BrowserContext> {
+  const context = await browser.newContext({
+    baseURL: address,
+    viewport: { width: 1280, height: 800 },
+    locale: "en-GB",
+    reducedMotion: "reduce",
+  });
+  context.on("page", waitForScript);
+  return context;
+}
+
+/** Leaves a profile as new: its other pages closed, the network back, and nothing kept by the workshop's address. */
+async function restored({ context, keeper }: Profile, address: string): Promise<void> {
+  await context.setOffline(false);
+  await context.unrouteAll();
+  await Promise.all(context.pages().map((page) => (page === keeper ? null : page.close())));
+  const tools = await context.newCDPSession(keeper);
+  await tools.send("Storage.clearDataForOrigin", { origin: address, storageTypes: "all" });
+  await tools.detach();
+}
 
 /** Makes a page wait for its script whenever it is opened: keys pressed before would go nowhere. */
 function waitForScript(page: Page): void {
