@@ -90,8 +90,10 @@ describe("a half-filled form", () => {
     await userEvent.type(field("Name"), "Maro");
     fireEvent.submit(field("Name").form as HTMLFormElement);
     await waitFor(() => expect(posted).toHaveLength(1));
+    // What was kept while it was typed, on a slow machine, was kept before.
+    const before = drafts.length;
     window.dispatchEvent(new Event("pagehide"));
-    expect(drafts).toEqual([]);
+    expect(drafts.slice(before)).toEqual([]);
   });
 
   it("is on the server before the form is handed in, never after", async () => {
