@@ -1,5 +1,8 @@
 import { defineConfig } from "@playwright/test";
 
+/** The walk through the whole job, by far the longest test. */
+const LONGEST = /walk\.spec\.ts$/;
+
 export default defineConfig({
   testDir: "e2e",
   outputDir: ".cache/e2e",
@@ -8,6 +11,11 @@ export default defineConfig({
   forbidOnly: true,
   timeout: 60_000,
   expect: { timeout: 10_000 },
+  // The longest first: begun last, it would leave one of two workers without work for all its time.
+  projects: [
+    { name: "longest", testMatch: LONGEST },
+    { name: "others", testIgnore: LONGEST },
+  ],
   use: {
     // Recording every test takes a third of its time; STENZ_TRACE=1 does it where one is to be looked into.
     trace: process.env.STENZ_TRACE ? "retain-on-failure" : "off",

@@ -14,10 +14,11 @@ export function evaluate({ formula, terms }: Explanation): number {
     .replaceAll("ln", "Math.log")
     .replaceAll(/\|([^|]*)\|/g, "Math.abs($1)")
     .replaceAll("max(", "Math.max(")
+    .replaceAll("ceil(", "Math.ceil(")
     // Angles are written in degrees.
     .replaceAll(/\basin\(/g, "(180 / Math.PI) * Math.asin(")
     .replaceAll(/\bsin\(/g, "Math.sin((Math.PI / 180) * ");
-  if (!/^[\d\s.,()*/+e-]+$/.test(arithmetic.replaceAll(/Math\.(log|PI|abs|max|asin|sin)/g, "")))
+  if (!/^[\d\s.,()*/+e-]+$/.test(arithmetic.replaceAll(/Math\.(log|PI|abs|max|ceil|asin|sin)/g, "")))
     throw new Error(`A symbol has no term in “${arithmetic}”.`);
   return Number(new Function(`return ${arithmetic}`)());
 }

@@ -1,3 +1,4 @@
+export { anyDraft } from "./anyDraft.ts";
 export { byId } from "./byId.ts";
 export { type Path, pathsOf, put } from "./damage.ts";
 export { evaluate } from "./evaluate.ts";
@@ -7,6 +8,7 @@ export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";
 export { fitting, judged, movedWaist, part, WAISTS } from "./sampleChanges.ts";
 export { chart, sizes } from "./sampleCharts.ts";
+export { BRIEF_FACTS, draftOf, sampleDraft, samplePiece } from "./sampleDraft.ts";
 export { anyEdge, parabola, parabolaLength, quarterCircle, SCALES } from "./sampleEdges.ts";
 export {
   SAMPLE_CLOTH,

@@ -35,5 +35,6 @@ export {
   type Vector,
   way,
 } from "./point.ts";
+export { partAlong } from "./run.ts";
 export { partOf, split, splitAtLength } from "./split.ts";
 export { placeAlong, type Walk, walkAlong } from "./walk.ts";

@@ -1,0 +1,2 @@
+export type { Check, Fault } from "./check.ts";
+export { CHECKS, type CheckAnswer, checkDraft } from "./checks.ts";

@@ -1,0 +1,31 @@
+import { edgeLength, type Piece, type PieceEdge } from "../piece/index.ts";
+import type { Check, Fault } from "./check.ts";
+
+/** Seams sewn together may differ by this, mm. */
+const SEAM_MM = 1;
+
+/** Edges that are sewn together are equally long, or differ by the ease that was stated. */
+export const seamsMatch: Check = {
+  id: "seamsMatch",
+  holds: "Every seam is as long as its partner, within 1 mm of the ease stated.",
+  faults: ({ pieces }) => pieces.flatMap((piece) => piece.edges.flatMap((edge) => faultsOf(pieces, piece, edge))),
+};
+
+function faultsOf(pieces: readonly Piece[], piece: Piece, edge: PieceEdge): Fault[] {
+  if (!edge.seam) return [];
+  const { seam } = edge;
+  const partner = pieces.find(({ id }) => id === seam.piece)?.edges.find(({ id }) => id === seam.edge);
+  const where = { piece: piece.id, edge: edge.id, ...(edge.lines[0] ? { at: edge.lines[0].from } : {}) };
+  if (!partner)
+    return [
+      { ...where, message: `Expected ${piece.id} ${edge.id} to meet ${seam.piece} ${seam.edge}, but there is none.` },
+    ];
+  const [mine, theirs] = [edgeLength(edge), edgeLength(partner)];
+  if (Math.abs(mine - theirs - seam.easeMm) <= SEAM_MM) return [];
+  return [
+    {
+      ...where,
+      message: `Expected ${piece.id} ${edge.id} (${mine.toFixed(1)} mm) to be as long as ${seam.piece} ${seam.edge} (${theirs.toFixed(1)} mm)${seam.easeMm === 0 ? "" : ` with ${seam.easeMm.toFixed(1)} mm of ease`}, within ${SEAM_MM} mm.`,
+    },
+  ];
+}

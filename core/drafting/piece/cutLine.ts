@@ -1,0 +1,84 @@
+import {
+  type Crossing,
+  cross,
+  crossings,
+  directionAt,
+  distance,
+  type Edge,
+  moved,
+  offsetOf,
+  type Point,
+  partOf,
+  straight,
+  type Vector,
+  way,
+} from "../geometry/index.ts";
+import type { Piece } from "./piece.ts";
+
+/** A mitred corner reaches no further from its seam corner than this many times the larger allowance: then it is cut off. */
+const LONGEST_MITRE = 3;
+
+/** Ends closer than this meet, mm. */
+const MEETS_MM = 1e-3;
+
+/**
+ * The line a piece is cut along: each edge moved outward by its own allowance, corners mitred, those that turn inward
+ * crossed. An edge of no allowance is its own seam line.
+ */
+export function cutLine({ edges }: Piece): Edge[] {
+  const sides = edges.map(({ lines, allowanceMm }) => ({
+    // Left of the way along is outward; offsets are counted to the right.
+    lines: lines.flatMap((line) => offsetOf(line, -allowanceMm)),
+    allowanceMm,
+    corner: lines[0]?.from,
+  }));
+  const kept = sides.filter(({ lines }) => lines.length > 0);
+  const trimmed = kept.map(({ lines }) => [...lines]);
+  const corners: Edge[][] = [];
+  for (const [at, side] of kept.entries()) {
+    const next = (at + 1) % kept.length;
+    const other = kept[next];
+    const [mine, theirs] = [trimmed[at], trimmed[next]];
+    if (!other || !mine || !theirs) continue;
+    const most = LONGEST_MITRE * Math.max(side.allowanceMm, other.allowanceMm);
+    corners[at] = joined(mine, theirs, most);
+  }
+  const all = trimmed.flatMap((lines, at) => [...lines, ...(corners[at] ?? [])]);
+  return all.filter((line) => distance(line.from, line.to) > MEETS_MM);
+}
+
+/** Brings the end of one run of edges to the start of the next: cut off where they cross, led on where they part. */
+function joined(mine: Edge[], theirs: Edge[], most: number): Edge[] {
+  const [last, first] = [mine.at(-1), theirs[0]];
+  if (!last || !first || distance(last.to, first.from) <= MEETS_MM) return [];
+  const corner = meeting(last, first);
+  if (corner) {
+    const short = distance(corner, last.to) <= most && distance(corner, first.from) <= most;
+    return short ? [straight(last.to, corner), straight(corner, first.from)] : [straight(last.to, first.from)];
+  }
+  const [met] = last === first ? [] : crossings(last, first).toReversed();
+  if (!met) return [straight(last.to, first.from)];
+  cutOff(mine, theirs, met);
+  return [];
+}
+
+function cutOff(mine: Edge[], theirs: Edge[], { onFirst, onSecond }: Crossing): void {
+  const [last, first] = [mine.at(-1), theirs[0]];
+  if (!last || !first) return;
+  mine[mine.length - 1] = partOf(last, 0, onFirst);
+  theirs[0] = partOf(first, onSecond, 1);
+}
+
+/** Where two edges would meet if each went straight on; null where they never do, or only behind them. */
+function meeting(last: Edge, first: Edge): Point | null {
+  const [on, back] = [directionAt(last, 1), directionAt(first, 0)];
+  if (!on || !back) return null;
+  const [ahead, behind] = [reach(last.to, on, first.from, back), reach(first.from, back, last.to, on)];
+  return ahead !== null && behind !== null && ahead >= 0 && behind <= 0 ? moved(last.to, on, ahead) : null;
+}
+
+/** How far along one line another is met, mm; null for lines side by side. */
+function reach(from: Point, along: Vector, other: Point, otherAlong: Vector): number | null {
+  const across = cross(along, otherAlong);
+  return Math.abs(across) < 1e-9 ? null : cross(way(from, other), otherAlong) / across;
+}

@@ -1,0 +1,18 @@
+export { type Box, boxOfEdges } from "./box.ts";
+export { cutLine } from "./cutLine.ts";
+export { FLAT_TOLERANCE, placesAlong } from "./flatten.ts";
+export {
+  type ClothRole,
+  type EdgeFinish,
+  type EdgeRole,
+  edgeLength,
+  edgeOf,
+  type LevelLine,
+  levelWidth,
+  type Notch,
+  outlineOf,
+  type Piece,
+  type PieceEdge,
+  type SeamTo,
+  timesRound,
+} from "./piece.ts";

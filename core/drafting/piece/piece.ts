@@ -1,0 +1,101 @@
+import { type Edge, lengthOfEdges, type Point } from "../geometry/index.ts";
+
+/** What an edge of a piece is. */
+export type EdgeRole =
+  | "centre"
+  | "centreFront"
+  | "centreBack"
+  | "side"
+  | "waist"
+  | "leg"
+  | "gusset"
+  | "neckline"
+  | "armhole"
+  | "shoulder"
+  | "strap"
+  | "hem"
+  | "end"
+  | "long";
+
+/** How an edge is finished; it decides the allowance. */
+export type EdgeFinish = "fold" | "seam" | "elastic" | "hem" | "raw";
+
+/** Cloth a piece is cut from. */
+export type ClothRole = "shell" | "lining" | "net" | "overlay" | "facing" | "casing";
+
+/** The edge of another piece that an edge is sewn to. */
+export interface SeamTo {
+  readonly piece: string;
+  readonly edge: string;
+  /** By how much this edge is longer than the other on purpose, mm: eased in where above 0, stretched where below. */
+  readonly easeMm: number;
+}
+
+/** One named edge of a piece: its seam line, and what becomes of it. */
+export interface PieceEdge {
+  /** Unique within the piece. */
+  readonly id: string;
+  readonly role: EdgeRole;
+  readonly finish: EdgeFinish;
+  /** Added outside the seam line, mm, 0 or more. */
+  readonly allowanceMm: number;
+  /** One or more, each beginning where the last ended. */
+  readonly lines: readonly Edge[];
+  readonly seam: SeamTo | null;
+}
+
+/** A line across a piece where girth is counted: from the centre out to the side. */
+export interface LevelLine {
+  readonly level: string;
+  readonly from: Point;
+  readonly to: Point;
+}
+
+/** A short mark across a seam line: where it meets another. */
+export interface Notch {
+  readonly edge: string;
+  /** Along the edge from its start. */
+  readonly mm: number;
+}
+
+/** A piece of a pattern, mm, its seam lines in order round it, clockwise as seen with y down. */
+export interface Piece {
+  readonly id: string;
+  readonly name: string;
+  /** How many are cut. */
+  readonly count: number;
+  /** True where only one half is drawn: the centre lies on a fold. */
+  readonly onFold: boolean;
+  /** True where half of the count is cut turned over. */
+  readonly mirrored: boolean;
+  readonly role: ClothRole;
+  readonly edges: readonly PieceEdge[];
+  readonly levels: readonly LevelLine[];
+  /** Along the length of the cloth. */
+  readonly grain: { readonly from: Point; readonly to: Point };
+  readonly notches: readonly Notch[];
+  /** Pieces that must take every change of this one. */
+  readonly links: readonly string[];
+}
+
+/** All seam lines of a piece in order. */
+export const outlineOf = ({ edges }: Piece): readonly Edge[] => edges.flatMap(({ lines }) => lines);
+
+/** Length of an edge along its seam line, mm. */
+export const edgeLength = ({ lines }: PieceEdge): number => lengthOfEdges(lines);
+
+/** Width of a piece at a level, mm, of the half that is drawn. */
+export const levelWidth = ({ from, to }: LevelLine): number => Math.abs(to.x - from.x);
+
+/** How many times a drawn width goes round the body: both halves of a fold, and every piece cut. */
+export const timesRound = ({ count, onFold }: Piece): number => count * (onFold ? 2 : 1);
+
+/**
+ * An edge of a piece by its name.
+ * @throws RangeError where there is none: pieces name only their own edges.
+ */
+export function edgeOf(piece: Piece, id: string): PieceEdge {
+  const edge = piece.edges.find((one) => one.id === id);
+  if (!edge) throw new RangeError(`${piece.id} has no edge ${id}.`);
+  return edge;
+}

@@ -1,0 +1,116 @@
+import { fail, ok, type Result } from "../../../result.ts";
+import { type Edge, point, smoothCurve, straight, times } from "../../geometry/index.ts";
+import type { LevelLine, Piece } from "../../piece/index.ts";
+import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import { outward } from "../lean.ts";
+import { type ShapedSide, shapedSide } from "../shapedSide.ts";
+import type { SideLevel } from "../sideCurve.ts";
+import type { Half } from "../widths.ts";
+import type { LegEnds } from "./legCurve.ts";
+
+/** A waist keeps to its ends' directions for this part of its way: level in the middle, square at the side. */
+const WAIST = { leaving: 0.45, arriving: 0.25 };
+
+/** What one half of a brief is drawn from, mm. */
+export interface HalfPlan {
+  readonly half: Half;
+  readonly levels: readonly SideLevel[];
+  /** From the waist to the gusset, before the drop. */
+  readonly centreMm: number;
+  readonly dropCentreMm: number;
+  readonly dropSideMm: number;
+  /** Where the leg meets the side, along it from the natural waist. */
+  readonly legAtMm: number;
+  readonly gussetHalfMm: number;
+}
+
+/** One half as far as it stands without its leg edge. */
+export interface HalfBlock {
+  readonly plan: HalfPlan;
+  readonly side: ShapedSide;
+  readonly waist: Edge;
+  readonly leg: LegEnds;
+}
+
+/** A side, a centre and a leg are at least so long, mm: shorter and there is nothing to sew. */
+const LEAST_MM = 15;
+
+/**
+ * Draws waist and side of one half, and says where its leg runs.
+ * @returns `side-too-short`, `no-side-left`, `no-centre-left` or `crotch-too-high` where the measures do not fit one another.
+ */
+export function halfBlock(plan: HalfPlan): Result<HalfBlock> {
+  const name = plan.half;
+  if (plan.legAtMm - plan.dropSideMm < LEAST_MM)
+    return fail(
+      "no-side-left",
+      `Expected a side seam of ${LEAST_MM} mm or more between waist and leg, but the waist is lowered to ${plan.dropSideMm.toFixed(0)} mm and the leg raised to ${plan.legAtMm.toFixed(0)} mm below the natural waist.`,
+    );
+  if (plan.centreMm - plan.dropCentreMm < LEAST_MM)
+    return fail(
+      "no-centre-left",
+      `Expected a centre ${name} of ${LEAST_MM} mm or more, but crotch_${name} leaves ${plan.centreMm.toFixed(0)} mm above the gusset and the waist is lowered by ${plan.dropCentreMm.toFixed(0)} mm.`,
+    );
+  const shaped = shapedSide(name, plan.levels, { fromMm: plan.dropSideMm, toMm: plan.legAtMm });
+  if (!shaped.ok) return shaped;
+  const { top, bottom } = shaped.value;
+  if (bottom.at.y > plan.centreMm - LEAST_MM || bottom.at.x < plan.gussetHalfMm + LEAST_MM)
+    return fail(
+      "crotch-too-high",
+      `Expected the gusset of the ${name} well below and inside the end of the side seam, but it lies ${plan.centreMm.toFixed(0)} mm below the waist and ${plan.gussetHalfMm.toFixed(0)} mm from the centre, the side ends at ${bottom.at.y.toFixed(0)} and ${bottom.at.x.toFixed(0)} mm: crotch_${name} is too short for waist_to_hip, or the leg has to be raised.`,
+    );
+  const waist = smoothCurve(
+    { at: point(0, plan.dropCentreMm), toward: point(1, 0) },
+    { at: top.at, toward: outward(top.down) },
+    WAIST,
+  );
+  return ok({
+    plan,
+    side: shaped.value,
+    waist,
+    leg: {
+      side: bottom.at,
+      inward: times(outward(bottom.down), -1),
+      gusset: point(plan.gussetHalfMm, plan.centreMm),
+    },
+  });
+}
+
+/** How the edges of a brief are made. */
+export interface BriefAllowances {
+  readonly seamMm: number;
+  readonly edgeMm: number;
+}
+
+/** The piece of one half with its leg edge. */
+export function halfPiece(block: HalfBlock, leg: readonly Edge[], { seamMm, edgeMm }: BriefAllowances): Piece {
+  const { half, centreMm, dropCentreMm } = block.plan;
+  const other = half === "front" ? "back" : "front";
+  const [low, high] = [point(0, centreMm), point(0, dropCentreMm)];
+  const elastic = { finish: "elastic", allowanceMm: edgeMm } as const;
+  return {
+    id: half,
+    name: half === "front" ? "Front" : "Back",
+    count: 1,
+    onFold: true,
+    mirrored: false,
+    role: "shell",
+    edges: [
+      edge("waist", "waist", [block.waist], elastic),
+      edge("side", "side", block.side.lines, sewnTo(other, "side", seamMm)),
+      edge("leg", "leg", leg, elastic),
+      edge("gusset", "gusset", [straight(block.leg.gusset, low)], sewnTo("gusset", half, seamMm)),
+      onFold("centre", half === "front" ? "centreFront" : "centreBack", low, high),
+    ],
+    levels: levelLines(block),
+    grain: grainAt(20, dropCentreMm, centreMm),
+    notches: [],
+    links: [],
+  };
+}
+
+/** The levels that the piece crosses from its fold to its side: not those its waist or its leg cuts off. */
+const levelLines = ({ plan, side }: HalfBlock): LevelLine[] =>
+  side.marks
+    .filter(({ centreY }) => centreY >= plan.dropCentreMm)
+    .map(({ level, centreY, side: end }) => ({ level, from: point(0, centreY), to: end }));

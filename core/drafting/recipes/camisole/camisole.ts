@@ -1,0 +1,100 @@
+import { term } from "../../../explain/index.ts";
+import { ok, type Result } from "../../../result.ts";
+import type { Draft } from "../../draft.ts";
+import { lengthNumber } from "../drawn.ts";
+import type { Given } from "../facts.ts";
+import type { Recipe } from "../recipe.ts";
+import { ringGirths } from "../ringGirths.ts";
+import { arcNeeds, sharesNote } from "../shares.ts";
+import { type Half, widthNumbers } from "../widths.ts";
+import { topHalf } from "./half.ts";
+import { sideLevels, topLevels } from "./levels.ts";
+import { CAMISOLE_OPTIONS } from "./options.ts";
+
+/** Camisole: front and back on the fold, straps of their own. */
+export const camisole: Recipe = {
+  id: "camisole",
+  name: "Camisole",
+  summary: "Front and back on the fold, shaped at the side through bust, waist and hip; straps of their own.",
+  measures: arcNeeds("bust", "waist", "hip"),
+  girths: [
+    { id: "bust", needed: true, why: "the width at the underarm, and where the straps sit" },
+    { id: "waist", needed: true, why: "the width at the waist" },
+    { id: "hip", needed: true, why: "the width at the hip" },
+  ],
+  lengths: [
+    { id: "back_waist", needed: true, why: "half of it is the underarm level" },
+    { id: "waist_to_hip", needed: true, why: "the height of the hip at the side" },
+  ],
+  options: CAMISOLE_OPTIONS,
+  draw,
+};
+
+/** Of half the bust line, where the straps sit from the centre. */
+const STRAP_PART = 5;
+
+function draw(given: Given): Result<Draft> {
+  const levels = topLevels(given);
+  if (!levels.ok) return levels;
+  const { bust, waist, hip, toWaistMm } = levels.value;
+  const below = given.number("below_waist");
+  const strapAtMm = bust.girthMm / 2 / STRAP_PART;
+  const half = (which: Half) =>
+    topHalf({
+      half: which,
+      levels: sideLevels(levels.value, which, below),
+      sideMm: toWaistMm + below,
+      strapAtMm,
+      strapMm: given.number("strap_width"),
+      riseMm: given.number(`${which}_rise`),
+      dipMm: given.number(which === "front" ? "neck_dip" : "back_dip"),
+      seamMm: given.number("seam_allowance"),
+      upperMm: given.choice("made_as") === "test" ? 0 : given.number("edge_allowance"),
+      hemMm: given.number("hem"),
+    });
+  const [front, back] = [half("front"), half("back")];
+  if (!front.ok) return front;
+  if (!back.ok) return back;
+  const pieces = [front.value, back.value];
+  const all = [bust, waist, hip];
+  return ok({
+    recipe: camisole.id,
+    pieces,
+    ...ringGirths(
+      all.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
+      pieces,
+    ),
+    numbers: [
+      ...widthNumbers(all, "front"),
+      ...widthNumbers(all, "back"),
+      lengthNumber("strap.fromCentre", "Strap seat from the centre", {
+        formula: "s = G / 2 / 5",
+        terms: [term("garment", "length")("G", "planned girth, bust", bust.girthMm, "ease plan")],
+        value: strapAtMm,
+        notes: ["A fifth of half the bust line; to the middle of the seat."],
+      }),
+      lengthNumber("side.underarmToWaist", "Underarm level to waist", {
+        formula: "h = b / 2",
+        terms: [
+          term("garment", "length")("b", "back waist length as cut", given.cut("back_waist"), "length of the plan"),
+        ],
+        value: toWaistMm,
+      }),
+    ],
+    oneLines: [
+      {
+        first: { piece: "front", edge: "armhole", end: "end" },
+        second: { piece: "back", edge: "armhole", end: "end" },
+      },
+      { first: { piece: "front", edge: "hem", end: "start" }, second: { piece: "back", edge: "hem", end: "start" } },
+    ],
+    elastics: [],
+    limits: [],
+    rollMm: given.number("roll_width"),
+    notes: [
+      ...given.notes,
+      ...sharesNote(all.map(({ front: share }) => share)),
+      "Straps are cut by the strip recipe, their length set on the body.",
+    ],
+  });
+}

@@ -1,0 +1,104 @@
+import { fail, ok, type Result } from "../../../result.ts";
+import { point, smoothCurve, straight, times } from "../../geometry/index.ts";
+import type { Piece } from "../../piece/index.ts";
+import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import { outward, sideRise } from "../lean.ts";
+import { shapedSide } from "../shapedSide.ts";
+import type { SideLevel } from "../sideCurve.ts";
+import type { Half } from "../widths.ts";
+
+/** What one half of a camisole is drawn from, mm. */
+export interface TopPlan {
+  readonly half: Half;
+  readonly levels: readonly SideLevel[];
+  /** From the underarm along the side to the hem. */
+  readonly sideMm: number;
+  /** From the centre to the middle of the strap seat. */
+  readonly strapAtMm: number;
+  readonly strapMm: number;
+  readonly riseMm: number;
+  readonly dipMm: number;
+  readonly seamMm: number;
+  readonly upperMm: number;
+  readonly hemMm: number;
+}
+
+/** Across a piece, and down it. */
+const [ACROSS, DOWN] = [point(1, 0), point(0, 1)];
+
+/** A neckline is level at the centre and nearly straight to the strap; an armhole scoops; a hem is nearly straight. */
+const NECKLINE = { leaving: 0.4, arriving: 0.3 };
+const ARMHOLE = { leaving: 0.45, arriving: 0.5 };
+const HEM = { leaving: 0.25, arriving: 0.45 };
+
+/** Room left between strap and underarm, mm: the armhole needs it. */
+const LEAST_ARMHOLE_MM = 25;
+
+/**
+ * One half of a camisole, y = 0 at the underarm level of the centre.
+ * @returns the piece; `side-too-short`; or `strap-outside` where the strap seat has no room inside the underarm.
+ */
+export function topHalf(plan: TopPlan): Result<Piece> {
+  const { half, strapAtMm, strapMm, riseMm, dipMm } = plan;
+  // A side that leans in below the arm stands lower than the centre, so that the armhole meets it square without a wave.
+  const shaped = shapedSide(half, plan.levels, { fromMm: 0, toMm: plan.sideMm });
+  if (!shaped.ok) return shaped;
+  const { top, bottom, lines, last, marks } = shaped.value;
+  const [inner, outer] = [point(strapAtMm - strapMm / 2, -riseMm), point(strapAtMm + strapMm / 2, -riseMm)];
+  if (top.at.x - outer.x < LEAST_ARMHOLE_MM)
+    return fail(
+      "strap-outside",
+      `Expected the strap of the ${half} to end ${LEAST_ARMHOLE_MM} mm or more inside the underarm, but it ends at ${outer.x.toFixed(0)} of ${top.at.x.toFixed(0)} mm: the planned bust is too small for straps of ${strapMm.toFixed(0)} mm there.`,
+    );
+  const centreTop = point(0, dipMm - riseMm);
+  const centreLow = point(0, bottom.at.y + sideRise(last, 1));
+  const neckline = smoothCurve(
+    { at: centreTop, toward: ACROSS },
+    { at: inner, toward: dipMm > 0 ? rising(inner.x, dipMm) : ACROSS },
+    NECKLINE,
+  );
+  const armhole = smoothCurve({ at: outer, toward: DOWN }, { at: top.at, toward: outward(top.down) }, ARMHOLE);
+  const hem = smoothCurve(
+    { at: bottom.at, toward: times(outward(bottom.down), -1) },
+    { at: centreLow, toward: times(ACROSS, -1) },
+    HEM,
+  );
+  const upper = { finish: "elastic", allowanceMm: plan.upperMm } as const;
+  const piece: Piece = {
+    id: half,
+    name: half === "front" ? "Front" : "Back",
+    count: 1,
+    onFold: true,
+    mirrored: false,
+    role: "shell",
+    edges: [
+      edge("neckline", "neckline", [neckline], upper),
+      edge("strap", "strap", [straight(inner, outer)], { finish: "seam", allowanceMm: plan.seamMm }),
+      edge("armhole", "armhole", [armhole], upper),
+      edge("side", "side", lines, sewnTo(half === "front" ? "back" : "front", "side", plan.seamMm)),
+      edge("hem", "hem", [hem], { finish: "hem", allowanceMm: plan.hemMm }),
+      onFold("centre", half === "front" ? "centreFront" : "centreBack", centreLow, centreTop),
+    ],
+    levels: marks
+      .filter(({ level }) => level !== "hem")
+      .map(({ level, centreY, side }) => ({ level, from: point(0, centreY), to: side })),
+    grain: grainAt(strapAtMm / 2, 0, bottom.at.y),
+    notches: waistNotch(plan),
+    links: [],
+  };
+  return ok(piece);
+}
+
+/** The way a dipped neckline arrives at its strap: along its chord, a little steeper. */
+const STEEPER = 1.4;
+
+function rising(acrossMm: number, upMm: number) {
+  const length = Math.hypot(acrossMm, STEEPER * upMm);
+  return point(acrossMm / length, (-STEEPER * upMm) / length);
+}
+
+/** The waist is marked at the side seam: front and back are matched there. */
+const waistNotch = ({ levels }: TopPlan) => {
+  const waist = levels.find(({ level }) => level === "waist");
+  return waist ? [{ edge: "side", mm: waist.downMm }] : [];
+};

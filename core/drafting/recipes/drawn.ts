@@ -1,0 +1,49 @@
+import type { Explanation, Term } from "../../explain/index.ts";
+import type { DraftNumber } from "../draft.ts";
+import { type Edge, type Point, point, straight } from "../geometry/index.ts";
+import type { EdgeFinish, EdgeRole, PieceEdge, SeamTo } from "../piece/index.ts";
+
+/** Length of the arrow that shows the grain, as a part of the piece's height. */
+const GRAIN_PART = 0.4;
+
+/** An edge of a piece: drawn lines with what becomes of them. */
+export const edge = (
+  id: string,
+  role: EdgeRole,
+  lines: readonly Edge[],
+  made: { readonly finish: EdgeFinish; readonly allowanceMm: number; readonly seam?: SeamTo },
+): PieceEdge => ({ id, role, lines, seam: null, ...made });
+
+/** The fold in the middle of a piece: nothing is added there. */
+export const onFold = (id: string, role: EdgeRole, from: Point, to: Point): PieceEdge =>
+  edge(id, role, [straight(from, to)], { finish: "fold", allowanceMm: 0 });
+
+/** An edge sewn to that of another piece, neither longer than the other on purpose. */
+export const sewnTo = (piece: string, to: string, allowanceMm: number) =>
+  ({ finish: "seam", allowanceMm, seam: { piece, edge: to, easeMm: 0 } }) as const;
+
+/** A grain line down the middle of what lies between two heights. */
+export const grainAt = (x: number, from: number, to: number) => {
+  const [middle, half] = [(from + to) / 2, ((to - from) * GRAIN_PART) / 2];
+  return { from: point(x, middle - half), to: point(x, middle + half) };
+};
+
+/** A length of a draft with its formula. */
+export const lengthNumber = (
+  id: string,
+  title: string,
+  {
+    formula,
+    terms,
+    value,
+    notes = [],
+  }: {
+    readonly formula: string;
+    readonly terms: readonly Term[];
+    readonly value: number;
+    readonly notes?: readonly string[];
+  },
+): DraftNumber => {
+  const explanation: Explanation = { title, formula, terms, result: { value, unit: "length" }, notes, others: [] };
+  return { id, explanation };
+};

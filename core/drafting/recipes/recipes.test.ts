@@ -1,0 +1,126 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { anyDraft, evaluate, sampleDraft } from "../../testing/index.ts";
+import { checkDraft } from "../checks/index.ts";
+import { areaWithin } from "../geometry/index.ts";
+import { cutLine, edgeLength, outlineOf } from "../piece/index.ts";
+import { drawBy, RECIPES } from "./recipes.ts";
+
+/** What a body that no recipe can draw is told: which measure does not fit which. */
+const NAMED = [
+  "side-too-short",
+  "crotch-too-high",
+  "no-side-left",
+  "no-centre-left",
+  "strap-outside",
+  "skirt-too-short",
+];
+
+/** The one rule a plan can break that the drawing cannot mend: its fault names girth and body. */
+const BY_THE_PLAN = ["elasticsTakeUp", "limitsKept"];
+
+const RUNS = 500;
+const SEED = { seed: 20261126, numRuns: RUNS };
+
+describe.each(RECIPES.map(({ id }) => id))("%s over real bodies", (id) => {
+  it("draws, or names which measure does not fit which", () => {
+    fc.assert(
+      fc.property(anyDraft(id), (facts) => {
+        const drawn = drawBy(id, facts);
+        if (!drawn.ok) expect(NAMED).toContain(drawn.problem.code);
+      }),
+      SEED,
+    );
+  });
+
+  it("keeps every rule that the drawing can keep", () => {
+    fc.assert(
+      fc.property(anyDraft(id), (facts) => {
+        const drawn = drawBy(id, facts);
+        if (!drawn.ok) return;
+        const broken = checkDraft(drawn.value).filter((check) => !check.ok && !BY_THE_PLAN.includes(check.id));
+        expect(broken).toEqual([]);
+      }),
+      SEED,
+    );
+  });
+
+  it("has pieces gone round clockwise, with cut lines outside of them, and no number that is none", () => {
+    fc.assert(
+      fc.property(anyDraft(id), (facts) => {
+        const drawn = drawBy(id, facts);
+        if (!drawn.ok) return;
+        for (const piece of drawn.value.pieces) {
+          const [within, cut] = [areaWithin(outlineOf(piece)), areaWithin(cutLine(piece))];
+          expect(within).toBeGreaterThan(0);
+          expect(cut).toBeGreaterThanOrEqual(within - 1e-6 * within);
+          for (const edge of piece.edges) expect(edgeLength(edge)).toBeGreaterThan(0);
+        }
+        expect(JSON.stringify(drawn.value)).not.toMatch(/null,"y"|"x":null|"y":null/);
+      }),
+      { ...SEED, numRuns: 150 },
+    );
+  });
+
+  it("opens every number: its formula gives it from its own terms", () => {
+    fc.assert(
+      fc.property(anyDraft(id), (facts) => {
+        const drawn = drawBy(id, facts);
+        if (!drawn.ok) return;
+        for (const { explanation } of drawn.value.numbers)
+          expect(evaluate(explanation)).toBeCloseTo(explanation.result.value, 6);
+      }),
+      { ...SEED, numRuns: 60 },
+    );
+  });
+
+  it("draws the same from the same", () => {
+    fc.assert(
+      fc.property(anyDraft(id), (facts) => {
+        expect(drawBy(id, facts)).toEqual(drawBy(id, structuredClone(facts)));
+      }),
+      { ...SEED, numRuns: 20 },
+    );
+  });
+});
+
+describe("most bodies", () => {
+  it.each(RECIPES.map(({ id }) => id))("can be drawn by %s", (id) => {
+    const all = fc.sample(anyDraft(id), { ...SEED, numRuns: 400 });
+    const drawn = all.filter((facts) => drawBy(id, facts).ok);
+    expect(drawn.length).toBeGreaterThan(0.95 * all.length);
+  });
+});
+
+describe("what a recipe is asked", () => {
+  it("no recipe of that name", () => {
+    expect(drawBy("cape", { measures: {}, girths: {}, lengths: {}, options: {} })).toMatchObject({
+      ok: false,
+      problem: { code: "unknown-recipe", message: expect.stringMatching(/brief, camisole.*“cape”/) },
+    });
+  });
+
+  it.each(RECIPES)("$id knows every number it needs by a sentence, once", ({ measures, girths, lengths, options }) => {
+    for (const list of [measures, girths, lengths, options]) {
+      const ids = list.map(({ id }) => id);
+      expect(new Set(ids).size).toBe(ids.length);
+    }
+    for (const { why } of [...measures, ...girths, ...lengths]) expect(why.length).toBeGreaterThan(5);
+    for (const option of options) {
+      expect(option.about).toMatch(/^[A-Z].*\.$/);
+      if (option.as === "number" && option.usual !== null) {
+        expect(option.usual).toBeGreaterThanOrEqual(option.least);
+        expect(option.usual).toBeLessThanOrEqual(option.most);
+      }
+    }
+  });
+});
+
+it("a draft says what was taken from the larger of two sides", () => {
+  const facts = fc.sample(anyDraft("brief"), { seed: 4, numRuns: 1 })[0];
+  if (!facts) throw new Error("There is a body.");
+  const uneven = { ...facts, girths: { ...facts.girths, leg: { left: 540, right: 560 } } };
+  const even = { ...facts, girths: { ...facts.girths, leg: 560 } };
+  expect(sampleDraft("brief", uneven).pieces).toEqual(sampleDraft("brief", even).pieces);
+  expect(sampleDraft("brief", uneven).notes).toContain("Left and right differ in leg: drawn by the larger side.");
+});

@@ -1,0 +1,24 @@
+import { fail, type Result } from "../../result.ts";
+import type { Draft } from "../draft.ts";
+import { brief } from "./brief/brief.ts";
+import { camisole } from "./camisole/camisole.ts";
+import type { DraftFacts } from "./facts.ts";
+import { readFacts } from "./readFacts.ts";
+import type { Recipe } from "./recipe.ts";
+import { rectangle } from "./rectangle/rectangle.ts";
+import { skirt } from "./skirt/skirt.ts";
+
+/** Every recipe; adding one is adding a folder and a line here. */
+export const RECIPES: readonly Recipe[] = [brief, camisole, skirt, rectangle];
+
+/** Draws pieces by a recipe. @returns them; `unknown-recipe`; or what {@link readFacts} or the recipe finds wrong. */
+export function drawBy(id: string, facts: DraftFacts): Result<Draft> {
+  const recipe = RECIPES.find((one) => one.id === id);
+  if (!recipe)
+    return fail(
+      "unknown-recipe",
+      `Expected a recipe of ${RECIPES.map((one) => one.id).join(", ")}, but got “${id.slice(0, 40)}”.`,
+    );
+  const given = readFacts(recipe, facts);
+  return given.ok ? recipe.draw(given.value) : given;
+}

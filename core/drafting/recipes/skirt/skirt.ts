@@ -1,0 +1,131 @@
+import { term } from "../../../explain/index.ts";
+import { fail, ok, type Result } from "../../../result.ts";
+import type { Draft } from "../../draft.ts";
+import { type Edge, type Point, point, reversed, smoothCurve, straight } from "../../geometry/index.ts";
+import type { Piece } from "../../piece/index.ts";
+import { edge, grainAt, lengthNumber, onFold, sewnTo } from "../drawn.ts";
+import type { Given } from "../facts.ts";
+import { numberOption as mm, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
+import type { Recipe } from "../recipe.ts";
+import { ringGirths } from "../ringGirths.ts";
+import { arcNeeds, frontShare, sharesNote } from "../shares.ts";
+import { type Half, halfWidth, type SharedGirth, widthNumbers } from "../widths.ts";
+
+/** Skirt of a dress from the hip down: straight, or narrowed at the knee, joined to a top at the hip line. */
+export const skirt: Recipe = {
+  id: "skirt",
+  name: "Skirt from the hip down",
+  summary: "Straight or narrowed at the knee; front on the fold, back in two with a seam down the centre.",
+  measures: arcNeeds("hip"),
+  girths: [{ id: "hip", needed: true, why: "the width all the way down, where it is straight" }],
+  lengths: [
+    { id: "skirt_side", needed: true, why: "from the waist to the hem at the side" },
+    { id: "waist_to_hip", needed: true, why: "what of it lies above the hip" },
+  ],
+  options: [
+    mm("knee", "Knee below the hip", [150, 600, 380], "Where the skirt is narrowest."),
+    mm("narrow_side", "Narrower at each side seam", [0, 80, 0], "Taken off front and back at the knee, each side."),
+    mm("narrow_back", "Narrower at the back seam", [0, 80, 0], "Taken off both backs at the knee."),
+    mm("hem", "Hem", [0, 80, 20], "Allowance at the lower edge."),
+    SEAM_ALLOWANCE,
+    ROLL_WIDTH,
+  ],
+  draw,
+};
+
+/** Down a piece. */
+const DOWN = point(0, 1);
+
+/** A narrowed side keeps straight for this part of its way at both ends. */
+const STRAIGHT = { leaving: 0.4, arriving: 0.4 };
+
+/** The skirt goes on past the knee by this at least, mm: else there is nothing to narrow. */
+const LEAST_BELOW_MM = 20;
+
+function draw(given: Given): Result<Draft> {
+  const share = frontShare(given, "hip");
+  if (!share.ok) return share;
+  const hip: SharedGirth = { zone: "hip", girthMm: given.girth("hip"), front: share.value };
+  const [side, above] = [given.cut("skirt_side"), given.cut("waist_to_hip")];
+  const lengthMm = side - above;
+  const narrowed = given.number("narrow_side") > 0 || given.number("narrow_back") > 0;
+  const least = narrowed ? given.number("knee") + LEAST_BELOW_MM : LEAST_BELOW_MM;
+  if (lengthMm < least)
+    return fail(
+      "skirt-too-short",
+      `Expected skirt_side to be at least ${(above + least).toFixed(0)} mm, ${narrowed ? "past the knee" : "past the hip"}, but it is ${side.toFixed(0)} mm.`,
+    );
+  const pieces = [half(given, hip, "front", lengthMm), half(given, hip, "back", lengthMm)];
+  const length = term("garment", "length");
+  return ok({
+    recipe: skirt.id,
+    pieces,
+    ...ringGirths([{ level: "hip", plannedMm: hip.girthMm }], pieces),
+    numbers: [
+      ...widthNumbers([hip], "front"),
+      ...widthNumbers([hip], "back"),
+      lengthNumber("skirt.length", "Length from the hip down", {
+        formula: "L = S − h",
+        terms: [
+          length("S", "side length as cut, waist to hem", side, "length of the plan"),
+          length("h", "waist to hip as cut", above, "length of the plan"),
+        ],
+        value: lengthMm,
+      }),
+    ],
+    oneLines: [
+      { first: { piece: "front", edge: "top", end: "end" }, second: { piece: "back", edge: "top", end: "end" } },
+      { first: { piece: "front", edge: "hem", end: "start" }, second: { piece: "back", edge: "hem", end: "start" } },
+    ],
+    elastics: [],
+    limits: [],
+    rollMm: given.number("roll_width"),
+    notes: [
+      ...given.notes,
+      ...sharesNote([share.value]),
+      ...(narrowed ? ["A narrowed skirt needs an opening to walk in: try a step before the seam is closed."] : []),
+    ],
+  });
+}
+
+/** One half: from the hip line at y = 0 to the hem. */
+function half(given: Given, hip: SharedGirth, which: Half, lengthMm: number): Piece {
+  const [kneeMm, seamMm] = [given.number("knee"), given.number("seam_allowance")];
+  const wide = halfWidth(hip, which);
+  const atSide = down(point(wide, 0), -given.number("narrow_side"), kneeMm, lengthMm);
+  const atBack = down(point(0, 0), which === "back" ? given.number("narrow_back") : 0, kneeMm, lengthMm);
+  const [lowSide, lowBack] = [atSide.at(-1)?.to ?? point(wide, 0), atBack.at(-1)?.to ?? point(0, 0)];
+  const centre =
+    which === "front"
+      ? onFold("centre", "centreFront", lowBack, point(0, 0))
+      : edge("centre", "centreBack", backward(atBack), { finish: "seam", allowanceMm: seamMm });
+  return {
+    id: which,
+    name: which === "front" ? "Front" : "Back",
+    count: which === "front" ? 1 : 2,
+    onFold: which === "front",
+    mirrored: which === "back",
+    role: "shell",
+    edges: [
+      edge("top", "waist", [straight(point(0, 0), point(wide, 0))], { finish: "seam", allowanceMm: seamMm }),
+      edge("side", "side", atSide, sewnTo(which === "front" ? "back" : "front", "side", seamMm)),
+      edge("hem", "hem", [straight(lowSide, lowBack)], { finish: "hem", allowanceMm: given.number("hem") }),
+      centre,
+    ],
+    levels: [{ level: "hip", from: point(0, 0), to: point(wide, 0) }],
+    grain: grainAt(wide / 2, 0, lengthMm),
+    notches: narrowedAt(atSide) ? [{ edge: "side", mm: kneeMm }] : [],
+    links: [],
+  };
+}
+
+/** A line down a piece that moves across by an amount until the knee, and goes straight on from there. */
+function down(from: Point, acrossMm: number, kneeMm: number, lengthMm: number): Edge[] {
+  if (acrossMm === 0) return [straight(from, point(from.x, lengthMm))];
+  const knee = point(from.x + acrossMm, kneeMm);
+  const upper = smoothCurve({ at: from, toward: DOWN }, { at: knee, toward: DOWN }, STRAIGHT);
+  return [upper, straight(knee, point(knee.x, lengthMm))];
+}
+
+const narrowedAt = (lines: readonly Edge[]): boolean => lines.length > 1;
+const backward = (lines: readonly Edge[]): Edge[] => lines.map(reversed).toReversed();

@@ -1,0 +1,103 @@
+import fc from "fast-check";
+import type { DraftFacts } from "../drafting/index.ts";
+
+/** Steps a range is looked at in. */
+const STEPS = 10_000;
+
+/** Anywhere in a range alike: bodies of extremes only, which chance would favour otherwise, are nobody's. */
+const between = (min: number, max: number) =>
+  fc.noBias(fc.integer({ min: 0, max: STEPS })).map((step) => min + ((max - min) * step) / STEPS);
+
+/**
+ * Plausible bodies, small to very large, long and short in the trunk, flat and full, with plans that reduce them by
+ * nothing to a fifth: what a recipe gets to draw. Lengths in mm.
+ */
+const anyBody = fc
+  .record({
+    height: between(1450, 1900),
+    hip: between(780, 1500),
+    waistPart: between(0.64, 0.92),
+    bustPart: between(0.8, 1.12),
+    highHipPart: between(0.35, 0.9),
+    hipHeight: between(0.105, 0.14),
+    highHipHeight: between(0.4, 0.65),
+    crotchGirth: between(0.31, 0.37),
+    crotchHeight: between(0.2, 0.235),
+    crotchFront: between(0.44, 0.5),
+    legPart: between(0.62, 0.74),
+    backWaist: between(0.22, 0.265),
+    frontShare: between(0.45, 0.56),
+    depth: between(0.145, 0.185),
+    sides: between(0.96, 1),
+    strain: between(0, 0.25),
+    legStrain: between(0, 0.25),
+    along: between(0, 0.06),
+  })
+  .map((given) => {
+    const { height, hip, sides } = given;
+    // The fuller a body, the less its waist is drawn in.
+    const waist = hip * (given.waistPart + (0.12 * (hip - 780)) / 720);
+    const highHip = waist + (hip - waist) * given.highHipPart;
+    const bust = hip * given.bustPart;
+    const crotch = hip * given.crotchGirth + height * given.crotchHeight;
+    const leg = hip * given.legPart;
+    const cut = (mm: number) => mm / (1 + given.along);
+    const planned = (mm: number, strain = given.strain) => mm / (1 + strain);
+    return {
+      measures: {
+        bust,
+        waist,
+        hip,
+        bust_front_arc: bust * given.frontShare,
+        waist_front_arc: waist * given.frontShare,
+        hip_front_arc: hip * (1 - given.frontShare),
+        leg_edge: { left: leg, right: leg * sides },
+        crotch_depth: height * given.depth,
+      },
+      girths: {
+        bust: planned(bust),
+        waist: planned(waist),
+        highHip: planned(highHip),
+        hip: planned(hip),
+        leg: { left: planned(leg, given.legStrain), right: planned(leg * sides, given.legStrain) },
+      },
+      lengths: {
+        back_waist: cut(height * given.backWaist),
+        waist_to_hip: cut(height * given.hipHeight),
+        waist_to_high_hip: cut(height * given.hipHeight * given.highHipHeight),
+        crotch_front: cut(crotch * given.crotchFront),
+        crotch_back: cut(crotch * (1 - given.crotchFront)),
+        skirt_side: cut(height * 0.42),
+      },
+    };
+  });
+
+/** Options somebody might set, by recipe. */
+const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
+  brief: fc.record({
+    back_leg: fc.constantFrom("straight", "curved", "fuller"),
+    waist_drop_front: between(0, 70),
+    waist_drop_back: between(0, 50),
+    waist_drop_side: between(0, 60),
+    leg_raise: between(0, 80),
+    leg_raise_front: between(0, 20),
+  }),
+  camisole: fc.record({
+    below_waist: between(60, 420),
+    front_rise: between(40, 120),
+    back_rise: between(0, 90),
+    neck_dip: between(0, 60),
+    made_as: fc.constantFrom("test", "garment"),
+  }),
+  skirt: fc.record({ narrow_side: between(0, 30), narrow_back: between(0, 30), knee: between(250, 380) }),
+  rectangle: fc.record({
+    kind: fc.constantFrom("strap", "tie", "band", "loop", "binding", "casing"),
+    width: between(2, 100),
+    length: between(20, 1400),
+    count: fc.integer({ min: 1, max: 8 }),
+  }),
+};
+
+/** What a recipe might be asked to draw: a body, its plan and options. */
+export const anyDraft = (recipe: string): fc.Arbitrary<DraftFacts> =>
+  fc.tuple(anyBody, OPTIONS[recipe] ?? fc.constant({})).map(([body, options]) => ({ ...body, options }));

@@ -1,0 +1,132 @@
+import { type Static, Type } from "typebox";
+import {
+  checkDraft,
+  cutLine,
+  type Draft,
+  edgeLength,
+  levelWidth,
+  type Piece,
+  type PieceEdge,
+  type Point,
+  pathData,
+} from "../../core/drafting/index.ts";
+
+const place = () => Type.Object({ x: Type.Number(), y: Type.Number() });
+
+const EDGE = Type.Object({
+  id: Type.String(),
+  role: Type.String(),
+  finish: Type.String(),
+  allowance: Type.Number({ minimum: 0 }),
+  path: Type.String(),
+  length: Type.Number({ minimum: 0 }),
+  seam: Type.Optional(Type.Object({ piece: Type.String(), edge: Type.String(), ease: Type.Number() })),
+});
+
+const PIECE = Type.Object({
+  id: Type.String(),
+  name: Type.String(),
+  count: Type.Integer({ minimum: 1 }),
+  onFold: Type.Boolean(),
+  mirrored: Type.Boolean(),
+  role: Type.String(),
+  edges: Type.Array(EDGE),
+  cut: Type.String(),
+  levels: Type.Array(Type.Object({ level: Type.String(), width: Type.Number() })),
+  grain: Type.Object({ from: place(), to: place() }),
+  notches: Type.Array(Type.Object({ edge: Type.String(), along: Type.Number() })),
+  links: Type.Array(Type.String()),
+});
+
+/** Pieces as a file: mm, paths as SVG path data, seam lines in order round a piece, y down. */
+export const DRAFT_JSON = Type.Object({
+  format: Type.Literal("stenz.draft"),
+  version: Type.Literal(1),
+  unit: Type.Literal("mm"),
+  recipe: Type.String(),
+  pieces: Type.Array(PIECE),
+  girths: Type.Record(Type.String(), Type.Object({ planned: Type.Number(), pieces: Type.Number() })),
+  openLevels: Type.Array(Type.String()),
+  numbers: Type.Array(
+    Type.Object({
+      id: Type.String(),
+      title: Type.String(),
+      formula: Type.String(),
+      terms: Type.Array(
+        Type.Object({ symbol: Type.String(), meaning: Type.String(), value: Type.Number(), source: Type.String() }),
+      ),
+      value: Type.Number(),
+      notes: Type.Array(Type.String()),
+    }),
+  ),
+  checks: Type.Array(
+    Type.Object({
+      id: Type.String(),
+      ok: Type.Boolean(),
+      message: Type.String(),
+      piece: Type.Optional(Type.String()),
+      edge: Type.Optional(Type.String()),
+      at: Type.Optional(place()),
+    }),
+  ),
+  notes: Type.Array(Type.String()),
+});
+
+/** Pieces as a file. */
+export type DraftJson = Static<typeof DRAFT_JSON>;
+
+/** Lengths are written to this many decimals, mm. */
+const DECIMALS = 4;
+const written = (mm: number): number => Number(mm.toFixed(DECIMALS)) + 0;
+const at = ({ x, y }: Point) => ({ x: written(x), y: written(y) });
+
+/** A draft with all its checks, as it is written to a file. */
+export const draftJson = (draft: Draft): DraftJson => ({
+  format: "stenz.draft",
+  version: 1,
+  unit: "mm",
+  recipe: draft.recipe,
+  pieces: draft.pieces.map(pieceJson),
+  girths: Object.fromEntries(
+    draft.girths.map(({ level, plannedMm, piecesMm }) => [
+      level,
+      { planned: written(plannedMm), pieces: written(piecesMm) },
+    ]),
+  ),
+  openLevels: [...draft.openLevels],
+  numbers: draft.numbers.map(({ id, explanation: { title, formula, terms, result, notes } }) => ({
+    id,
+    title,
+    formula,
+    terms: terms.map(({ symbol, meaning, value, source }) => ({ symbol, meaning, value, source })),
+    value: result.value,
+    notes: [...notes],
+  })),
+  checks: checkDraft(draft).map(({ at: where, ...check }) => ({ ...check, ...(where ? { at: at(where) } : {}) })),
+  notes: [...draft.notes],
+});
+
+const pieceJson = (piece: Piece): DraftJson["pieces"][number] => ({
+  id: piece.id,
+  name: piece.name,
+  count: piece.count,
+  onFold: piece.onFold,
+  mirrored: piece.mirrored,
+  role: piece.role,
+  edges: piece.edges.map(edgeJson),
+  cut: `${pathData(cutLine(piece))} Z`,
+  levels: piece.levels.map((line) => ({ level: line.level, width: written(levelWidth(line)) })),
+  grain: { from: at(piece.grain.from), to: at(piece.grain.to) },
+  notches: piece.notches.map(({ edge, mm }) => ({ edge, along: written(mm) })),
+  links: [...piece.links],
+});
+
+const edgeJson = (edge: PieceEdge): DraftJson["pieces"][number]["edges"][number] => ({
+  id: edge.id,
+  role: edge.role,
+  finish: edge.finish,
+  allowance: edge.allowanceMm,
+  path: pathData(edge.lines),
+  length: written(edgeLength(edge)),
+  ...(edge.seam ? { seam: { piece: edge.seam.piece, edge: edge.seam.edge, ease: edge.seam.easeMm } } : {}),
+});
