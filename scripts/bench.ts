@@ -8,9 +8,11 @@ import { whatIfFigures } from "./bench/whatIf.ts";
 
 console.log("Times on this machine, while nothing else should be running:\n");
 const { planFigures } = await asShipped<typeof import("./bench/plan.ts")>("plan");
+const { draftFigures } = await asShipped<typeof import("./bench/drafts.ts")>("drafts");
 const lists = await listFigures();
 report([
   ...(await planFigures()),
+  ...(await draftFigures()),
   ...lists.figures,
   ...(await findingFigures()),
   ...(await whatIfFigures()),

@@ -25,7 +25,7 @@ describe("the drafting command", () => {
     const { status, answer, out } = draft(readFileSync("formats/drafts/brief.json", "utf8"));
     expect(status).toBe(0);
     expect(answer).toEqual({
-      files: [join(out, "piece1.json"), join(out, "piece1.svg")],
+      files: [join(out, "piece1.json"), join(out, "piece1.svg"), join(out, "piece1.pdf")],
       pieces: 4,
       failed: [],
     });
@@ -34,6 +34,7 @@ describe("the drafting command", () => {
       recipe: "brief",
     });
     expect(readFileSync(join(out, "piece1.svg"), "utf8")).toMatch(/^<\?xml/);
+    expect(readFileSync(join(out, "piece1.pdf"), "latin1")).toMatch(/^%PDF[\s\S]*%%EOF\s*$/);
   });
 
   it("writes what it was asked for only", () => {
@@ -50,6 +51,10 @@ describe("the drafting command", () => {
 
   it("ends with 2 and says why where there is no JSON, or an option nobody knows", () => {
     expect(draft("{half")).toMatchObject({ status: 2, stderr: expect.stringMatching(/^Expected JSON/) });
+    expect(draft("{}", "--paper", "b5")).toMatchObject({
+      status: 2,
+      stderr: expect.stringMatching(/a4, letter.*“b5”/),
+    });
     expect(draft("{}", "--bmp")).toMatchObject({ status: 2, stderr: expect.stringMatching(/--bmp[\s\S]*Usage:/) });
   });
 });

@@ -1,25 +1,31 @@
-/** Pieces from a script: `npm run --silent draft -- FILE.json --out DIR [--json --svg]`. */
-import { mkdirSync, readFileSync, writeFileSync } from "node:fs";
+/** Pieces from a script: `npm run --silent draft -- FILE.json --out DIR [--json --svg --pdf [--paper a4|letter|a0|roll610|roll914]]`. */
+import { createWriteStream, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { basename, extname, join } from "node:path";
+import { pipeline } from "node:stream/promises";
 import { parseArgs } from "node:util";
 import { type Draft, drawBy } from "../core/drafting/index.ts";
 import { readDraftFile } from "../formats/drafts/draftFile.ts";
 import { draftJson } from "../formats/drafts/draftJson.ts";
 import { draftSvg } from "../formats/drafts/draftSvg.ts";
+import { draftPdf } from "../formats/drafts/print/draftPdf.ts";
+import { PIECE_FORMATS, type PieceFormat } from "../formats/drafts/print/papers.ts";
 
-const USAGE = "Usage: npm run --silent draft -- FILE.json --out DIR [--json --svg]";
+const USAGE =
+  "Usage: npm run --silent draft -- FILE.json --out DIR [--json --svg --pdf [--paper a4|letter|a0|roll610|roll914]]";
 
 /** What can be written, by the option that asks for it. */
-const WRITERS: Readonly<Record<"json" | "svg", (draft: Draft) => string>> = {
-  json: (draft) => `${JSON.stringify(draftJson(draft), null, 1)}\n`,
-  svg: draftSvg,
+const WRITERS: Readonly<Record<"json" | "svg" | "pdf", (draft: Draft, file: string) => unknown>> = {
+  json: (draft, to) => writeFileSync(to, `${JSON.stringify(draftJson(draft), null, 1)}\n`),
+  svg: (draft, to) => writeFileSync(to, draftSvg(draft)),
+  pdf: (draft, to) =>
+    pipeline(draftPdf(draft, { title: basename(to, ".pdf"), format: paper }).stream, createWriteStream(to)),
 };
 const FORMATS = Object.keys(WRITERS) as (keyof typeof WRITERS)[];
 
 /** What is no file of ours at all ends as a wrong command does; what is one, but cannot be drawn, is answered. */
 const NO_FILE: ReadonlySet<string> = new Set(["json-unreadable", "json-too-deep", "file-too-large"]);
 
-const { file, out, wanted } = asked();
+const { file, out, wanted, paper } = asked();
 const request = readDraftFile(readText(file));
 if (!request.ok && NO_FILE.has(request.problem.code)) stop(request.problem.message);
 const draft = request.ok ? drawBy(request.value.recipe, request.value.facts) : request;
@@ -28,7 +34,7 @@ if (draft.ok) {
   const files = wanted.map((format) => join(out, `${name}.${format}`));
   try {
     mkdirSync(out, { recursive: true });
-    for (const [at, format] of wanted.entries()) writeFileSync(files[at] ?? "", WRITERS[format](draft.value));
+    for (const [at, format] of wanted.entries()) await WRITERS[format](draft.value, files[at] ?? "");
   } catch (cause) {
     stop(`Expected ${out} to be a folder that can be written to (${(cause as NodeJS.ErrnoException).code}).`);
   }
@@ -41,19 +47,24 @@ if (draft.ok) {
 
 function asked() {
   try {
-    const flag = { type: "boolean" } as const;
+    const [flag, text] = [{ type: "boolean" }, { type: "string" }] as const;
     const { values, positionals } = parseArgs({
       allowPositionals: true,
-      options: { out: { type: "string" }, json: flag, svg: flag },
+      options: { out: text, paper: text, json: flag, svg: flag, pdf: flag },
     });
     const [only, ...rest] = positionals;
     if (!only || rest.length > 0) stop(`Expected one file name, or - for standard input.\n${USAGE}`);
     if (!values.out) stop(`Expected --out and a folder.\n${USAGE}`);
     const some = FORMATS.filter((format) => values[format]);
-    return { file: only, out: values.out, wanted: some.length > 0 ? some : FORMATS };
+    return { file: only, out: values.out, wanted: some.length > 0 ? some : FORMATS, paper: paperOf(values.paper) };
   } catch (cause) {
     return stop(`${(cause as Error).message}\n${USAGE}`);
   }
+}
+
+function paperOf(id = "a4"): PieceFormat {
+  const ids = PIECE_FORMATS.map((one) => one.id);
+  return PIECE_FORMATS.find((one) => one.id === id) ?? stop(`Expected a paper of ${ids.join(", ")}, but got “${id}”.`);
 }
 
 function readText(name: string): string {

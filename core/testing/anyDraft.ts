@@ -16,8 +16,8 @@ const anyBody = fc
   .record({
     height: between(1450, 1900),
     hip: between(780, 1500),
-    waistPart: between(0.64, 0.92),
-    bustPart: between(0.8, 1.12),
+    waistPart: between(0.66, 0.9),
+    bustPart: between(0.84, 1.06),
     highHipPart: between(0.35, 0.9),
     hipHeight: between(0.105, 0.14),
     highHipHeight: between(0.4, 0.65),
@@ -26,6 +26,11 @@ const anyBody = fc
     crotchFront: between(0.44, 0.5),
     legPart: between(0.62, 0.74),
     backWaist: between(0.22, 0.265),
+    frontOver: between(0.99, 1.12),
+    apex: between(0.58, 0.7),
+    sideWaist: between(0.44, 0.54),
+    loopOff: between(0.97, 1.03),
+    underbustPart: between(0.85, 0.98),
     frontShare: between(0.45, 0.56),
     depth: between(0.145, 0.185),
     sides: between(0.96, 1),
@@ -39,6 +44,7 @@ const anyBody = fc
     const waist = hip * (given.waistPart + (0.12 * (hip - 780)) / 720);
     const highHip = waist + (hip - waist) * given.highHipPart;
     const bust = hip * given.bustPart;
+    const [backWaist, frontWaist] = [height * given.backWaist, height * given.backWaist * given.frontOver];
     const crotch = hip * given.crotchGirth + height * given.crotchHeight;
     const leg = hip * given.legPart;
     const cut = (mm: number) => mm / (1 + given.along);
@@ -55,14 +61,21 @@ const anyBody = fc
         crotch_depth: height * given.depth,
       },
       girths: {
+        overbust: planned(bust * 0.96),
         bust: planned(bust),
+        underbust: planned(bust * given.underbustPart),
         waist: planned(waist),
         highHip: planned(highHip),
         hip: planned(hip),
         leg: { left: planned(leg, given.legStrain), right: planned(leg * sides, given.legStrain) },
       },
       lengths: {
-        back_waist: cut(height * given.backWaist),
+        back_waist: cut(backWaist),
+        front_waist: cut(frontWaist),
+        side_waist: cut(backWaist * given.sideWaist),
+        shoulder_to_apex: cut(frontWaist * given.apex),
+        underbust_to_waist: cut(frontWaist * (1 - given.apex) * 0.5),
+        trunk_loop: cut((frontWaist + backWaist + crotch) * given.loopOff),
         waist_to_hip: cut(height * given.hipHeight),
         waist_to_high_hip: cut(height * given.hipHeight * given.highHipHeight),
         crotch_front: cut(crotch * given.crotchFront),
@@ -81,6 +94,16 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
     waist_drop_side: between(0, 60),
     leg_raise: between(0, 80),
     leg_raise_front: between(0, 20),
+  }),
+  onePiece: fc.record({
+    neck: fc.constantFrom("scoop", "straight", "v", "plunge"),
+    plunge_line: fc.constantFrom("fuller", "plainer"),
+    back: fc.constantFrom("scoop", "straps", "high"),
+    neck_depth: between(100, 300),
+    back_depth: between(80, 360),
+    strap_width: between(10, 60),
+    leg_raise: between(0, 110),
+    back_leg: fc.constantFrom("straight", "curved", "fuller"),
   }),
   camisole: fc.record({
     below_waist: between(60, 420),

@@ -9,7 +9,7 @@ import {
 } from "../../core/drafting/index.ts";
 
 /** Room between pieces laid side by side, and round all of them, mm. */
-const GAP_MM = 20;
+export const GAP_MM = 20;
 
 /** A piece with where it lies on a sheet. */
 export interface PlacedPiece {
@@ -20,22 +20,33 @@ export interface PlacedPiece {
   readonly by: Vector;
 }
 
-/** Pieces side by side, none over another, mm. */
+/** Pieces beside one another, none over another, mm. */
 export interface PieceSheet {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly placed: readonly PlacedPiece[];
 }
 
-/** Lays the pieces of a draft side by side in their order, with their allowances. */
-export function sheetOf({ pieces }: Draft): PieceSheet {
-  let across = GAP_MM;
+/**
+ * Lays the pieces of a draft out in rows in their order, with their allowances: a piece that has no room left in a row
+ * begins the next.
+ *
+ * @param mostMm width of a row; a piece that is wider has a row of its own, and the sheet is as wide as it.
+ */
+export function sheetOf({ pieces }: Draft, mostMm = Number.POSITIVE_INFINITY): PieceSheet {
+  let [across, down, tallest, widest] = [GAP_MM, GAP_MM, 0, 0];
   const placed = pieces.map((piece): PlacedPiece => {
     const box = boxOfEdges(cutLine(piece));
-    const by = point(across - box.from.x, GAP_MM - box.from.y);
-    across += box.to.x - box.from.x + GAP_MM;
+    const [width, height] = [box.to.x - box.from.x, box.to.y - box.from.y];
+    if (across > GAP_MM && across + width + GAP_MM > mostMm) {
+      down += tallest + GAP_MM;
+      [across, tallest] = [GAP_MM, 0];
+    }
+    const by = point(across - box.from.x, down - box.from.y);
+    across += width + GAP_MM;
+    tallest = Math.max(tallest, height);
+    widest = Math.max(widest, across);
     return { piece, box, by };
   });
-  const tallest = Math.max(0, ...placed.map(({ box }) => box.to.y - box.from.y));
-  return { widthMm: across, heightMm: tallest + 2 * GAP_MM, placed };
+  return { widthMm: Math.max(widest, 2 * GAP_MM), heightMm: down + tallest + GAP_MM, placed };
 }

@@ -3,13 +3,14 @@ import type { Draft } from "../draft.ts";
 import { brief } from "./brief/brief.ts";
 import { camisole } from "./camisole/camisole.ts";
 import type { DraftFacts } from "./facts.ts";
+import { onePiece } from "./onePiece/onePiece.ts";
 import { readFacts } from "./readFacts.ts";
 import type { Recipe } from "./recipe.ts";
 import { rectangle } from "./rectangle/rectangle.ts";
 import { skirt } from "./skirt/skirt.ts";
 
 /** Every recipe; adding one is adding a folder and a line here. */
-export const RECIPES: readonly Recipe[] = [brief, camisole, skirt, rectangle];
+export const RECIPES: readonly Recipe[] = [brief, onePiece, camisole, skirt, rectangle];
 
 /** Draws pieces by a recipe. @returns them; `unknown-recipe`; or what {@link readFacts} or the recipe finds wrong. */
 export function drawBy(id: string, facts: DraftFacts): Result<Draft> {

@@ -1,21 +1,17 @@
-import { term } from "../../../explain/index.ts";
 import { ok, type Result } from "../../../result.ts";
-import type { Draft, DraftNumber } from "../../draft.ts";
-import { lengthOfEdges } from "../../geometry/index.ts";
-import { edgeLength, edgeOf, type Piece } from "../../piece/index.ts";
-import { lengthNumber } from "../drawn.ts";
+import type { Draft } from "../../draft.ts";
+import { edgeLength, edgeOf } from "../../piece/index.ts";
 import type { Given } from "../facts.ts";
+import { centresOf } from "../legs/centres.ts";
+import { fitLegs } from "../legs/fitLegs.ts";
+import { lowerLevels, sideLevels } from "../lowerLevels.ts";
+import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
 import { ringGirths } from "../ringGirths.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { type Half, widthNumbers } from "../widths.ts";
-import { centresOf } from "./centres.ts";
-import { gussetPiece } from "./gusset.ts";
-import { type BriefAllowances, type HalfBlock, halfBlock, halfPiece } from "./half.ts";
-import { type LegLine, legCurve, legLength } from "./legCurve.ts";
-import { blockLevels, sideLevels } from "./levels.ts";
+import { halfBlock, halfPiece } from "./half.ts";
 import { BRIEF_OPTIONS } from "./options.ts";
-import { type LegFit, solveLeg } from "./solveLeg.ts";
 
 /** Brief and bikini bottom: front and back on the fold, and a gusset of its own between them. */
 export const brief: Recipe = {
@@ -44,9 +40,9 @@ export const brief: Recipe = {
 };
 
 function draw(given: Given): Result<Draft> {
-  const levels = blockLevels(given);
+  const levels = lowerLevels(given);
   if (!levels.ok) return levels;
-  const centres = centresOf(given);
+  const centres = centresOf(given, given.cut("crotch_front"), given.cut("crotch_back"));
   const half = (which: Half) =>
     halfBlock({
       half: which,
@@ -61,17 +57,16 @@ function draw(given: Given): Result<Draft> {
   if (!front.ok) return front;
   if (!back.ok) return back;
   const allowances = { seamMm: given.number("seam_allowance"), edgeMm: given.number("edge_allowance") };
-  const legs = fittedLegs(given, front.value, back.value, centres.gussetMm, allowances);
-  const { pieces } = legs;
-  const [frontPiece, backPiece] = pieces;
-  const side = edgeLength(edgeOf(frontPiece, "side"));
+  const legs = fitLegs(given, { front: front.value.leg, back: back.value.leg }, centres.gussetMm, allowances);
+  const round = [halfPiece(front.value, legs.front, allowances), halfPiece(back.value, legs.back, allowances)] as const;
+  const side = edgeLength(edgeOf(round[0], "side"));
   const depth = given.measure("crotch_depth");
   return ok({
     recipe: brief.id,
-    pieces,
+    pieces: [...round, ...legs.gussets],
     ...ringGirths(
       levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
-      [frontPiece, backPiece],
+      round,
     ),
     numbers: [
       ...centres.numbers,
@@ -79,22 +74,8 @@ function draw(given: Given): Result<Draft> {
       ...widthNumbers(levels.value, "back"),
       ...legs.numbers,
     ],
-    oneLines: [
-      oneLine(["front", "waist", "end"], ["back", "waist", "end"]),
-      oneLine(["front", "leg", "start"], ["back", "leg", "start"]),
-      oneLine(["front", "leg", "end"], ["gusset", "side", "start"]),
-      oneLine(["back", "leg", "end"], ["gusset", "side", "end"]),
-    ],
-    elastics: [
-      {
-        name: "leg edge",
-        edgeMm: legs.edgeMm,
-        plannedMm: given.girth("leg"),
-        bodyMm: given.measure("leg_edge"),
-        piece: "front",
-        edge: "leg",
-      },
-    ],
+    oneLines: [oneLine(["front", "waist", "end"], ["back", "waist", "end"]), ...legs.oneLines],
+    elastics: [legs.elastic],
     limits:
       depth === null
         ? []
@@ -116,79 +97,3 @@ function draw(given: Given): Result<Draft> {
     ],
   });
 }
-
-type LineEnd = readonly [piece: string, edge: string, end: "start" | "end"];
-const oneLine = ([piece, edge, end]: LineEnd, [piece2, edge2, end2]: LineEnd) => ({
-  first: { piece, edge, end },
-  second: { piece: piece2, edge: edge2, end: end2 },
-});
-
-interface FittedLegs {
-  readonly pieces: readonly [front: Piece, back: Piece, gusset: Piece, lining: Piece];
-  /** Front, gusset and back along one leg, mm. */
-  readonly edgeMm: number;
-  readonly numbers: readonly DraftNumber[];
-  readonly notes: readonly string[];
-}
-
-/** The legs at the fullness that brings front, gusset side and back to the planned girth, or as near as a curve comes. */
-function fittedLegs(
-  given: Given,
-  front: HalfBlock,
-  back: HalfBlock,
-  gussetMm: number,
-  allowances: BriefAllowances,
-): FittedLegs {
-  const size = {
-    lengthMm: gussetMm,
-    frontHalfMm: given.number("gusset_front_half"),
-    backHalfMm: given.number("gusset_back_half"),
-  };
-  const gusset = gussetPiece("gusset", "shell", size, allowances);
-  const gussetSide = edgeLength(edgeOf(gusset, "side"));
-  const legs = [
-    { block: front, line: "curved" as LegLine, raisedMm: given.number("leg_raise_front") },
-    { block: back, line: given.choice("back_leg") as LegLine, raisedMm: given.number("leg_raise_back") },
-  ];
-  const planned = given.girth("leg");
-  const fit = solveLeg(
-    (fullness) =>
-      legs.reduce((sum, { block, line, raisedMm }) => sum + legLength(block.leg, line, fullness, raisedMm), gussetSide),
-    planned,
-  );
-  const [frontLeg = [], backLeg = []] = legs.map(({ block, line, raisedMm }) =>
-    legCurve(block.leg, line, fit.fullness, raisedMm),
-  );
-  const lengths = [lengthOfEdges(frontLeg), gussetSide, lengthOfEdges(backLeg)] as const;
-  const edgeMm = lengths.reduce((sum, mm) => sum + mm, 0);
-  const drawn = term("garment", "length");
-  return {
-    pieces: [
-      halfPiece(front, frontLeg, allowances),
-      halfPiece(back, backLeg, allowances),
-      gusset,
-      gussetPiece("gussetLining", "lining", size, allowances),
-    ],
-    edgeMm,
-    numbers: [
-      lengthNumber("leg.edge", "Leg edge", {
-        formula: "E = F + g + b",
-        terms: [
-          drawn("F", "front leg edge", lengths[0], "drawn"),
-          drawn("g", "side of the gusset", lengths[1], "drawn"),
-          drawn("b", "back leg edge", lengths[2], "drawn"),
-        ],
-        value: edgeMm,
-        notes: legNotes(fit, edgeMm, planned),
-      }),
-    ],
-    notes: legNotes(fit, edgeMm, planned),
-  };
-}
-
-const legNotes = ({ reached }: LegFit, edgeMm: number, planned: number): string[] =>
-  reached === "met"
-    ? []
-    : [
-        `The planned leg girth of ${planned.toFixed(0)} mm is ${reached}: the nearest smooth leg edge is ${edgeMm.toFixed(0)} mm, and its elastic takes up the rest.`,
-      ];

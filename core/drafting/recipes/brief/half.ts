@@ -1,12 +1,14 @@
 import { fail, ok, type Result } from "../../../result.ts";
-import { type Edge, point, smoothCurve, straight, times } from "../../geometry/index.ts";
+import { type Edge, point, smoothCurve } from "../../geometry/index.ts";
 import type { LevelLine, Piece } from "../../piece/index.ts";
 import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
 import { outward } from "../lean.ts";
+import type { LegAllowances } from "../legs/gusset.ts";
+import type { LegEnds } from "../legs/legCurve.ts";
+import { legEnds, lowerEdges } from "../legs/legEnds.ts";
 import { type ShapedSide, shapedSide } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
 import type { Half } from "../widths.ts";
-import type { LegEnds } from "./legCurve.ts";
 
 /** A waist keeps to its ends' directions for this part of its way: level in the middle, square at the side. */
 const WAIST = { leaving: 0.45, arriving: 0.25 };
@@ -32,7 +34,7 @@ export interface HalfBlock {
   readonly leg: LegEnds;
 }
 
-/** A side, a centre and a leg are at least so long, mm: shorter and there is nothing to sew. */
+/** A side and a centre are at least so long, mm: shorter and there is nothing to sew. */
 const LEAST_MM = 15;
 
 /**
@@ -53,41 +55,21 @@ export function halfBlock(plan: HalfPlan): Result<HalfBlock> {
     );
   const shaped = shapedSide(name, plan.levels, { fromMm: plan.dropSideMm, toMm: plan.legAtMm });
   if (!shaped.ok) return shaped;
-  const { top, bottom } = shaped.value;
-  if (bottom.at.y > plan.centreMm - LEAST_MM || bottom.at.x < plan.gussetHalfMm + LEAST_MM)
-    return fail(
-      "crotch-too-high",
-      `Expected the gusset of the ${name} well below and inside the end of the side seam, but it lies ${plan.centreMm.toFixed(0)} mm below the waist and ${plan.gussetHalfMm.toFixed(0)} mm from the centre, the side ends at ${bottom.at.y.toFixed(0)} and ${bottom.at.x.toFixed(0)} mm: crotch_${name} is too short for waist_to_hip, or the leg has to be raised.`,
-    );
+  const leg = legEnds(name, shaped.value, { halfMm: plan.gussetHalfMm, atMm: plan.centreMm });
+  if (!leg.ok) return leg;
+  const { top } = shaped.value;
   const waist = smoothCurve(
     { at: point(0, plan.dropCentreMm), toward: point(1, 0) },
     { at: top.at, toward: outward(top.down) },
     WAIST,
   );
-  return ok({
-    plan,
-    side: shaped.value,
-    waist,
-    leg: {
-      side: bottom.at,
-      inward: times(outward(bottom.down), -1),
-      gusset: point(plan.gussetHalfMm, plan.centreMm),
-    },
-  });
-}
-
-/** How the edges of a brief are made. */
-export interface BriefAllowances {
-  readonly seamMm: number;
-  readonly edgeMm: number;
+  return ok({ plan, side: shaped.value, waist, leg: leg.value });
 }
 
 /** The piece of one half with its leg edge. */
-export function halfPiece(block: HalfBlock, leg: readonly Edge[], { seamMm, edgeMm }: BriefAllowances): Piece {
+export function halfPiece(block: HalfBlock, leg: readonly Edge[], allowances: LegAllowances): Piece {
   const { half, centreMm, dropCentreMm } = block.plan;
-  const other = half === "front" ? "back" : "front";
-  const [low, high] = [point(0, centreMm), point(0, dropCentreMm)];
-  const elastic = { finish: "elastic", allowanceMm: edgeMm } as const;
+  const { seamMm, edgeMm } = allowances;
   return {
     id: half,
     name: half === "front" ? "Front" : "Back",
@@ -96,11 +78,10 @@ export function halfPiece(block: HalfBlock, leg: readonly Edge[], { seamMm, edge
     mirrored: false,
     role: "shell",
     edges: [
-      edge("waist", "waist", [block.waist], elastic),
-      edge("side", "side", block.side.lines, sewnTo(other, "side", seamMm)),
-      edge("leg", "leg", leg, elastic),
-      edge("gusset", "gusset", [straight(block.leg.gusset, low)], sewnTo("gusset", half, seamMm)),
-      onFold("centre", half === "front" ? "centreFront" : "centreBack", low, high),
+      edge("waist", "waist", [block.waist], { finish: "elastic", allowanceMm: edgeMm }),
+      edge("side", "side", block.side.lines, sewnTo(half === "front" ? "back" : "front", "side", seamMm)),
+      ...lowerEdges(half, leg, block.leg, allowances),
+      onFold("centre", half === "front" ? "centreFront" : "centreBack", point(0, centreMm), point(0, dropCentreMm)),
     ],
     levels: levelLines(block),
     grain: grainAt(20, dropCentreMm, centreMm),

@@ -3,9 +3,11 @@ import { ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
 import { lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
+import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
 import { ringGirths } from "../ringGirths.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
+import { strapFromCentre } from "../strapFromCentre.ts";
 import { type Half, widthNumbers } from "../widths.ts";
 import { topHalf } from "./half.ts";
 import { sideLevels, topLevels } from "./levels.ts";
@@ -30,21 +32,18 @@ export const camisole: Recipe = {
   draw,
 };
 
-/** Of half the bust line, where the straps sit from the centre. */
-const STRAP_PART = 5;
-
 function draw(given: Given): Result<Draft> {
   const levels = topLevels(given);
   if (!levels.ok) return levels;
   const { bust, waist, hip, toWaistMm } = levels.value;
   const below = given.number("below_waist");
-  const strapAtMm = bust.girthMm / 2 / STRAP_PART;
+  const straps = strapFromCentre(bust.girthMm);
   const half = (which: Half) =>
     topHalf({
       half: which,
       levels: sideLevels(levels.value, which, below),
       sideMm: toWaistMm + below,
-      strapAtMm,
+      strapAtMm: straps.mm,
       strapMm: given.number("strap_width"),
       riseMm: given.number(`${which}_rise`),
       dipMm: given.number(which === "front" ? "neck_dip" : "back_dip"),
@@ -67,12 +66,7 @@ function draw(given: Given): Result<Draft> {
     numbers: [
       ...widthNumbers(all, "front"),
       ...widthNumbers(all, "back"),
-      lengthNumber("strap.fromCentre", "Strap seat from the centre", {
-        formula: "s = G / 2 / 5",
-        terms: [term("garment", "length")("G", "planned girth, bust", bust.girthMm, "ease plan")],
-        value: strapAtMm,
-        notes: ["A fifth of half the bust line; to the middle of the seat."],
-      }),
+      straps.number,
       lengthNumber("side.underarmToWaist", "Underarm level to waist", {
         formula: "h = b / 2",
         terms: [
@@ -82,11 +76,8 @@ function draw(given: Given): Result<Draft> {
       }),
     ],
     oneLines: [
-      {
-        first: { piece: "front", edge: "armhole", end: "end" },
-        second: { piece: "back", edge: "armhole", end: "end" },
-      },
-      { first: { piece: "front", edge: "hem", end: "start" }, second: { piece: "back", edge: "hem", end: "start" } },
+      oneLine(["front", "armhole", "end"], ["back", "armhole", "end"]),
+      oneLine(["front", "hem", "start"], ["back", "hem", "start"]),
     ],
     elastics: [],
     limits: [],

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { point, smoothCurve, straight, times } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
+import { armholeCurve } from "../armhole.ts";
 import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
 import { outward, sideRise } from "../lean.ts";
 import { shapedSide } from "../shapedSide.ts";
@@ -23,8 +24,8 @@ export interface TopPlan {
   readonly hemMm: number;
 }
 
-/** Across a piece, and down it. */
-const [ACROSS, DOWN] = [point(1, 0), point(0, 1)];
+/** Across a piece, away from the centre. */
+const ACROSS = point(1, 0);
 
 /** A neckline is level at the centre and nearly straight to the strap; an armhole scoops; a hem is nearly straight. */
 const NECKLINE = { leaving: 0.4, arriving: 0.3 };
@@ -57,7 +58,7 @@ export function topHalf(plan: TopPlan): Result<Piece> {
     { at: inner, toward: dipMm > 0 ? rising(inner.x, dipMm) : ACROSS },
     NECKLINE,
   );
-  const armhole = smoothCurve({ at: outer, toward: DOWN }, { at: top.at, toward: outward(top.down) }, ARMHOLE);
+  const armhole = armholeCurve(outer, top, ARMHOLE);
   const hem = smoothCurve(
     { at: bottom.at, toward: times(outward(bottom.down), -1) },
     { at: centreLow, toward: times(ACROSS, -1) },

@@ -5,6 +5,7 @@ import { type Edge, type Point, point, reversed, smoothCurve, straight } from ".
 import type { Piece } from "../../piece/index.ts";
 import { edge, grainAt, lengthNumber, onFold, sewnTo } from "../drawn.ts";
 import type { Given } from "../facts.ts";
+import { oneLine } from "../oneLine.ts";
 import { numberOption as mm, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
 import type { Recipe } from "../recipe.ts";
 import { ringGirths } from "../ringGirths.ts";
@@ -74,8 +75,8 @@ function draw(given: Given): Result<Draft> {
       }),
     ],
     oneLines: [
-      { first: { piece: "front", edge: "top", end: "end" }, second: { piece: "back", edge: "top", end: "end" } },
-      { first: { piece: "front", edge: "hem", end: "start" }, second: { piece: "back", edge: "hem", end: "start" } },
+      oneLine(["front", "top", "end"], ["back", "top", "end"]),
+      oneLine(["front", "hem", "start"], ["back", "hem", "start"]),
     ],
     elastics: [],
     limits: [],

@@ -1,14 +1,19 @@
 import { point, smoothCurve, straight } from "../../geometry/index.ts";
 import type { ClothRole, Piece } from "../../piece/index.ts";
 import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
-import type { BriefAllowances } from "./half.ts";
+
+/** What is added at seams and at edges with elastic, mm. */
+export interface LegAllowances {
+  readonly seamMm: number;
+  readonly edgeMm: number;
+}
 
 /** Half the gusset, its sides square to both seams: the leg edge then goes on over them without a corner. */
 export function gussetPiece(
   id: string,
   role: ClothRole,
   size: { readonly lengthMm: number; readonly frontHalfMm: number; readonly backHalfMm: number },
-  { seamMm, edgeMm }: BriefAllowances,
+  { seamMm, edgeMm }: LegAllowances,
 ): Piece {
   const [down, front, back] = [point(0, 1), point(size.frontHalfMm, 0), point(size.backHalfMm, size.lengthMm)];
   const side = smoothCurve({ at: front, toward: down }, { at: back, toward: down }, { leaving: 0.4, arriving: 0.4 });

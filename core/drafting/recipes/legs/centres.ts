@@ -6,7 +6,7 @@ import type { Given } from "../facts.ts";
 /** Of front, gusset and back together, the part the gusset takes: a quarter of front and back is a fifth of all. */
 const GUSSET_PART = 5;
 
-/** Lengths down the middle of a brief, mm. */
+/** Lengths down the middle from the waist down, mm. */
 export interface Centres {
   /** Of the gusset, along the body. */
   readonly gussetMm: number;
@@ -16,9 +16,11 @@ export interface Centres {
   readonly numbers: readonly DraftNumber[];
 }
 
-/** The lengths down the middle: front + gusset + back are the crotch length as cut, always. */
-export function centresOf(given: Given): Centres {
-  const [front, back] = [given.cut("crotch_front"), given.cut("crotch_back")];
+/**
+ * The lengths down the middle: front + gusset + back are the crotch length as cut, always.
+ * @param front,back crotch front and back as cut, mm.
+ */
+export function centresOf(given: Given, front: number, back: number): Centres {
   const [before, step] = [given.number("gusset_before"), given.number("gusset_step")];
   const gussetMm = Math.ceil((front + back) / GUSSET_PART / step) * step;
   const [frontMm, backMm] = [front - before * gussetMm, back - (1 - before) * gussetMm];

@@ -1,0 +1,122 @@
+import { fail, ok, type Result } from "../../../result.ts";
+import { type Edge, point, straight } from "../../geometry/index.ts";
+import type { LevelLine, Piece } from "../../piece/index.ts";
+import { armholeCurve } from "../armhole.ts";
+import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import type { LegAllowances } from "../legs/gusset.ts";
+import type { LegEnds } from "../legs/legCurve.ts";
+import { legEnds, lowerEdges } from "../legs/legEnds.ts";
+import { type ShapedSide, shapedSide } from "../shapedSide.ts";
+import type { SideLevel } from "../sideCurve.ts";
+import type { Half } from "../widths.ts";
+import { type TopLine, topLine } from "./topLines.ts";
+
+/** What one half of a one-piece is drawn from, mm. */
+export interface BodyPlan {
+  readonly half: Half;
+  readonly levels: readonly SideLevel[];
+  /** From the underarm along the side to the leg. */
+  readonly sideMm: number;
+  /** From the waist up to the shoulder and down to the gusset. */
+  readonly shoulderMm: number;
+  readonly gussetMm: number;
+  readonly gussetHalfMm: number;
+  /** From the centre to the middle of the strap. */
+  readonly strapAtMm: number;
+  readonly strapMm: number;
+  /** From the shoulder down to the line of the neck or the back at the centre. */
+  readonly depthMm: number;
+  readonly line: TopLine;
+}
+
+/** One half as far as it stands without its leg edge; y = 0 at the underarm level of the centre. */
+export interface BodyBlock {
+  readonly plan: BodyPlan;
+  readonly side: ShapedSide;
+  readonly leg: LegEnds;
+  readonly shoulderY: number;
+  readonly gussetY: number;
+}
+
+/** Room for an arm between shoulder and underarm, and beside the strap, mm. */
+const [LEAST_ARM_MM, LEAST_BESIDE_MM] = [60, 12];
+
+/** A neck goes down to this above the gusset at most, mm. */
+const LEAST_CENTRE_MM = 60;
+
+/** An armhole goes straight down from the strap, and meets the underarm square. */
+const ARMHOLE = { leaving: 0.5, arriving: 0.45 };
+
+/**
+ * Draws the side of one half and says where its leg runs.
+ * @returns `side-too-short`, `no-side-left`, `crotch-too-high`, `no-armhole`, `strap-outside` or `neck-too-deep`.
+ */
+export function bodyBlock(plan: BodyPlan): Result<BodyBlock> {
+  const { half } = plan;
+  const side = shapedSide(half, plan.levels, { fromMm: 0, toMm: plan.sideMm });
+  if (!side.ok) return side;
+  const waistY = side.value.marks.find(({ level }) => level === "waist")?.centreY ?? 0;
+  const [shoulderY, gussetY] = [waistY - plan.shoulderMm, waistY + plan.gussetMm];
+  const { at } = side.value.top;
+  if (at.y - shoulderY < LEAST_ARM_MM)
+    return fail(
+      "no-armhole",
+      `Expected the shoulder of the ${half} ${LEAST_ARM_MM} mm or more above the underarm, but ${half}_waist brings it ${(at.y - shoulderY).toFixed(0)} mm above: it and side_waist do not fit one another.`,
+    );
+  if (at.x - plan.strapAtMm - plan.strapMm / 2 < LEAST_BESIDE_MM)
+    return fail(
+      "strap-outside",
+      `Expected the strap of the ${half} to end ${LEAST_BESIDE_MM} mm or more inside the underarm, but it ends at ${(plan.strapAtMm + plan.strapMm / 2).toFixed(0)} of ${at.x.toFixed(0)} mm: the planned bust is too small for straps of ${plan.strapMm.toFixed(0)} mm there.`,
+    );
+  if (shoulderY + plan.depthMm > gussetY - LEAST_CENTRE_MM)
+    return fail(
+      "neck-too-deep",
+      `Expected the ${half} to end ${LEAST_CENTRE_MM} mm or more above the gusset at the centre, but it is cut ${plan.depthMm.toFixed(0)} mm below the shoulder and the gusset lies ${(gussetY - shoulderY).toFixed(0)} mm below it.`,
+    );
+  const leg = legEnds(half, side.value, { halfMm: plan.gussetHalfMm, atMm: gussetY });
+  return leg.ok ? ok({ plan, side: side.value, leg: leg.value, shoulderY, gussetY }) : leg;
+}
+
+/** The piece of one half with its leg edge. */
+export function bodyPiece(block: BodyBlock, leg: readonly Edge[], allowances: LegAllowances): Piece {
+  const { plan, side, shoulderY, gussetY } = block;
+  const { half, strapAtMm, strapMm } = plan;
+  const other = half === "front" ? "back" : "front";
+  const top = point(0, shoulderY + plan.depthMm);
+  const [inner, outer] = [point(strapAtMm - strapMm / 2, shoulderY), point(strapAtMm + strapMm / 2, shoulderY)];
+  const armhole = armholeCurve(outer, side.top, ARMHOLE);
+  const elastic = { finish: "elastic", allowanceMm: allowances.edgeMm } as const;
+  return {
+    id: half,
+    name: half === "front" ? "Front" : "Back",
+    count: 1,
+    onFold: true,
+    mirrored: false,
+    role: "shell",
+    edges: [
+      edge("neckline", "neckline", topLine(plan.line, top, inner), elastic),
+      edge("shoulder", "shoulder", [straight(inner, outer)], sewnTo(other, "shoulder", allowances.seamMm)),
+      edge("armhole", "armhole", [armhole], elastic),
+      edge("side", "side", side.lines, sewnTo(other, "side", allowances.seamMm)),
+      ...lowerEdges(half, leg, block.leg, allowances),
+      onFold("centre", half === "front" ? "centreFront" : "centreBack", point(0, gussetY), top),
+    ],
+    levels: levelLines(block, top.y),
+    grain: grainAt(20, top.y, gussetY),
+    notches: waistNotch(plan),
+    links: [],
+  };
+}
+
+/** Levels from the fold to the side: not those the neck has cut off at the centre. */
+const levelLines = ({ side }: BodyBlock, topY: number): LevelLine[] =>
+  side.marks
+    .filter(({ centreY }) => centreY >= topY)
+    .map(({ level, centreY, side: end }) => ({ level, from: point(0, centreY), to: end }));
+
+/** The waist is marked at both sides, where they are matched. */
+function waistNotch({ levels }: BodyPlan) {
+  const at = levels.findIndex(({ level }) => level === "waist");
+  const mm = levels.slice(0, at + 1).reduce((sum, { downMm }) => sum + downMm, 0);
+  return [{ edge: "side", mm }];
+}

@@ -1,0 +1,128 @@
+import { ok, type Result } from "../../../result.ts";
+import type { Draft, DraftGirth } from "../../draft.ts";
+import type { Given } from "../facts.ts";
+import { centresOf } from "../legs/centres.ts";
+import { fitLegs } from "../legs/fitLegs.ts";
+import { sideLevels } from "../lowerLevels.ts";
+import { oneLine } from "../oneLine.ts";
+import type { Recipe } from "../recipe.ts";
+import { ringGirths } from "../ringGirths.ts";
+import { arcNeeds, sharesNote } from "../shares.ts";
+import { strapFromCentre } from "../strapFromCentre.ts";
+import { type Half, widthNumbers } from "../widths.ts";
+import { type BodyBlock, bodyBlock, bodyPiece } from "./half.ts";
+import { ONE_PIECE_OPTIONS } from "./options.ts";
+import type { TopLine } from "./topLines.ts";
+import { trunkCut } from "./trunk.ts";
+import { bodyLevels } from "./upperLevels.ts";
+
+/** One-piece: front and back from shoulder to gusset, together as long as the needed trunk loop. */
+export const onePiece: Recipe = {
+  id: "onePiece",
+  name: "One-piece",
+  summary: "Front and back from the shoulder to a gusset between them; together the needed trunk loop.",
+  measures: [
+    ...arcNeeds("bust", "waist", "hip"),
+    { id: "leg_edge", needed: false, why: "the leg line on the body: the edge may not be longer" },
+  ],
+  girths: [
+    { id: "overbust", needed: false, why: "the width at the underarm; else that of the bust" },
+    { id: "bust", needed: true, why: "the width at the bust, and where the straps sit" },
+    { id: "underbust", needed: false, why: "the shape of the side between bust and waist" },
+    { id: "waist", needed: true, why: "the width at the waist" },
+    { id: "highHip", needed: false, why: "the shape of the side between waist and hip" },
+    { id: "hip", needed: true, why: "the width at the hip" },
+    { id: "leg", needed: true, why: "what front, gusset and back come to along the leg" },
+  ],
+  lengths: [
+    { id: "front_waist", needed: true, why: "from shoulder to waist down the front" },
+    { id: "back_waist", needed: true, why: "from shoulder to waist down the back" },
+    { id: "side_waist", needed: true, why: "from the underarm to the waist along the side" },
+    { id: "shoulder_to_apex", needed: true, why: "the height of the bust" },
+    { id: "crotch_front", needed: true, why: "from the waist to the crotch point, front" },
+    { id: "crotch_back", needed: true, why: "from the crotch point to the waist, back" },
+    { id: "waist_to_hip", needed: true, why: "the height of the hip at the side" },
+    { id: "trunk_loop", needed: false, why: "the needed loop; else the sum of its four parts" },
+    { id: "underbust_to_waist", needed: false, why: "the height of the underbust, where it is planned" },
+    { id: "waist_to_high_hip", needed: false, why: "the height of the high hip, where it is planned" },
+  ],
+  options: ONE_PIECE_OPTIONS,
+  draw,
+};
+
+/** A high back is cut to this part of its depth. */
+const HIGH = 0.2;
+
+function draw(given: Given): Result<Draft> {
+  const levels = bodyLevels(given);
+  if (!levels.ok) return levels;
+  const trunk = trunkCut(given);
+  const centres = centresOf(given, trunk.crotchFrontMm, trunk.crotchBackMm);
+  const straps = strapFromCentre(given.girth("bust"));
+  const half = (which: Half) =>
+    bodyBlock({
+      half: which,
+      levels: sideLevels(levels.value, which),
+      sideMm: given.cut("side_waist") + given.cut("waist_to_hip") - given.number("leg_raise"),
+      shoulderMm: which === "front" ? trunk.frontWaistMm : trunk.backWaistMm,
+      gussetMm: which === "front" ? centres.frontMm : centres.backMm,
+      gussetHalfMm: given.number(`gusset_${which}_half`),
+      strapAtMm: straps.mm,
+      strapMm: given.number("strap_width"),
+      ...(which === "front" ? frontTop(given) : backTop(given)),
+    });
+  const [front, back] = [half("front"), half("back")];
+  if (!front.ok) return front;
+  if (!back.ok) return back;
+  const allowances = { seamMm: given.number("seam_allowance"), edgeMm: given.number("edge_allowance") };
+  const legs = fitLegs(given, { front: front.value.leg, back: back.value.leg }, centres.gussetMm, allowances);
+  const round = [bodyPiece(front.value, legs.front, allowances), bodyPiece(back.value, legs.back, allowances)];
+  const rings = ringGirths(
+    levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
+    round,
+  );
+  const taken = levels.value.filter(({ zone }) => zone === "bust" || zone === "waist" || zone === "hip");
+  return ok({
+    recipe: onePiece.id,
+    pieces: [...round, ...legs.gussets],
+    girths: [...rings.girths, loopOf(front.value, back.value, centres.gussetMm, trunk.loopMm)],
+    openLevels: rings.openLevels,
+    numbers: [
+      ...trunk.numbers,
+      ...centres.numbers,
+      ...widthNumbers(levels.value, "front"),
+      ...widthNumbers(levels.value, "back"),
+      straps.number,
+      ...legs.numbers,
+    ],
+    oneLines: [
+      oneLine(["front", "neckline", "end"], ["back", "neckline", "end"]),
+      oneLine(["front", "armhole", "start"], ["back", "armhole", "start"]),
+      oneLine(["front", "armhole", "end"], ["back", "armhole", "end"]),
+      ...legs.oneLines,
+    ],
+    elastics: [legs.elastic],
+    limits: [],
+    rollMm: given.number("roll_width"),
+    notes: [...given.notes, ...trunk.notes, ...sharesNote(taken.map(({ front: share }) => share)), ...legs.notes],
+  });
+}
+
+/** The loop as drawn: from the front shoulder down, over the gusset and up to the back shoulder. */
+const loopOf = (front: BodyBlock, back: BodyBlock, gussetMm: number, plannedMm: number): DraftGirth => ({
+  level: "trunkLoop",
+  plannedMm,
+  piecesMm: front.gussetY - front.shoulderY + gussetMm + (back.gussetY - back.shoulderY),
+});
+
+function frontTop(given: Given): { line: TopLine; depthMm: number } {
+  const neck = given.choice("neck");
+  const line = neck === "plunge" ? `plunge-${given.choice("plunge_line")}` : neck;
+  return { line: line as TopLine, depthMm: given.number("neck_depth") };
+}
+
+function backTop(given: Given): { line: TopLine; depthMm: number } {
+  const [back, depth] = [given.choice("back"), given.number("back_depth")];
+  if (back === "high") return { line: "scoop", depthMm: HIGH * depth };
+  return { line: back === "straps" ? "straight" : "scoop", depthMm: depth };
+}

@@ -1,0 +1,68 @@
+import { cutLine, outlineOf, type Piece, type Point, pathData, placeAlong } from "../../core/drafting/index.ts";
+import type { PlacedPiece } from "./sheet.ts";
+
+/** What is drawn of a piece, each to be left out on its own. */
+export const LAYERS = ["cut", "seam", "level", "marking", "text"] as const;
+
+/** One of {@link LAYERS}. */
+export type Layer = (typeof LAYERS)[number];
+
+/** Half the length of a notch across its seam line, mm. */
+const NOTCH_MM = 3;
+
+/** Height of the words on a piece, mm: small enough for it, large enough to be read. */
+const TEXT_MM = { least: 2.5, most: 7 };
+
+/** Width of a letter over its height, on the average; distance of lines over it. */
+const [LETTER, LINE] = [0.55, 1.4];
+
+/** Words begin this far right of the grain line, mm. */
+const BESIDE_GRAIN_MM = 3;
+
+/** The lines of a piece by layer, as path data in its own places, mm. */
+export const linesOf = (piece: Piece): Readonly<Record<Exclude<Layer, "text">, readonly string[]>> => ({
+  cut: [`${pathData(cutLine(piece))} Z`],
+  seam: [`${pathData(outlineOf(piece))} Z`],
+  level: piece.levels.map(({ from, to }) => line(from, to)),
+  marking: [
+    line(piece.grain.from, piece.grain.to),
+    ...piece.notches.flatMap(({ edge, mm }) => notchLine(piece, edge, mm)),
+  ],
+});
+
+/** A line of words on a piece, mm: its lower left corner in the piece's own places, and its height. */
+export interface Words {
+  readonly text: string;
+  readonly at: Point;
+  readonly sizeMm: number;
+}
+
+/** What is written on a piece: what it is, how many, how it is cut, of which cloth. */
+export function wordsOf({ piece, box }: PlacedPiece): Words[] {
+  const { name, count, onFold, mirrored, role, grain } = piece;
+  const how = [`cut ${count}`, ...(onFold ? ["on the fold"] : []), ...(mirrored ? ["half of them turned over"] : [])];
+  const texts = [name, how.join(", "), role];
+  const x = grain.from.x + BESIDE_GRAIN_MM;
+  const longest = Math.max(...texts.map(({ length }) => length));
+  const sizeMm = Math.min(
+    TEXT_MM.most,
+    Math.max(TEXT_MM.least, (box.to.x - x) / (LETTER * longest)),
+    (box.to.y - box.from.y) / (LINE * (texts.length + 1)),
+  );
+  const y = (grain.from.y + grain.to.y - LINE * sizeMm * (texts.length - 1)) / 2;
+  return texts.map((text, at) => ({ text, at: { x, y: y + at * LINE * sizeMm }, sizeMm }));
+}
+
+const line = (from: Point, to: Point) => pathData([{ kind: "straight", from, to }]);
+
+/** A short line across an edge at a length along it. */
+function notchLine(piece: Piece, id: string, mm: number): string[] {
+  const lines = piece.edges.find((edge) => edge.id === id)?.lines ?? [];
+  const [at, before, after] = [mm, Math.max(0, mm - 1), mm + 1].map((along) => placeAlong(lines, along));
+  if (!at || !before || !after) return [];
+  const along = { x: after.x - before.x, y: after.y - before.y };
+  const length = Math.hypot(along.x, along.y);
+  if (length === 0) return [];
+  const across = { x: (-along.y / length) * NOTCH_MM, y: (along.x / length) * NOTCH_MM };
+  return [line({ x: at.x - across.x, y: at.y - across.y }, { x: at.x + across.x, y: at.y + across.y })];
+}

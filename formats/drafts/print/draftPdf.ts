@@ -1,0 +1,111 @@
+import PDFDocument from "pdfkit";
+import type { Draft } from "../../../core/drafting/index.ts";
+import { LAYERS, type Layer, linesOf, wordsOf } from "../layers.ts";
+import type { PlacedPiece } from "../sheet.ts";
+import { drawMap } from "./mapPage.ts";
+import { MARGIN_MM, OVERLAP_MM, type PieceFormat } from "./papers.ts";
+import { POINTS_PER_MM } from "./points.ts";
+import { type Tile, type Tiling, tilingOf } from "./tiles.ts";
+
+/** How pieces are printed. */
+export interface PrintOptions {
+  readonly title: string;
+  readonly format: PieceFormat;
+  /** All, where none are named. */
+  readonly layers?: readonly Layer[];
+  /** Told after each page: how many of how many are drawn. */
+  readonly onPage?: (done: number, all: number) => void;
+}
+
+/** Widths of the lines of each layer, mm, and how they are broken. */
+const LINES: Readonly<
+  Record<Exclude<Layer, "text">, { readonly wide: number; readonly dash: readonly number[] | null }>
+> = {
+  cut: { wide: 0.6, dash: null },
+  seam: { wide: 0.3, dash: [4, 2] },
+  level: { wide: 0.2, dash: [1, 2] },
+  marking: { wide: 0.4, dash: null },
+};
+
+/** Length of the marks in the corners of a tile, mm. */
+const MARK_MM = 5;
+
+/**
+ * The pieces of a draft at full size as a PDF: a first page with a map of the papers and two squares to measure, then the papers
+ * row by row. A page goes out as soon as it is drawn; what goes wrong on the way ends the stream with its error.
+ *
+ * @returns the PDF as a stream, and how many pages it has.
+ */
+export function draftPdf(draft: Draft, { title, format, layers = LAYERS, onPage }: PrintOptions) {
+  const tiling = tilingOf(draft, format);
+  const doc = new PDFDocument({ autoFirstPage: false, info: { Title: title } });
+  const pages = tiling.tiles.length + 1;
+  const drawings = new Map(tiling.sheet.placed.map((placed) => [placed, linesOf(placed.piece)] as const));
+  drawAll().catch((cause: unknown) => doc.destroy(cause as Error));
+  return { stream: doc as NodeJS.ReadableStream, pages };
+
+  async function drawAll() {
+    drawMap(doc, tiling, { title, format });
+    onPage?.(1, pages);
+    for (const [at, tile] of tiling.tiles.entries()) {
+      // Between two pages others get their turn: a print of a hundred papers keeps nobody waiting.
+      await new Promise((resolve) => setImmediate(resolve));
+      drawTile(tile);
+      onPage?.(at + 2, pages);
+    }
+    doc.end();
+  }
+
+  function drawTile(tile: Tile) {
+    const { paper, shows } = tiling;
+    doc.addPage({ size: [paper.widthMm * POINTS_PER_MM, paper.heightMm * POINTS_PER_MM], margin: 0 });
+    doc.save().scale(POINTS_PER_MM).translate(MARGIN_MM, MARGIN_MM);
+    doc.save().rect(0, 0, shows.widthMm, shows.heightMm).clip();
+    for (const placed of tile.pieces) drawPiece(placed, tile);
+    doc.restore();
+    drawMarks(tiling);
+    doc
+      .fontSize(3.2)
+      .fillColor("#000")
+      .text(`${tile.name} · ${title}`, MARK_MM + 2, 1, { lineBreak: false });
+    doc.restore();
+  }
+
+  function drawPiece(placed: PlacedPiece, { x, y }: Tile) {
+    const lines = drawings.get(placed);
+    doc.save().translate(placed.by.x - x, placed.by.y - y);
+    for (const layer of layers) {
+      if (layer === "text") {
+        for (const { text, at, sizeMm } of wordsOf(placed))
+          doc
+            .fontSize(sizeMm)
+            .fillColor("#000")
+            .text(text, at.x, at.y - sizeMm, { lineBreak: false });
+        continue;
+      }
+      const { wide, dash } = LINES[layer];
+      doc.lineWidth(wide).strokeColor("#000");
+      if (dash) doc.dash(dash[0] ?? 1, { space: dash[1] ?? 1 });
+      else doc.undash();
+      for (const path of lines?.[layer] ?? []) doc.path(path).stroke();
+    }
+    doc.undash().restore();
+  }
+
+  /** Corners of what a tile shows, and where its neighbours begin. */
+  function drawMarks({ shows: { widthMm, heightMm } }: Tiling) {
+    doc.lineWidth(0.2).strokeColor("#777").rect(0, 0, widthMm, heightMm).stroke();
+    for (const x of [OVERLAP_MM, widthMm - OVERLAP_MM])
+      for (const [from, to] of [
+        [0, MARK_MM],
+        [heightMm - MARK_MM, heightMm],
+      ] as const)
+        doc.moveTo(x, from).lineTo(x, to).stroke();
+    for (const y of [OVERLAP_MM, heightMm - OVERLAP_MM])
+      for (const [from, to] of [
+        [0, MARK_MM],
+        [widthMm - MARK_MM, widthMm],
+      ] as const)
+        doc.moveTo(from, y).lineTo(to, y).stroke();
+  }
+}

@@ -1,0 +1,84 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { finished } from "node:stream/promises";
+import { Bench } from "tinybench";
+import { checkDraft, type Draft, drawBy } from "../../core/drafting/index.ts";
+import { readDraftFile } from "../../formats/drafts/draftFile.ts";
+import { draftJson } from "../../formats/drafts/draftJson.ts";
+import { draftPdf } from "../../formats/drafts/print/draftPdf.ts";
+import { PIECE_FORMATS } from "../../formats/drafts/print/papers.ts";
+import type { Figure } from "./report.ts";
+
+const FOLDER = join(process.cwd(), "formats", "drafts");
+
+/** Pieces of the garment that is printed. */
+const PRINTED = 12;
+
+/** Every example file drafted with all rules, as a file, a thousand times in a row, and a garment of twelve pieces on paper. */
+export async function draftFigures(): Promise<Figure[]> {
+  const examples = readdirSync(FOLDER)
+    .filter((name) => name.endsWith(".json"))
+    .map((name) => {
+      const request = readDraftFile(readFileSync(join(FOLDER, name), "utf8"));
+      if (!request.ok) throw new Error(`${name}: ${request.problem.message}`);
+      return request.value;
+    });
+  const draw = ({ recipe, facts }: (typeof examples)[number]): Draft => {
+    const drawn = drawBy(recipe, facts);
+    if (!drawn.ok) throw new Error(drawn.problem.message);
+    return drawn.value;
+  };
+  const bench = new Bench({ time: 500 });
+  for (const example of examples) bench.add(example.recipe, () => void checkDraft(draw(example)));
+  const [first] = examples;
+  if (!first) throw new Error("There are no examples of drafts.");
+  bench.add("json", () => void draftJson(draw(first)));
+  await bench.run();
+  const medians = bench.tasks.map(({ name, result }) => {
+    const { latency } = result as { latency?: { p50: number } };
+    return { name, ms: latency?.p50 ?? Number.NaN };
+  });
+  return [
+    ...medians
+      .filter(({ name }) => name !== "json")
+      .map(({ name, ms }) => ({ name: `${name} drafted with all rules, median`, value: ms, unit: "ms", under: 5 })),
+    ...medians
+      .filter(({ name }) => name === "json")
+      .map(({ ms }) => ({
+        name: `${first.recipe} drafted, cut lines and all, as a file, median`,
+        value: ms,
+        unit: "ms",
+      })),
+    { name: "1,000 drafts in a row: growth of memory", value: growthOf(() => void draw(first)), unit: "MB" },
+    { name: `${PRINTED} pieces on A4 tiles`, value: await printed(examples.map(draw)), unit: "ms", under: 2000 },
+  ];
+}
+
+/** What a thousand runs leave behind, after as many to warm up. */
+function growthOf(work: () => void): number {
+  const run = () => {
+    for (let count = 0; count < 1000; count += 1) work();
+    globalThis.gc?.();
+    return process.memoryUsage().heapUsed;
+  };
+  const before = run();
+  return (run() - before) / 1_000_000;
+}
+
+async function printed(drafts: readonly Draft[]): Promise<number> {
+  const [format] = PIECE_FORMATS;
+  const pieces = drafts.flatMap((draft, at) =>
+    draft.pieces.map((piece) => ({
+      ...piece,
+      id: `${piece.id}${at}`,
+      edges: piece.edges.map((edge) => ({ ...edge, seam: null })),
+    })),
+  );
+  const [first] = drafts;
+  if (!format || !first || pieces.length < PRINTED) throw new Error(`There are no ${PRINTED} pieces to print.`);
+  const from = performance.now();
+  const { stream } = draftPdf({ ...first, pieces: pieces.slice(0, PRINTED) }, { title: "Bench", format });
+  stream.resume();
+  await finished(stream);
+  return performance.now() - from;
+}
