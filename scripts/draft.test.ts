@@ -25,7 +25,7 @@ describe("the drafting command", () => {
     const { status, answer, out } = draft(readFileSync("formats/drafts/brief.json", "utf8"));
     expect(status).toBe(0);
     expect(answer).toEqual({
-      files: [join(out, "piece1.json"), join(out, "piece1.svg"), join(out, "piece1.pdf")],
+      files: ["json", "svg", "dxf", "pdf"].map((format) => join(out, `piece1.${format}`)),
       pieces: 4,
       failed: [],
     });

@@ -1,4 +1,4 @@
-/** Pieces from a script: `npm run --silent draft -- FILE.json --out DIR [--json --svg --pdf [--paper a4|letter|a0|roll610|roll914]]`. */
+/** Pieces from a script: `npm run --silent draft -- FILE.json --out DIR [--json --svg --dxf --pdf [--paper a4|letter|a0|roll610|roll914]]`. */
 import { createWriteStream, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { basename, extname, join } from "node:path";
 import { pipeline } from "node:stream/promises";
@@ -7,16 +7,18 @@ import { type Draft, drawBy } from "../core/drafting/index.ts";
 import { readDraftFile } from "../formats/drafts/draftFile.ts";
 import { draftJson } from "../formats/drafts/draftJson.ts";
 import { draftSvg } from "../formats/drafts/draftSvg.ts";
+import { draftDxf } from "../formats/drafts/dxf/draftDxf.ts";
 import { draftPdf } from "../formats/drafts/print/draftPdf.ts";
 import { PIECE_FORMATS, type PieceFormat } from "../formats/drafts/print/papers.ts";
 
 const USAGE =
-  "Usage: npm run --silent draft -- FILE.json --out DIR [--json --svg --pdf [--paper a4|letter|a0|roll610|roll914]]";
+  "Usage: npm run --silent draft -- FILE.json --out DIR [--json --svg --dxf --pdf [--paper a4|letter|a0|roll610|roll914]]";
 
 /** What can be written, by the option that asks for it. */
-const WRITERS: Readonly<Record<"json" | "svg" | "pdf", (draft: Draft, file: string) => unknown>> = {
+const WRITERS: Readonly<Record<"json" | "svg" | "dxf" | "pdf", (draft: Draft, file: string) => unknown>> = {
   json: (draft, to) => writeFileSync(to, `${JSON.stringify(draftJson(draft), null, 1)}\n`),
   svg: (draft, to) => writeFileSync(to, draftSvg(draft)),
+  dxf: (draft, to) => writeFileSync(to, draftDxf(draft, { title: basename(to, ".dxf"), size: "" })),
   pdf: (draft, to) =>
     pipeline(draftPdf(draft, { title: basename(to, ".pdf"), format: paper }).stream, createWriteStream(to)),
 };
@@ -50,7 +52,7 @@ function asked() {
     const [flag, text] = [{ type: "boolean" }, { type: "string" }] as const;
     const { values, positionals } = parseArgs({
       allowPositionals: true,
-      options: { out: text, paper: text, json: flag, svg: flag, pdf: flag },
+      options: { out: text, paper: text, json: flag, svg: flag, dxf: flag, pdf: flag },
     });
     const [only, ...rest] = positionals;
     if (!only || rest.length > 0) stop(`Expected one file name, or - for standard input.\n${USAGE}`);

@@ -17,7 +17,7 @@ interface Step {
 }
 
 function faultsOf(piece: Piece): Fault[] {
-  const places = outlineOf(piece).flatMap(placesAlong);
+  const places = outlineOf(piece).flatMap((line) => placesAlong(line));
   const steps = places.map((from, at): Step => ({ at, from, to: places[(at + 1) % places.length] ?? from }));
   const found = firstCrossing(steps);
   return found

@@ -48,7 +48,7 @@ describe("places along an edge", () => {
           const [a, b] = [places[at] ?? edge.from, places[at + 1] ?? edge.to];
           const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
           return distance(middle, placeAt(edge, (at + 0.5) / steps));
-        }).every((off) => off <= FLAT_TOLERANCE * sizeOf(edge) * 1.01 || steps === 64);
+        }).every((off) => off <= FLAT_TOLERANCE * sizeOf(edge) * 1.01 || steps === 256);
       }),
       { seed: 20261126 },
     );

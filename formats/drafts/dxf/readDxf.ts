@@ -1,0 +1,129 @@
+import DxfParser, { type IDxf, type IEntity, type IPoint } from "dxf-parser";
+import type { Point } from "../../../core/drafting/index.ts";
+import { fail, ok, type Result } from "../../../core/result.ts";
+import { DXF_LAYERS } from "./layers.ts";
+
+/** A piece as a file of another program tells it: places in mm, y down. */
+export interface TracedPiece {
+  readonly name: string;
+  readonly count: number | null;
+  readonly material: string | null;
+  /** The line it is cut along, closed; empty where the file has none. */
+  readonly boundary: readonly Point[];
+  /** The line it is sewn along, closed; empty where the file has none. */
+  readonly sewLine: readonly Point[];
+  readonly grain: { readonly from: Point; readonly to: Point } | null;
+  readonly notches: readonly Point[];
+  readonly drills: readonly Point[];
+}
+
+/** What was read, and what was not understood, by kind and layer with how often. */
+export interface TracedPieces {
+  readonly pieces: readonly TracedPiece[];
+  readonly passedOver: readonly string[];
+}
+
+/** Longest text that is read: a garment is some hundred kilobytes. */
+const LONGEST_TEXT = 20_000_000;
+
+/** Millimetres of the units a file may be in, by their numbers in it. */
+const UNIT_MM: Readonly<Record<number, number>> = { 1: 25.4, 4: 1, 5: 10, 6: 1000 };
+
+/**
+ * Reads pieces from a DXF of any program: a piece for each block that has an outline.
+ *
+ * @param unitMm millimetres of its unit, where the file itself does not say.
+ * @returns them; or `file-too-large`, `dxf-unreadable`, `unit-unknown`, `no-pieces`.
+ */
+export function readDxf(text: string, unitMm?: number): Result<TracedPieces> {
+  if (text.length > LONGEST_TEXT)
+    return fail(
+      "file-too-large",
+      `Expected a file of up to ${LONGEST_TEXT / 1_000_000} million signs, but it has ${text.length}.`,
+    );
+  const file = parsed(text);
+  if (!file) return fail("dxf-unreadable", "Expected a DXF file in text form, but it cannot be read as one.");
+  const told = Number(file.header?.$INSUNITS ?? 0);
+  const mm = UNIT_MM[told] ?? unitMm;
+  if (mm === undefined)
+    return fail(
+      "unit-unknown",
+      `Expected the file to say inches, mm, cm or m, but its unit is ${told === 0 ? "not told" : `number ${told}`}: say which it is.`,
+    );
+  const passedOver = new Map<string, number>();
+  const pieces = Object.values(file.blocks ?? {}).flatMap((block) => {
+    const piece = pieceOf(block.name, block.entities ?? [], mm, (entity) => {
+      const kind = `${entity.type} on layer ${entity.layer}`;
+      passedOver.set(kind, (passedOver.get(kind) ?? 0) + 1);
+    });
+    return piece ? [piece] : [];
+  });
+  if (pieces.length === 0)
+    return fail("no-pieces", "Expected blocks with an outline on layer 1 or 14, but the file has none.");
+  return ok({ pieces, passedOver: [...passedOver].map(([kind, times]) => `${kind}: ${times}`).toSorted() });
+}
+
+function parsed(text: string): IDxf | null {
+  try {
+    return new DxfParser().parseSync(text);
+  } catch {
+    return null;
+  }
+}
+
+/** Layers whose points follow from the outline: looked at, and nothing new. */
+const FOLLOWING: ReadonlySet<string> = new Set([
+  DXF_LAYERS.turnPoints,
+  DXF_LAYERS.curvePoints,
+  DXF_LAYERS.internal,
+  DXF_LAYERS.text,
+]);
+
+function pieceOf(
+  blockName: string,
+  entities: readonly IEntity[],
+  mm: number,
+  passOver: (entity: IEntity) => void,
+): TracedPiece | null {
+  const at = (place: IPoint): Point => ({ x: place.x * mm, y: place.y === 0 ? 0 : -place.y * mm });
+  const texts = new Map<string, string>();
+  const found = { boundary: [] as Point[], sewLine: [] as Point[], notches: [] as Point[], drills: [] as Point[] };
+  let grain: TracedPiece["grain"] = null;
+  for (const entity of entities) {
+    const [vertices, position] = [verticesOf(entity), positionOf(entity)];
+    if (vertices && entity.layer === DXF_LAYERS.boundary && entity.type !== "LINE") found.boundary = vertices.map(at);
+    else if (vertices && entity.layer === DXF_LAYERS.sewLine && entity.type !== "LINE")
+      found.sewLine = vertices.map(at);
+    else if (vertices?.[0] && vertices[1] && entity.layer === DXF_LAYERS.grain)
+      grain = { from: at(vertices[0]), to: at(vertices[1]) };
+    else if (position && entity.layer === DXF_LAYERS.notches) found.notches.push(at(position));
+    else if (position && entity.layer === DXF_LAYERS.drill) found.drills.push(at(position));
+    else if (entity.type === "TEXT") {
+      const [, key, value] = /^([^:]+):\s*(.*)$/.exec((entity as IEntity & { text: string }).text ?? "") ?? [];
+      if (key && value !== undefined) texts.set(key.toLowerCase(), value);
+    } else if (!FOLLOWING.has(entity.layer)) passOver(entity);
+  }
+  if (found.boundary.length === 0 && found.sewLine.length === 0) return null;
+  const count = Number.parseInt(texts.get("quantity") ?? "", 10);
+  return {
+    ...found,
+    name: texts.get("piece name") ?? blockName,
+    count: Number.isInteger(count) && count > 0 ? count : null,
+    material: texts.get("material") ?? null,
+    grain,
+  };
+}
+
+const finite = (place: IPoint | undefined): place is IPoint =>
+  place !== undefined && Number.isFinite(place.x) && Number.isFinite(place.y);
+
+/** The places of a line of any kind; null for what is none, or has a place that is no number. */
+function verticesOf(entity: IEntity): IPoint[] | null {
+  const { vertices } = entity as IEntity & { vertices?: IPoint[] };
+  return Array.isArray(vertices) && vertices.length > 1 && vertices.every(finite) ? vertices : null;
+}
+
+function positionOf(entity: IEntity): IPoint | null {
+  const { position } = entity as IEntity & { position?: IPoint };
+  return entity.type === "POINT" && finite(position) ? position : null;
+}
