@@ -1,12 +1,21 @@
 import type { Explanation } from "../explain/index.ts";
 import type { Piece } from "./piece/index.ts";
 
-/** A girth of the plan, and what the drawn pieces come to there. */
-export interface DraftGirth {
+/** Edges whose lengths add up to one length, mm, with what of it lies beside the pieces. */
+export interface Run {
+  readonly parts: readonly { readonly piece: string; readonly edge: string }[];
+  readonly plusMm: number;
+}
+
+/** A level with its planned girth G, mm. */
+export interface PlannedLevel {
   readonly level: string;
-  /** G, mm. */
   readonly plannedMm: number;
-  readonly piecesMm: number;
+}
+
+/** A loop that runs along edges, with what was planned for it: down the front, through the crotch and up the back. */
+export interface PlannedLoop extends PlannedLevel {
+  readonly along: Run;
 }
 
 /** Two ends of edges that lie in one line once their seam is closed: the waist over the side. */
@@ -22,37 +31,35 @@ export interface DraftNumber {
   readonly explanation: Explanation;
 }
 
-/** An edge that elastic goes round, with what it has to agree with, mm. */
+/** An edge that elastic goes round, with what it has to agree with, mm. It is marked at the first of its parts. */
 export interface ElasticEdge {
   readonly name: string;
-  /** Length of the seam line, all its pieces together. */
-  readonly edgeMm: number;
+  readonly along: Run;
   /** G the plan wants there; null where none was planned. */
   readonly plannedMm: number | null;
   /** What it lies on on the body; null where it was not measured. */
   readonly bodyMm: number | null;
-  /** Where it is marked. */
-  readonly piece: string;
-  readonly edge: string;
 }
 
-/** A straight length that must not pass another one of the body, with the words for it. */
+/** A length of the pieces that must not pass one of the body, with the words for both. */
 export interface LengthLimit {
   readonly name: string;
-  readonly mm: number;
+  readonly along: Run;
   readonly mostMm: number;
   readonly mostName: string;
-  readonly piece: string;
-  readonly edge: string;
 }
 
-/** What a recipe draws: pieces with all that is checked and explained of them. */
+/**
+ * What a recipe draws: pieces with what they are held against and explained by. What the pieces come to is measured, never
+ * kept: see `measured.ts`.
+ */
 export interface Draft {
   readonly recipe: string;
   readonly pieces: readonly Piece[];
-  readonly girths: readonly DraftGirth[];
-  /** Planned levels that an edge cuts off on some piece: no ring goes round there. */
-  readonly openLevels: readonly string[];
+  /** The pieces that go round the body together, and the levels their girth is planned at. */
+  readonly round: readonly string[];
+  readonly levels: readonly PlannedLevel[];
+  readonly loops: readonly PlannedLoop[];
   readonly numbers: readonly DraftNumber[];
   readonly oneLines: readonly OneLine[];
   readonly elastics: readonly ElasticEdge[];

@@ -1,6 +1,16 @@
 export * from "./checks/index.ts";
-export type { Draft, DraftGirth, DraftNumber, ElasticEdge, LengthLimit, OneLine } from "./draft.ts";
+export type {
+  Draft,
+  DraftNumber,
+  ElasticEdge,
+  LengthLimit,
+  OneLine,
+  PlannedLevel,
+  PlannedLoop,
+  Run,
+} from "./draft.ts";
 export * from "./geometry/index.ts";
+export { type DraftGirth, girthsOf, pieceOf, runLength } from "./measured.ts";
 export * from "./operations/index.ts";
 export * from "./piece/index.ts";
 export * from "./recipes/index.ts";

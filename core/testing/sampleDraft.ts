@@ -62,8 +62,9 @@ export function samplePiece(corners: readonly (readonly [x: number, y: number])[
 export const draftOf = (pieces: readonly Piece[], own: Partial<Draft> = {}): Draft => ({
   recipe: "sample",
   pieces,
-  girths: [],
-  openLevels: [],
+  round: [],
+  levels: [],
+  loops: [],
   numbers: [],
   oneLines: [],
   elastics: [],

@@ -4,6 +4,7 @@ import {
   cutLine,
   type Draft,
   edgeLength,
+  girthsOf,
   levelWidth,
   type Piece,
   type PieceEdge,
@@ -81,30 +82,33 @@ const written = (mm: number): number => Number(mm.toFixed(DECIMALS)) + 0;
 const at = ({ x, y }: Point) => ({ x: written(x), y: written(y) });
 
 /** A draft with all its checks, as it is written to a file. */
-export const draftJson = (draft: Draft): DraftJson => ({
-  format: "stenz.draft",
-  version: 1,
-  unit: "mm",
-  recipe: draft.recipe,
-  pieces: draft.pieces.map(pieceJson),
-  girths: Object.fromEntries(
-    draft.girths.map(({ level, plannedMm, piecesMm }) => [
-      level,
-      { planned: written(plannedMm), pieces: written(piecesMm) },
-    ]),
-  ),
-  openLevels: [...draft.openLevels],
-  numbers: draft.numbers.map(({ id, explanation: { title, formula, terms, result, notes } }) => ({
-    id,
-    title,
-    formula,
-    terms: terms.map(({ symbol, meaning, value, source }) => ({ symbol, meaning, value, source })),
-    value: result.value,
-    notes: [...notes],
-  })),
-  checks: checkDraft(draft).map(({ at: where, ...check }) => ({ ...check, ...(where ? { at: at(where) } : {}) })),
-  notes: [...draft.notes],
-});
+export function draftJson(draft: Draft): DraftJson {
+  const { girths, openLevels } = girthsOf(draft);
+  return {
+    format: "stenz.draft",
+    version: 1,
+    unit: "mm",
+    recipe: draft.recipe,
+    pieces: draft.pieces.map(pieceJson),
+    girths: Object.fromEntries(
+      girths.map(({ level, plannedMm, piecesMm }) => [
+        level,
+        { planned: written(plannedMm), pieces: written(piecesMm) },
+      ]),
+    ),
+    openLevels: [...openLevels],
+    numbers: draft.numbers.map(({ id, explanation: { title, formula, terms, result, notes } }) => ({
+      id,
+      title,
+      formula,
+      terms: terms.map(({ symbol, meaning, value, source }) => ({ symbol, meaning, value, source })),
+      value: result.value,
+      notes: [...notes],
+    })),
+    checks: checkDraft(draft).map(({ at: where, ...check }) => ({ ...check, ...(where ? { at: at(where) } : {}) })),
+    notes: [...draft.notes],
+  };
+}
 
 const pieceJson = (piece: Piece): DraftJson["pieces"][number] => ({
   id: piece.id,

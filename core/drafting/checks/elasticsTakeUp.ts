@@ -1,6 +1,7 @@
 import type { Draft, ElasticEdge } from "../draft.ts";
-import { edgeOf } from "../piece/index.ts";
+import { runLength } from "../measured.ts";
 import type { Check, Fault } from "./check.ts";
+import { startOf } from "./where.ts";
 
 /** Rounding that counts as equal, mm. */
 const ROUNDED_MM = 1;
@@ -12,10 +13,9 @@ export const elasticsTakeUp: Check = {
   faults: (draft) => draft.elastics.flatMap((elastic) => faultsOf(draft, elastic)),
 };
 
-function faultsOf({ pieces }: Draft, { name, edgeMm, plannedMm, bodyMm, piece, edge }: ElasticEdge): Fault[] {
-  const drawn = pieces.find(({ id }) => id === piece);
-  const at = drawn && edgeOf(drawn, edge).lines[0]?.from;
-  const where = { piece, edge, ...(at ? { at } : {}) };
+function faultsOf(draft: Draft, { name, along, plannedMm, bodyMm }: ElasticEdge): Fault[] {
+  const edgeMm = runLength(draft, along);
+  const where = startOf(draft, along);
   if (plannedMm !== null && edgeMm < plannedMm - ROUNDED_MM)
     return [
       {

@@ -1,13 +1,11 @@
 import { ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
-import { edgeLength, edgeOf } from "../../piece/index.ts";
 import type { Given } from "../facts.ts";
 import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
 import { lowerLevels, sideLevels } from "../lowerLevels.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
-import { ringGirths } from "../ringGirths.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { type Half, widthNumbers } from "../widths.ts";
 import { halfBlock, halfPiece } from "./half.ts";
@@ -58,16 +56,14 @@ function draw(given: Given): Result<Draft> {
   if (!back.ok) return back;
   const allowances = { seamMm: given.number("seam_allowance"), edgeMm: given.number("edge_allowance") };
   const legs = fitLegs(given, { front: front.value.leg, back: back.value.leg }, centres.gussetMm, allowances);
-  const round = [halfPiece(front.value, legs.front, allowances), halfPiece(back.value, legs.back, allowances)] as const;
-  const side = edgeLength(edgeOf(round[0], "side"));
+  const round = [halfPiece(front.value, legs.front, allowances), halfPiece(back.value, legs.back, allowances)];
   const depth = given.measure("crotch_depth");
   return ok({
     recipe: brief.id,
     pieces: [...round, ...legs.gussets],
-    ...ringGirths(
-      levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
-      round,
-    ),
+    round: ["front", "back"],
+    levels: levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
+    loops: [],
     numbers: [
       ...centres.numbers,
       ...widthNumbers(levels.value, "front"),
@@ -82,11 +78,9 @@ function draw(given: Given): Result<Draft> {
         : [
             {
               name: "side from the natural waist to the leg",
-              mm: side + given.number("waist_drop_side"),
+              along: { parts: [{ piece: "front", edge: "side" }], plusMm: given.number("waist_drop_side") },
               mostMm: depth,
               mostName: "crotch_depth",
-              piece: "front",
-              edge: "side",
             },
           ],
     rollMm: given.number("roll_width"),

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleDraft } from "../../../testing/index.ts";
 import { checkDraft } from "../../checks/index.ts";
+import { girthsOf } from "../../measured.ts";
 import { cutLine, edgeLength, edgeOf, levelWidth } from "../../piece/index.ts";
 import { drawBy } from "../recipes.ts";
 
@@ -32,9 +33,9 @@ describe("a camisole", () => {
   });
 
   it("counts the levels it reaches only", () => {
-    expect(drawn({ below_waist: 150 }).girths.map(({ level }) => level)).toEqual(["bust", "waist"]);
-    expect(drawn({ below_waist: 200 }).girths.map(({ level }) => level)).toEqual(["bust", "waist", "hip"]);
-    expect(drawn({ below_waist: 150 }).openLevels).toEqual(["hip"]);
+    expect(girthsOf(drawn({ below_waist: 150 })).girths.map(({ level }) => level)).toEqual(["bust", "waist"]);
+    expect(girthsOf(drawn({ below_waist: 200 })).girths.map(({ level }) => level)).toEqual(["bust", "waist", "hip"]);
+    expect(girthsOf(drawn({ below_waist: 150 })).openLevels).toEqual(["hip"]);
   });
 
   it("hangs straight down past the hip", () => {

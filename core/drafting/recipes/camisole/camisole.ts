@@ -5,7 +5,6 @@ import { lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
-import { ringGirths } from "../ringGirths.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { strapFromCentre } from "../strapFromCentre.ts";
 import { type Half, widthNumbers } from "../widths.ts";
@@ -59,10 +58,9 @@ function draw(given: Given): Result<Draft> {
   return ok({
     recipe: camisole.id,
     pieces,
-    ...ringGirths(
-      all.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
-      pieces,
-    ),
+    round: ["front", "back"],
+    levels: all.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
+    loops: [],
     numbers: [
       ...widthNumbers(all, "front"),
       ...widthNumbers(all, "back"),

@@ -54,11 +54,16 @@ export function fitLegs(
     gussets: [gusset, gussetPiece("gussetLining", "lining", size, allowances)],
     elastic: {
       name: "leg edge",
-      edgeMm,
+      along: {
+        parts: [
+          { piece: "front", edge: "leg" },
+          { piece: "gusset", edge: "side" },
+          { piece: "back", edge: "leg" },
+        ],
+        plusMm: 0,
+      },
       plannedMm: planned,
       bodyMm: given.measure("leg_edge"),
-      piece: "front",
-      edge: "leg",
     },
     oneLines: [
       oneLine(["front", "leg", "start"], ["back", "leg", "start"]),

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleDraft } from "../../../testing/index.ts";
 import { checkDraft } from "../../checks/index.ts";
 import { directionAt } from "../../geometry/index.ts";
+import { girthsOf } from "../../measured.ts";
 import { edgeLength, edgeOf, levelWidth } from "../../piece/index.ts";
 import type { DraftFacts } from "../facts.ts";
 import { drawBy } from "../recipes.ts";
@@ -52,7 +53,7 @@ describe("the trunk of a one-piece", () => {
 
   it("as drawn is the planned one, longer or shorter", () => {
     for (const trunk_loop of [1440, 1480, 1560]) {
-      const loop = drawn({}, lengths({ trunk_loop })).girths.find(({ level }) => level === "trunkLoop");
+      const loop = girthsOf(drawn({}, lengths({ trunk_loop }))).girths.find(({ level }) => level === "trunkLoop");
       expect(loop).toEqual({ level: "trunkLoop", plannedMm: trunk_loop, piecesMm: expect.closeTo(trunk_loop, 6) });
     }
   });
@@ -66,7 +67,7 @@ describe("the trunk of a one-piece", () => {
   it("without a loop is the sum of its parts, and says so", () => {
     const { trunk_loop: _left, ...rest } = FACTS.lengths;
     const draft = drawn({}, { lengths: rest });
-    expect(draft.girths.at(-1)?.piecesMm).toBeCloseTo(1495, 6);
+    expect(girthsOf(draft).girths.at(-1)?.piecesMm).toBeCloseTo(1495, 6);
     expect(draft.notes).toContain("No trunk loop was planned: it is the sum of its four parts.");
   });
 });
@@ -74,7 +75,7 @@ describe("the trunk of a one-piece", () => {
 describe("the block of a one-piece", () => {
   it("comes to the plan at every level that goes all round", () => {
     const draft = drawn({ neck_depth: 100, back_depth: 100, leg_raise: 0 });
-    expect(draft.girths.map(({ level }) => level)).toEqual([
+    expect(girthsOf(draft).girths.map(({ level }) => level)).toEqual([
       "overbust",
       "bust",
       "underbust",
@@ -83,12 +84,15 @@ describe("the block of a one-piece", () => {
       "hip",
       "trunkLoop",
     ]);
-    for (const { plannedMm, piecesMm } of draft.girths) expect(piecesMm).toBeCloseTo(plannedMm, 6);
+    for (const { plannedMm, piecesMm } of girthsOf(draft).girths) expect(piecesMm).toBeCloseTo(plannedMm, 6);
   });
 
   it("a deep neck or back opens the levels it passes", () => {
-    expect(drawn({ neck_depth: 290, back_depth: 100, leg_raise: 0 }).openLevels).toEqual(["overbust", "bust"]);
-    expect(drawn({ neck_depth: 100, back_depth: 400, leg_raise: 0 }).openLevels).toContain("waist");
+    expect(girthsOf(drawn({ neck_depth: 290, back_depth: 100, leg_raise: 0 })).openLevels).toEqual([
+      "overbust",
+      "bust",
+    ]);
+    expect(girthsOf(drawn({ neck_depth: 100, back_depth: 400, leg_raise: 0 })).openLevels).toContain("waist");
   });
 
   it("by hand: the front takes the bust arc's share at bust and underbust", () => {
@@ -106,7 +110,7 @@ describe("the block of a one-piece", () => {
   it("without overbust and underbust goes from bust to waist", () => {
     const { overbust: _o, underbust: _u, ...girths } = FACTS.girths;
     const draft = drawn({ neck_depth: 80, back_depth: 80, leg_raise: 0 }, { girths });
-    expect(draft.girths.map(({ level }) => level)).toEqual(["bust", "waist", "highHip", "hip", "trunkLoop"]);
+    expect(girthsOf(draft).girths.map(({ level }) => level)).toEqual(["bust", "waist", "highHip", "hip", "trunkLoop"]);
   });
 });
 

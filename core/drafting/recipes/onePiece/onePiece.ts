@@ -1,12 +1,11 @@
 import { ok, type Result } from "../../../result.ts";
-import type { Draft, DraftGirth } from "../../draft.ts";
+import type { Draft, Run } from "../../draft.ts";
 import type { Given } from "../facts.ts";
 import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
 import { sideLevels } from "../lowerLevels.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
-import { ringGirths } from "../ringGirths.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { strapFromCentre } from "../strapFromCentre.ts";
 import { type Half, widthNumbers } from "../widths.ts";
@@ -77,16 +76,13 @@ function draw(given: Given): Result<Draft> {
   const allowances = { seamMm: given.number("seam_allowance"), edgeMm: given.number("edge_allowance") };
   const legs = fitLegs(given, { front: front.value.leg, back: back.value.leg }, centres.gussetMm, allowances);
   const round = [bodyPiece(front.value, legs.front, allowances), bodyPiece(back.value, legs.back, allowances)];
-  const rings = ringGirths(
-    levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
-    round,
-  );
   const taken = levels.value.filter(({ zone }) => zone === "bust" || zone === "waist" || zone === "hip");
   return ok({
     recipe: onePiece.id,
     pieces: [...round, ...legs.gussets],
-    girths: [...rings.girths, loopOf(front.value, back.value, centres.gussetMm, trunk.loopMm)],
-    openLevels: rings.openLevels,
+    round: ["front", "back"],
+    levels: levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
+    loops: [{ level: "trunkLoop", plannedMm: trunk.loopMm, along: loopOf(front.value, back.value) }],
     numbers: [
       ...trunk.numbers,
       ...centres.numbers,
@@ -108,11 +104,10 @@ function draw(given: Given): Result<Draft> {
   });
 }
 
-/** The loop as drawn: from the front shoulder down, over the gusset and up to the back shoulder. */
-const loopOf = (front: BodyBlock, back: BodyBlock, gussetMm: number, plannedMm: number): DraftGirth => ({
-  level: "trunkLoop",
-  plannedMm,
-  piecesMm: front.gussetY - front.shoulderY + gussetMm + (back.gussetY - back.shoulderY),
+/** The loop as it is worn: down the centres over the gusset, and at both ends from the shoulder to where the cloth begins. */
+const loopOf = (front: BodyBlock, back: BodyBlock): Run => ({
+  parts: ["front", "gusset", "back"].map((piece) => ({ piece, edge: "centre" })),
+  plusMm: front.plan.depthMm + back.plan.depthMm,
 });
 
 function frontTop(given: Given): { line: TopLine; depthMm: number } {

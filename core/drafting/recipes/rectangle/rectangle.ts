@@ -72,8 +72,9 @@ function draw(given: Given): Result<Draft> {
   return ok({
     recipe: rectangle.id,
     pieces: [piece],
-    girths: [],
-    openLevels: [],
+    round: [],
+    levels: [],
+    loops: [],
     numbers: [
       lengthNumber(`${kind.id}.width`, `${kind.name}, width between the seam lines`, {
         formula: kind.formula,

@@ -8,7 +8,6 @@ import type { Given } from "../facts.ts";
 import { oneLine } from "../oneLine.ts";
 import { numberOption as mm, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
 import type { Recipe } from "../recipe.ts";
-import { ringGirths } from "../ringGirths.ts";
 import { arcNeeds, frontShare, sharesNote } from "../shares.ts";
 import { type Half, halfWidth, type SharedGirth, widthNumbers } from "../widths.ts";
 
@@ -61,7 +60,9 @@ function draw(given: Given): Result<Draft> {
   return ok({
     recipe: skirt.id,
     pieces,
-    ...ringGirths([{ level: "hip", plannedMm: hip.girthMm }], pieces),
+    round: ["front", "back"],
+    levels: [{ level: "hip", plannedMm: hip.girthMm }],
+    loops: [],
     numbers: [
       ...widthNumbers([hip], "front"),
       ...widthNumbers([hip], "back"),
