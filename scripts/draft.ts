@@ -3,7 +3,7 @@ import { createWriteStream, mkdirSync, readFileSync, writeFileSync } from "node:
 import { basename, extname, join } from "node:path";
 import { pipeline } from "node:stream/promises";
 import { parseArgs } from "node:util";
-import { type Draft, drawBy } from "../core/drafting/index.ts";
+import { type Draft, drawBy, type OperationReport, operate } from "../core/drafting/index.ts";
 import { readDraftFile } from "../formats/drafts/draftFile.ts";
 import { draftJson } from "../formats/drafts/draftJson.ts";
 import { draftSvg } from "../formats/drafts/draftSvg.ts";
@@ -15,8 +15,10 @@ const USAGE =
   "Usage: npm run --silent draft -- FILE.json --out DIR [--json --svg --dxf --pdf [--paper a4|letter|a0|roll610|roll914]]";
 
 /** What can be written, by the option that asks for it. */
-const WRITERS: Readonly<Record<"json" | "svg" | "dxf" | "pdf", (draft: Draft, file: string) => unknown>> = {
-  json: (draft, to) => writeFileSync(to, `${JSON.stringify(draftJson(draft), null, 1)}\n`),
+const WRITERS: Readonly<
+  Record<"json" | "svg" | "dxf" | "pdf", (draft: Draft, file: string, reports: readonly OperationReport[]) => unknown>
+> = {
+  json: (draft, to, reports) => writeFileSync(to, `${JSON.stringify(draftJson(draft, reports), null, 1)}\n`),
   svg: (draft, to) => writeFileSync(to, draftSvg(draft)),
   dxf: (draft, to) => writeFileSync(to, draftDxf(draft, { title: basename(to, ".dxf"), size: "" })),
   pdf: (draft, to) =>
@@ -28,23 +30,32 @@ const FORMATS = Object.keys(WRITERS) as (keyof typeof WRITERS)[];
 const NO_FILE: ReadonlySet<string> = new Set(["json-unreadable", "json-too-deep", "file-too-large"]);
 
 const { file, out, wanted, paper } = asked();
-const request = readDraftFile(readText(file));
-if (!request.ok && NO_FILE.has(request.problem.code)) stop(request.problem.message);
-const draft = request.ok ? drawBy(request.value.recipe, request.value.facts) : request;
-if (draft.ok) {
+const made = makeFrom(readText(file));
+if (made.ok) {
+  const { draft, reports } = made.value;
   const name = file === "-" ? "draft" : basename(file, extname(file));
   const files = wanted.map((format) => join(out, `${name}.${format}`));
   try {
     mkdirSync(out, { recursive: true });
-    for (const [at, format] of wanted.entries()) await WRITERS[format](draft.value, files[at] ?? "");
+    for (const [at, format] of wanted.entries()) await WRITERS[format](draft, files[at] ?? "", reports);
   } catch (cause) {
-    stop(`Expected ${out} to be a folder that can be written to (${(cause as NodeJS.ErrnoException).code}).`);
+    const { code } = cause as NodeJS.ErrnoException;
+    if (!code) throw cause;
+    stop(`Expected ${out} to be a folder that can be written to (${code}).`);
   }
-  const failed = draftJson(draft.value).checks.filter(({ ok }) => !ok);
-  console.log(JSON.stringify({ files, pieces: draft.value.pieces.length, failed }, null, 1));
+  const failed = draftJson(draft).checks.filter(({ ok }) => !ok);
+  console.log(JSON.stringify({ files, pieces: draft.pieces.length, failed }, null, 1));
 } else {
-  console.log(JSON.stringify({ error: draft.problem }, null, 1));
+  if (NO_FILE.has(made.problem.code)) stop(made.problem.message);
+  console.log(JSON.stringify({ error: made.problem }, null, 1));
   process.exitCode = 1;
+}
+
+function makeFrom(text: string) {
+  const request = readDraftFile(text);
+  if (!request.ok) return request;
+  const drawn = drawBy(request.value.recipe, request.value.facts);
+  return drawn.ok ? operate(drawn.value, request.value.operations) : drawn;
 }
 
 function asked() {

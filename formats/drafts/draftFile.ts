@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import type { DraftFacts } from "../../core/drafting/index.ts";
+import { type DraftFacts, OPERATIONS, type OperationCall } from "../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { readJson } from "../json.ts";
 import { validator } from "../validation.ts";
@@ -35,6 +35,11 @@ export const DRAFT_FILE = Type.Object(
         },
       ),
     ),
+    operations: Type.Optional(
+      Type.Array(Type.Object({ operation: Type.String({ maxLength: 60 }) }, { additionalProperties: true }), {
+        maxItems: 200,
+      }),
+    ),
   },
   { additionalProperties: false },
 );
@@ -45,6 +50,8 @@ const validate = validator(DRAFT_FILE);
 export interface DraftRequest {
   readonly recipe: string;
   readonly facts: DraftFacts;
+  /** Done one after the other once it is drawn. */
+  readonly operations: readonly OperationCall[];
 }
 
 /**
@@ -65,8 +72,28 @@ export function readDraftFile(text: string): Result<DraftRequest> {
     return fail("another-unit", `Expected lengths in mm, but the file says “${String(unit).slice(0, 20)}”.`);
   const file = validate(json.value);
   if (!file.ok) return file;
-  const { recipe, measures = {}, girths = {}, lengths = {}, options = {} } = file.value;
-  return ok({ recipe, facts: { measures, girths, lengths, options } });
+  const { recipe, measures = {}, girths = {}, lengths = {}, options = {}, operations = [] } = file.value;
+  const calls = readCalls(operations);
+  return calls.ok ? ok({ recipe, facts: { measures, girths, lengths, options }, operations: calls.value }) : calls;
+}
+
+const PARAMS = new Map(OPERATIONS.map(({ id, params }) => [id, validator(params)]));
+
+/** Reads the numbers of each operation by its own schema. */
+function readCalls(operations: readonly { readonly operation: string }[]): Result<OperationCall[]> {
+  const calls: OperationCall[] = [];
+  for (const [at, { operation, ...params }] of operations.entries()) {
+    const read = PARAMS.get(operation);
+    if (!read)
+      return fail(
+        "unknown-operation",
+        `Operation ${at + 1}: expected one of ${[...PARAMS.keys()].join(", ")}, but got “${operation.slice(0, 40)}”.`,
+      );
+    const valid = read(params);
+    if (!valid.ok) return fail(valid.problem.code, `Operation ${at + 1}, ${operation}: ${valid.problem.message}`);
+    calls.push({ operation, params });
+  }
+  return ok(calls);
 }
 
 const unitOf = (value: unknown): unknown =>

@@ -6,6 +6,7 @@ import {
   edgeLength,
   girthsOf,
   levelWidth,
+  type OperationReport,
   type Piece,
   type PieceEdge,
   type Point,
@@ -70,6 +71,15 @@ export const DRAFT_JSON = Type.Object({
       at: Type.Optional(place()),
     }),
   ),
+  changes: Type.Array(
+    Type.Object({
+      operation: Type.String(),
+      edges: Type.Array(
+        Type.Object({ piece: Type.String(), edge: Type.String(), before: Type.Number(), after: Type.Number() }),
+      ),
+      girths: Type.Array(Type.Object({ level: Type.String(), before: Type.Number(), after: Type.Number() })),
+    }),
+  ),
   notes: Type.Array(Type.String()),
 });
 
@@ -81,8 +91,11 @@ const DECIMALS = 4;
 const written = (mm: number): number => Number(mm.toFixed(DECIMALS)) + 0;
 const at = ({ x, y }: Point) => ({ x: written(x), y: written(y) });
 
-/** A draft with all its checks, as it is written to a file. */
-export function draftJson(draft: Draft): DraftJson {
+/**
+ * A draft with all its checks, as it is written to a file.
+ * @param reports what the operations changed that are in it, in their order.
+ */
+export function draftJson(draft: Draft, reports: readonly OperationReport[] = []): DraftJson {
   const { girths, openLevels } = girthsOf(draft);
   return {
     format: "stenz.draft",
@@ -106,9 +119,16 @@ export function draftJson(draft: Draft): DraftJson {
       notes: [...notes],
     })),
     checks: checkDraft(draft).map(({ at: where, ...check }) => ({ ...check, ...(where ? { at: at(where) } : {}) })),
+    changes: reports.map(({ operation, edges, girths: levels }) => ({
+      operation,
+      edges: edges.map(({ beforeMm, afterMm, ...edge }) => ({ ...edge, ...change(beforeMm, afterMm) })),
+      girths: levels.map(({ beforeMm, afterMm, ...level }) => ({ ...level, ...change(beforeMm, afterMm) })),
+    })),
     notes: [...draft.notes],
   };
 }
+
+const change = (beforeMm: number, afterMm: number) => ({ before: written(beforeMm), after: written(afterMm) });
 
 const pieceJson = (piece: Piece): DraftJson["pieces"][number] => ({
   id: piece.id,

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { Bezier } from "bezier-js";
 import { Window } from "happy-dom";
 import { describe, expect, it } from "vitest";
-import { drawBy, RECIPES } from "../../core/drafting/index.ts";
+import { drawBy, operate, RECIPES } from "../../core/drafting/index.ts";
 import { BRIEF_FACTS, sampleDraft } from "../../core/testing/index.ts";
 import { validator } from "../validation.ts";
 import { readDraftFile } from "./draftFile.ts";
@@ -40,15 +40,19 @@ describe("examples of files to draft from", () => {
   it.each(EXAMPLES)("%s is drawn, keeps every rule and is written as its schema says", (name) => {
     const request = read(readFileSync(join(FOLDER, name), "utf8"));
     if (!request.ok) throw new Error(request.problem.message);
-    const written = draftJson(sampleDraft(request.value.recipe, request.value.facts));
-    expect(written.checks.filter(({ ok }) => !ok)).toEqual([]);
+    const done = operate(sampleDraft(request.value.recipe, request.value.facts), request.value.operations);
+    if (!done.ok) throw new Error(done.problem.message);
+    const written = draftJson(done.value.draft, done.value.reports);
+    // What was taken in on purpose is no longer the plan's.
+    const broken = written.checks.filter(({ ok }) => !ok).map(({ id }) => id);
+    expect(broken).toEqual(request.value.operations.length > 0 ? ["girthsSum"] : []);
     expect(validator(DRAFT_JSON)(JSON.parse(JSON.stringify(written))).ok).toBe(true);
   });
 });
 
 describe("a file to draft from", () => {
   it("is read as it stands; what is left out is nothing", () => {
-    expect(read(file({}))).toEqual({ ok: true, value: { recipe: "brief", facts: BRIEF_FACTS } });
+    expect(read(file({}))).toEqual({ ok: true, value: { recipe: "brief", facts: BRIEF_FACTS, operations: [] } });
     expect(read('{"recipe":"rectangle","unit":"mm"}')).toMatchObject({
       ok: true,
       value: { facts: { measures: {}, girths: {}, lengths: {}, options: {} } },
@@ -68,6 +72,46 @@ describe("a file to draft from", () => {
     ["far too long", " ".repeat(1_000_001), "file-too-large", /up to 1 million signs, but it has 1000001/],
   ])("of %s is refused with what was expected", (_said, text, code, message) => {
     expect(read(text)).toMatchObject({ ok: false, problem: { code, message: expect.stringMatching(message) } });
+  });
+});
+
+const TAKEN_IN = {
+  operation: "letOut",
+  piece: "front",
+  edge: "side",
+  amount: -6,
+  fullFrom: 90,
+  fullTo: 110,
+  blendBefore: 60,
+  blendAfter: 30,
+};
+
+describe("operations of a file", () => {
+  it("are read by their own numbers, done in order, and told in the JSON", () => {
+    const request = read(file({ operations: [TAKEN_IN] }));
+    if (!request.ok) throw new Error(request.problem.message);
+    const { operation, ...params } = TAKEN_IN;
+    expect(request.value.operations).toEqual([{ operation, params }]);
+    const done = operate(draft, request.value.operations);
+    if (!done.ok) throw new Error(done.problem.message);
+    const written = draftJson(done.value.draft, done.value.reports);
+    expect(written.changes).toMatchObject([{ operation: "letOut", girths: [{ level: "highHip", before: 780 }] }]);
+    expect(written.changes[0]?.edges.map(({ piece, edge }) => `${piece} ${edge}`)).toContain("front side");
+    expect(validator(DRAFT_JSON)(JSON.parse(JSON.stringify(written))).ok).toBe(true);
+  });
+
+  it.each([
+    [[{ operation: "iron" }], "unknown-operation", /Operation 1: expected one of letOut/],
+    [[TAKEN_IN, { ...TAKEN_IN, amount: "much" }], "invalid-input", /Operation 2, letOut: Expected amount/],
+    [[{ ...TAKEN_IN, amount: 400 }], "invalid-input", /amount/],
+    [[{ ...TAKEN_IN, slant: 3 }], "invalid-input", /“slant”/],
+    [[{}], "invalid-input", /“operation”, but it is missing/],
+    ["all", "invalid-input", /operations/],
+  ])("%j is refused with what was expected", (operations, code, message) => {
+    expect(read(file({ operations }))).toMatchObject({
+      ok: false,
+      problem: { code, message: expect.stringMatching(message) },
+    });
   });
 });
 

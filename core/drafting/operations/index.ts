@@ -1,2 +1,4 @@
 export { type Blend, blendArea, offsetAt, slopeAt } from "./blend.ts";
-export { letOut } from "./letOut.ts";
+export { letOut, letOutAlong } from "./letOut.ts";
+export type { Operation } from "./operation.ts";
+export { OPERATIONS, type OperationCall, type OperationReport, operate } from "./operations.ts";

@@ -15,7 +15,7 @@ import {
   straight,
 } from "../geometry/index.ts";
 import { type Blend, blendArea } from "./blend.ts";
-import { letOut } from "./letOut.ts";
+import { letOut, letOutAlong } from "./letOut.ts";
 
 const SIDE = straight(point(0, 0), point(0, 400));
 const done = (edge: Edge, blend: Blend): Edge[] => {
@@ -108,5 +108,20 @@ describe("marks", () => {
     const changed = done(SIDE, { ...blend, fullFromMm: 0, fullToMm: 0, beforeMm: 50, afterMm: 50 });
     expect(changed[0]?.from.x).toBeCloseTo(5, 4);
     expect(changed.at(-1)?.to).toEqual(point(0, 400));
+  });
+});
+
+describe("several edges one after the other", () => {
+  it("are let out as if they were one", () => {
+    const parts = [straight(point(0, 0), point(0, 130)), straight(point(0, 130), point(0, 400))];
+    const blend = { amountMm: 9, fullFromMm: 110, fullToMm: 160, beforeMm: 60, afterMm: 70 };
+    const [whole, apart] = [letOut(SIDE, blend), letOutAlong(parts, blend)];
+    if (!whole.ok || !apart.ok) throw new Error("There is room.");
+    for (let mm = 5; mm < 400; mm += 15)
+      expect(
+        distance(placeAlong(apart.value, mm) ?? point(99, 99), placeAlong(whole.value, mm) ?? point(0, 0)),
+      ).toBeLessThan(0.05);
+    for (const [at, next] of apart.value.slice(1).entries())
+      expect(joinOf(apart.value[at] ?? next, next)).toMatchObject({ gapMm: expect.closeTo(0, 4) });
   });
 });

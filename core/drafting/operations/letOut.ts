@@ -3,6 +3,7 @@ import {
   curvatureAt,
   curved,
   directionAt,
+  distance,
   type Edge,
   lengthOfEdge,
   moved,
@@ -10,12 +11,16 @@ import {
   partOf,
   placeAt,
   square,
+  straight,
   times,
 } from "../geometry/index.ts";
 import { type Blend, offsetAt, slopeAt } from "./blend.ts";
 
 /** Each part of a blend is drawn by this many curves: more would not be seen at a tenth of a thread. */
 const CURVES = 4;
+
+/** Parts that lie further apart are joined by a step, mm: closer is the rounding of lengths. */
+const STEP_MM = 1e-3;
 
 /** A mark may lie off an edge by rounding, mm. */
 const ROUNDED_MM = 1e-6;
@@ -28,8 +33,12 @@ const ROUNDED_MM = 1e-6;
  *   edge, `blend-negative` for a blend or a full part of less than nothing, and `turns-over` where the edge is taken in
  *   by more than its bend has room for.
  */
-export function letOut(edge: Edge, blend: Blend): Result<Edge[]> {
-  const whole = lengthOfEdge(edge);
+export const letOut = (edge: Edge, blend: Blend): Result<Edge[]> => letOutAlong([edge], blend);
+
+/** The same along edges one after the other, which follow one another without a corner. */
+export function letOutAlong(lines: readonly Edge[], blend: Blend): Result<Edge[]> {
+  const starts = startsOf(lines);
+  const whole = starts.at(-1) ?? 0;
   const { amountMm, fullFromMm, fullToMm, beforeMm, afterMm } = blend;
   if (beforeMm < 0 || afterMm < 0 || fullToMm < fullFromMm)
     return fail("blend-negative", "Expected a blend of 0 or more and a second mark after the first.");
@@ -38,22 +47,36 @@ export function letOut(edge: Edge, blend: Blend): Result<Edge[]> {
       "marks-outside",
       `Expected both marks on the edge, 0 to ${whole.toFixed(1)} mm along it, but they are at ${fullFromMm.toFixed(1)} and ${fullToMm.toFixed(1)} mm.`,
     );
-  if (amountMm === 0) return ok([edge]);
+  if (amountMm === 0) return ok([...lines]);
   const edges: Edge[] = [];
-  for (const [from, to] of partsOf(blend, whole)) {
-    const part =
-      offsetAt(blend, (from + to) / 2) === 0
-        ? partOf(edge, parameterAt(edge, from), parameterAt(edge, to))
-        : moving(edge, blend, from, to);
-    if (part === null)
-      return fail(
-        "turns-over",
-        `Expected an edge with room for ${Math.abs(amountMm).toFixed(1)} mm there, but it bends too much.`,
-      );
-    edges.push(part);
+  for (const [at, line] of lines.entries()) {
+    const start = starts[at] ?? 0;
+    const here = { ...blend, fullFromMm: fullFromMm - start, fullToMm: fullToMm - start };
+    for (const [from, to] of partsOf(here, (starts[at + 1] ?? start) - start)) {
+      const part =
+        offsetAt(here, (from + to) / 2) === 0
+          ? partOf(line, parameterAt(line, from), parameterAt(line, to))
+          : moving(line, here, from, to);
+      if (part === null)
+        return fail(
+          "turns-over",
+          `Expected an edge with room for ${Math.abs(amountMm).toFixed(1)} mm there, but it bends too much.`,
+        );
+      const last = edges.at(-1);
+      // A blend of nothing ends at once: the edge steps.
+      if (last && distance(last.to, part.from) > STEP_MM) edges.push(straight(last.to, part.from));
+      edges.push(part);
+    }
   }
   return ok(edges);
 }
+
+/** How far along all of them each edge begins, and at last where they end, mm. */
+const startsOf = (lines: readonly Edge[]): number[] => {
+  const starts = [0];
+  for (const line of lines) starts.push((starts.at(-1) ?? 0) + lengthOfEdge(line));
+  return starts;
+};
 
 /** The parts an edge is drawn in, from and to, mm: what stays as it is whole, what moves in several curves. */
 function partsOf(blend: Blend, whole: number): (readonly [from: number, to: number])[] {

@@ -1,0 +1,70 @@
+import { fail, ok, type Result } from "../../result.ts";
+import type { Draft } from "../draft.ts";
+import { girthsOf } from "../measured.ts";
+import { edgeLength } from "../piece/index.ts";
+import { letOutEdge } from "./letOutEdge.ts";
+import type { Operation } from "./operation.ts";
+
+/** Every operation; adding one is adding a file and a line here. */
+export const OPERATIONS: readonly Operation[] = [letOutEdge as unknown as Operation];
+
+/** An operation by its name, with numbers that its schema has read. */
+export interface OperationCall {
+  readonly operation: string;
+  readonly params: Readonly<Record<string, unknown>>;
+}
+
+/** What one operation changed, mm. */
+export interface OperationReport {
+  readonly operation: string;
+  readonly edges: readonly {
+    readonly piece: string;
+    readonly edge: string;
+    readonly beforeMm: number;
+    readonly afterMm: number;
+  }[];
+  readonly girths: readonly { readonly level: string; readonly beforeMm: number; readonly afterMm: number }[];
+}
+
+/** A difference below this is none, mm. */
+const NOTHING_MM = 1e-3;
+
+/**
+ * Does operations one after the other. Each gives a draft of its own: taking the last back is doing all but the last.
+ * @returns the draft with all of them in and what each changed; or the problem of the first that cannot be done, with its number.
+ */
+export function operate(
+  draft: Draft,
+  calls: readonly OperationCall[],
+): Result<{ readonly draft: Draft; readonly reports: readonly OperationReport[] }> {
+  let current = draft;
+  const reports: OperationReport[] = [];
+  for (const [at, { operation: id, params }] of calls.entries()) {
+    const known = OPERATIONS.find((one) => one.id === id);
+    const names = OPERATIONS.map((one) => one.id).join(", ");
+    if (!known)
+      return fail("unknown-operation", `Operation ${at + 1}: expected one of ${names}, but got “${id.slice(0, 40)}”.`);
+    const next = known.apply(current, params);
+    if (!next.ok) return fail(next.problem.code, `Operation ${at + 1}, ${id}: ${next.problem.message}`);
+    reports.push(reportOf(id, current, next.value));
+    current = next.value;
+  }
+  return ok({ draft: current, reports });
+}
+
+function reportOf(operation: string, before: Draft, after: Draft): OperationReport {
+  const edges = after.pieces.flatMap((piece) =>
+    piece.edges.flatMap((edge) => {
+      const old = before.pieces.find(({ id }) => id === piece.id)?.edges.find(({ id }) => id === edge.id);
+      const [beforeMm, afterMm] = [old ? edgeLength(old) : 0, edgeLength(edge)];
+      const same = old?.lines === edge.lines || Math.abs(afterMm - beforeMm) < NOTHING_MM;
+      return same ? [] : [{ piece: piece.id, edge: edge.id, beforeMm, afterMm }];
+    }),
+  );
+  const old = new Map(girthsOf(before).girths.map(({ level, piecesMm }) => [level, piecesMm]));
+  const girths = girthsOf(after).girths.flatMap(({ level, piecesMm }) => {
+    const beforeMm = old.get(level) ?? 0;
+    return Math.abs(piecesMm - beforeMm) < NOTHING_MM ? [] : [{ level, beforeMm, afterMm: piecesMm }];
+  });
+  return { operation, edges, girths };
+}
