@@ -125,10 +125,10 @@ export async function kept(page: Page, text: string, field: Locator): Promise<vo
 
 /** Looks for serious faults of accessibility on the page as it stands; by some rules only, where they are named. */
 export async function expectAccessible(page: Page, rules: readonly string[] = []): Promise<void> {
-  // Only what is wrong is named, and in the page itself: no page of ours has frames, and what would look through them in a
-  // page of its own takes four times as long.
   // What stands in the page from the look before is not sent and read again.
   const there = await page.evaluate(() => "axe" in window);
+  // Only what is wrong is named, and in the page itself: no page of ours has frames, and what would look through them in a
+  // page of its own takes four times as long.
   const looking = new AxeBuilder({ page, ...(there ? { axeSource: "void 0" } : {}) })
     .options({ resultTypes: ["violations"], selectors: false })
     .setLegacyMode();

@@ -1,9 +1,8 @@
 /** The scripting interface: `npm run --silent compute -- FILE.json` (or `-` for standard input). */
-import { readFileSync } from "node:fs";
 import { computeAll } from "../formats/compute.ts";
 import { readJson } from "../formats/json.ts";
+import { readText, stop } from "./commandLine.ts";
 
-const STANDARD_INPUT = 0;
 const [file, ...rest] = process.argv.slice(2);
 
 if (!file || rest.length > 0) stop("Expected one file name, or - for standard input.");
@@ -14,16 +13,3 @@ if (!document.ok) stop(`Expected ${file === "-" ? "standard input" : file} to be
 const answers = computeAll(document.value);
 console.log(JSON.stringify(answers, null, 1));
 process.exitCode = answers.some((answer) => "error" in answer) ? 1 : 0;
-
-function readText(name: string): string {
-  try {
-    return readFileSync(name === "-" ? STANDARD_INPUT : name, "utf8");
-  } catch (cause) {
-    return stop(`Expected ${name} to be a file that can be read (${(cause as NodeJS.ErrnoException).code}).`);
-  }
-}
-
-function stop(message: string): never {
-  console.error(message);
-  process.exit(2);
-}

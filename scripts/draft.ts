@@ -1,5 +1,5 @@
 /** Pieces from a script: `npm run --silent draft -- FILE.json --out DIR [--json --svg --dxf --pdf [--paper a4|letter|a0|roll610|roll914]]`. */
-import { createWriteStream, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { createWriteStream, mkdirSync, writeFileSync } from "node:fs";
 import { basename, extname, join } from "node:path";
 import { pipeline } from "node:stream/promises";
 import { parseArgs } from "node:util";
@@ -10,6 +10,7 @@ import { draftSvg } from "../formats/drafts/draftSvg.ts";
 import { draftDxf } from "../formats/drafts/dxf/draftDxf.ts";
 import { draftPdf } from "../formats/drafts/print/draftPdf.ts";
 import { PIECE_FORMATS, type PieceFormat } from "../formats/drafts/print/papers.ts";
+import { readText, stop } from "./commandLine.ts";
 
 const USAGE =
   "Usage: npm run --silent draft -- FILE.json --out DIR [--json --svg --dxf --pdf [--paper a4|letter|a0|roll610|roll914]]";
@@ -78,17 +79,4 @@ function asked() {
 function paperOf(id = "a4"): PieceFormat {
   const ids = PIECE_FORMATS.map((one) => one.id);
   return PIECE_FORMATS.find((one) => one.id === id) ?? stop(`Expected a paper of ${ids.join(", ")}, but got “${id}”.`);
-}
-
-function readText(name: string): string {
-  try {
-    return readFileSync(name === "-" ? 0 : name, "utf8");
-  } catch (cause) {
-    return stop(`Expected ${name} to be a file that can be read (${(cause as NodeJS.ErrnoException).code}).`);
-  }
-}
-
-function stop(message: string): never {
-  console.error(message);
-  process.exit(2);
 }

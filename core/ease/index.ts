@@ -62,6 +62,6 @@ export type { Drops, ShippedStyleId, Style, StyleId, StyleLimits } from "./style
 export { ownStyleSchema, styleSchema } from "./styles/styleSchema.ts";
 export { type TrunkStrain, trunkStrain, trunkStrainOn } from "./trunkStrain.ts";
 export { WHAT_IF_NUMBERS, type WhatIfAnswer, type WhatIfNumber, type WhatIfZone, whatIf } from "./whatIf.ts";
-export { girthBodies, type PlannedBody, type ZoneBody } from "./zoneBody.ts";
+export { FRONT_ARCS, girthBodies, type PlannedBody, type ZoneBody } from "./zoneBody.ts";
 export type { ZonePlan } from "./zonePlan.ts";
 export { isZone, ZONE_MEASURES, ZONE_NAMES, ZONES, type Zone } from "./zones.ts";

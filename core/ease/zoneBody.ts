@@ -51,7 +51,7 @@ export function girthBodies(code: MeasureCode, body: PlannedBody, fingerAllowanc
 }
 
 /** Front arcs, side seam to side seam, by zone. */
-const FRONT_ARCS: Readonly<Partial<Record<Zone, MeasureCode>>> = {
+export const FRONT_ARCS: Readonly<Partial<Record<Zone, MeasureCode>>> = {
   bust: "bust_front_arc",
   waist: "waist_front_arc",
   hip: "hip_front_arc",

@@ -19,7 +19,7 @@ const byName = () =>
   );
 
 /** A file to draft from: lengths in mm, and the unit says so where it is given. */
-export const DRAFT_FILE = Type.Object(
+const DRAFT_FILE = Type.Object(
   {
     recipe: Type.String({ maxLength: 60 }),
     unit: Type.Optional(Type.Literal("mm")),

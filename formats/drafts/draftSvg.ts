@@ -1,5 +1,5 @@
 import type { Draft } from "../../core/drafting/index.ts";
-import { LAYERS, type Layer, linesOf, wordsOf } from "./layers.ts";
+import { LAYERS, type Layer, linesOf, type Words, wordsOf } from "./layers.ts";
 import { type PlacedPiece, sheetOf } from "./sheet.ts";
 
 /**
@@ -28,24 +28,21 @@ const STYLE = [
   "text{font-family:sans-serif}",
 ].join("");
 
-const pieceGroup = (placed: PlacedPiece): string =>
-  [
+function pieceGroup(placed: PlacedPiece): string {
+  const lines = linesOf(placed);
+  const drawn = (layer: Layer): string =>
+    layer === "text"
+      ? wordsOf(placed).map(textOf).join("")
+      : lines[layer].map((path) => `<path d="${path}"/>`).join("");
+  return [
     `<g id="${escaped(placed.piece.id)}" transform="translate(${number(placed.by.x)} ${number(placed.by.y)})">`,
-    ...LAYERS.map((layer) => `<g class="${layer}">${drawn(placed, layer)}</g>`),
+    ...LAYERS.map((layer) => `<g class="${layer}">${drawn(layer)}</g>`),
     "</g>",
   ].join("\n");
+}
 
-const drawn = (placed: PlacedPiece, layer: Layer): string =>
-  layer === "text"
-    ? wordsOf(placed)
-        .map(
-          ({ text, at, sizeMm }) =>
-            `<text x="${number(at.x)}" y="${number(at.y)}" font-size="${number(sizeMm)}">${escaped(text)}</text>`,
-        )
-        .join("")
-    : linesOf(placed.piece)
-        [layer].map((path) => `<path d="${path}"/>`)
-        .join("");
+const textOf = ({ text, at, sizeMm }: Words): string =>
+  `<text x="${number(at.x)}" y="${number(at.y)}" font-size="${number(sizeMm)}">${escaped(text)}</text>`;
 
 const number = (mm: number): string => String(Number(mm.toFixed(3)) + 0);
 

@@ -1,4 +1,15 @@
-import { cutLine, outlineOf, type Piece, type Point, pathData, placeAlong } from "../../core/drafting/index.ts";
+import {
+  edgeOf,
+  moved,
+  outlineOf,
+  type Piece,
+  type Point,
+  pathData,
+  placeAlong,
+  square,
+  unit,
+  way,
+} from "../../core/drafting/index.ts";
 import type { PlacedPiece } from "./sheet.ts";
 
 /** What is drawn of a piece, each to be left out on its own. */
@@ -20,8 +31,8 @@ const [LETTER, LINE] = [0.55, 1.4];
 const BESIDE_GRAIN_MM = 3;
 
 /** The lines of a piece by layer, as path data in its own places, mm. */
-export const linesOf = (piece: Piece): Readonly<Record<Exclude<Layer, "text">, readonly string[]>> => ({
-  cut: [`${pathData(cutLine(piece))} Z`],
+export const linesOf = ({ piece, cut }: PlacedPiece): Readonly<Record<Exclude<Layer, "text">, readonly string[]>> => ({
+  cut: [`${pathData(cut)} Z`],
   seam: [`${pathData(outlineOf(piece))} Z`],
   level: piece.levels.map(({ from, to }) => line(from, to)),
   marking: [
@@ -57,12 +68,9 @@ const line = (from: Point, to: Point) => pathData([{ kind: "straight", from, to 
 
 /** A short line across an edge at a length along it. */
 function notchLine(piece: Piece, id: string, mm: number): string[] {
-  const lines = piece.edges.find((edge) => edge.id === id)?.lines ?? [];
+  const { lines } = edgeOf(piece, id);
   const [at, before, after] = [mm, Math.max(0, mm - 1), mm + 1].map((along) => placeAlong(lines, along));
-  if (!at || !before || !after) return [];
-  const along = { x: after.x - before.x, y: after.y - before.y };
-  const length = Math.hypot(along.x, along.y);
-  if (length === 0) return [];
-  const across = { x: (-along.y / length) * NOTCH_MM, y: (along.x / length) * NOTCH_MM };
-  return [line({ x: at.x - across.x, y: at.y - across.y }, { x: at.x + across.x, y: at.y + across.y })];
+  const along = before && after && unit(way(before, after));
+  if (!at || !along) return [];
+  return [line(moved(at, square(along), -NOTCH_MM), moved(at, square(along), NOTCH_MM))];
 }

@@ -3,18 +3,21 @@ import {
   boxOfEdges,
   cutLine,
   type Draft,
+  type Edge,
   type Piece,
   point,
   type Vector,
 } from "../../core/drafting/index.ts";
 
 /** Room between pieces laid side by side, and round all of them, mm. */
-export const GAP_MM = 20;
+const GAP_MM = 20;
 
 /** A piece with where it lies on a sheet. */
 export interface PlacedPiece {
   readonly piece: Piece;
-  /** Its box with the allowances, in its own places. */
+  /** The line it is cut along: worked out once, drawn wherever the piece is. */
+  readonly cut: readonly Edge[];
+  /** The box of that, in its own places. */
   readonly box: Box;
   /** What is added to its own places to lay it on the sheet, mm. */
   readonly by: Vector;
@@ -36,7 +39,8 @@ export interface PieceSheet {
 export function sheetOf({ pieces }: Draft, mostMm = Number.POSITIVE_INFINITY): PieceSheet {
   let [across, down, tallest, widest] = [GAP_MM, GAP_MM, 0, 0];
   const placed = pieces.map((piece): PlacedPiece => {
-    const box = boxOfEdges(cutLine(piece));
+    const cut = cutLine(piece);
+    const box = boxOfEdges(cut);
     const [width, height] = [box.to.x - box.from.x, box.to.y - box.from.y];
     if (across > GAP_MM && across + width + GAP_MM > mostMm) {
       down += tallest + GAP_MM;
@@ -46,7 +50,7 @@ export function sheetOf({ pieces }: Draft, mostMm = Number.POSITIVE_INFINITY): P
     across += width + GAP_MM;
     tallest = Math.max(tallest, height);
     widest = Math.max(widest, across);
-    return { piece, box, by };
+    return { piece, cut, box, by };
   });
   return { widthMm: Math.max(widest, 2 * GAP_MM), heightMm: down + tallest + GAP_MM, placed };
 }

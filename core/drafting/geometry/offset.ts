@@ -1,6 +1,6 @@
 import { curvatureAt, directionAt, placeAt, speedAt } from "./along.ts";
 import { curved, type Edge, shifted } from "./edge.ts";
-import { moved, square, times, type Vector } from "./point.ts";
+import { angleBetween, moved, square, times } from "./point.ts";
 import { split } from "./split.ts";
 
 /** An offset curve lies this part of the edge's size at most from where it should. */
@@ -41,11 +41,8 @@ function partsOf(edge: Edge, count: number, depth: number): Edge[] {
 /** By how much an edge turns, radians: over both of its halves, so that an S does not cancel out. */
 function turning(edge: Edge): number {
   const [start, middle, end] = [directionAt(edge, 0), directionAt(edge, 0.5), directionAt(edge, 1)];
-  return start && middle && end ? angle(start, middle) + angle(middle, end) : 0;
+  return start && middle && end ? Math.abs(angleBetween(start, middle)) + Math.abs(angleBetween(middle, end)) : 0;
 }
-
-const angle = (one: Vector, other: Vector): number =>
-  Math.acos(Math.min(1, Math.max(-1, one.x * other.x + one.y * other.y)));
 
 function beside(edge: Edge, mm: number): Edge[] | null {
   const end = (t: 0 | 1) => {

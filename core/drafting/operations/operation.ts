@@ -13,5 +13,5 @@ export interface Operation<Schema extends TSchema = TSchema> {
   readonly apply: (draft: Draft, params: Static<Schema>) => Result<Draft>;
 }
 
-/** An operation whose numbers are read by its own schema. */
-export const operation = <Schema extends TSchema>(of: Operation<Schema>): Operation<Schema> => of;
+/** Ties what an operation is given to its schema's type: whoever calls it has read the numbers by that schema. */
+export const operation = <Schema extends TSchema>(of: Operation<Schema>): Operation => of as unknown as Operation;

@@ -30,7 +30,6 @@ export function cutLine({ edges }: Piece): Edge[] {
     // Left of the way along is outward; offsets are counted to the right.
     lines: lines.flatMap((line) => offsetOf(line, -allowanceMm)),
     allowanceMm,
-    corner: lines[0]?.from,
   }));
   const kept = sides.filter(({ lines }) => lines.length > 0);
   const trimmed = kept.map(({ lines }) => [...lines]);

@@ -1,7 +1,10 @@
 import type { Explanation, Term } from "../../explain/index.ts";
 import type { DraftNumber } from "../draft.ts";
 import { type Edge, type Point, point, straight } from "../geometry/index.ts";
-import type { EdgeFinish, EdgeRole, PieceEdge, SeamTo } from "../piece/index.ts";
+import type { EdgeFinish, EdgeRole, Piece, PieceEdge, SeamTo } from "../piece/index.ts";
+
+/** Which half of the body. */
+export type Half = "front" | "back";
 
 /** Length of the arrow that shows the grain, as a part of the piece's height. */
 const GRAIN_PART = 0.4;
@@ -47,3 +50,26 @@ export const lengthNumber = (
   const explanation: Explanation = { title, formula, terms, result: { value, unit: "length" }, notes, others: [] };
   return { id, explanation };
 };
+
+/** What tells one half of a body's pieces from another: its edges without the fold, and what lies on it. */
+export type HalfDrawn = Pick<Piece, "edges" | "levels" | "grain" | "notches">;
+
+/** Front or back, drawn as one half with its centre on the fold, the last of its edges going up it. */
+export const foldedHalf = (
+  half: Half,
+  centre: { readonly low: Point; readonly top: Point },
+  drawn: HalfDrawn,
+): Piece => ({
+  id: half,
+  name: half === "front" ? "Front" : "Back",
+  count: 1,
+  onFold: true,
+  mirrored: false,
+  role: "shell",
+  links: [],
+  ...drawn,
+  edges: [...drawn.edges, onFold("centre", half === "front" ? "centreFront" : "centreBack", centre.low, centre.top)],
+});
+
+/** The other half. */
+export const otherHalf = (half: Half): Half => (half === "front" ? "back" : "front");

@@ -1,4 +1,4 @@
-import { directionAt, type Edge, square, times, type Vector } from "../geometry/index.ts";
+import { type Point, square, times, type Vector } from "../geometry/index.ts";
 
 /**
  * How far a side stands above the centre, as a part of what a cone would ask for. An edge that is square to a leaning side
@@ -6,19 +6,14 @@ import { directionAt, type Edge, square, times, type Vector } from "../geometry/
  */
 const CONE_PART = 1 / 3;
 
-/**
- * How much higher than at the centre an edge across a piece ends at its side, mm: above 0 where the side leans outward
- * on its way down.
- *
- * @param side gone along downward.
- * @param end 0 for an edge at its upper end, 1 at its lower.
- */
-export function sideRise(side: Edge, end: 0 | 1): number {
-  const down = directionAt(side, end);
-  if (!down) return 0;
-  const { x } = end === 0 ? side.from : side.to;
-  return CONE_PART * x * Math.tan(Math.atan2(down.x, down.y) / 2);
+/** An end of a side seam, with the way down it there, as long as 1. */
+export interface SideEnd {
+  readonly at: Point;
+  readonly down: Vector;
 }
+
+/** How much higher than at the centre an edge across a piece ends at its side, mm: above 0 where the side leans outward on its way down. */
+export const sideRise = ({ at, down }: SideEnd): number => CONE_PART * at.x * Math.tan(Math.atan2(down.x, down.y) / 2);
 
 /** Square to the way down a side seam, away from the centre. */
 export const outward = (down: Vector): Vector => times(square(down), -1);

@@ -1,9 +1,10 @@
 import { ZONE_NAMES } from "../../ease/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
+import type { Half } from "./drawn.ts";
 import type { Given } from "./facts.ts";
 import { frontShare, shareBetween } from "./shares.ts";
 import type { SideLevel } from "./sideCurve.ts";
-import { type Half, halfWidth, type SharedGirth } from "./widths.ts";
+import { halfWidth, type SharedGirth } from "./widths.ts";
 
 /** A level of the block below the waist. */
 export interface LowerLevel extends SharedGirth {

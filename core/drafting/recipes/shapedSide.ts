@@ -1,11 +1,14 @@
 import { fail, ok, type Result } from "../../result.ts";
-import { directionAt, type Edge, type Point, partAlong, point, shifted, type Vector } from "../geometry/index.ts";
-import { sideRise } from "./lean.ts";
+import { directionAt, type Edge, moved, type Point, partAlong, point, shifted } from "../geometry/index.ts";
+import type { LevelLine, Notch } from "../piece/index.ts";
+import { type SideEnd, sideRise } from "./lean.ts";
 import { type SideLevel, sideCurve } from "./sideCurve.ts";
 
 /** A level of a piece: where it lies at the centre and at the side. */
 export interface SideMark {
   readonly level: string;
+  /** From the upper end of the side, along it. */
+  readonly alongMm: number;
   readonly centreY: number;
   readonly side: Point;
 }
@@ -13,11 +16,9 @@ export interface SideMark {
 /** The side seam of a piece, with what stands square to its ends. */
 export interface ShapedSide {
   readonly lines: readonly Edge[];
-  /** Its upper and its lower end, with the way down there, as long as 1. */
-  readonly top: { readonly at: Point; readonly down: Vector };
-  readonly bottom: { readonly at: Point; readonly down: Vector };
-  /** The lowest of its edges. */
-  readonly last: Edge;
+  /** Its upper and its lower end. */
+  readonly top: SideEnd;
+  readonly bottom: SideEnd;
   /** Levels between its ends. */
   readonly marks: readonly SideMark[];
 }
@@ -39,17 +40,31 @@ export function shapedSide(
   const whole = sideCurve(piece, levels);
   if (!whole.ok) return whole;
   const flat = partAlong(whole.value.lines, fromMm, toMm);
-  const by = point(0, flat[0] ? -sideRise(flat[0], 0) : 0);
-  const lines = flat.map((line) => shifted(line, by));
-  const [first, last] = [lines[0], lines.at(-1)];
+  const [first, last] = [flat[0], flat.at(-1)];
   const [top, bottom] = [first && directionAt(first, 0), last && directionAt(last, 1)];
   if (!first || !last || !top || !bottom) return fail("no-side-left", "Expected a side seam, but it has no length.");
+  const by = point(0, -sideRise({ at: first.from, down: top }));
   let along = 0;
   const marks = levels.flatMap(({ level, downMm }, at): SideMark[] => {
     along += downMm;
     const place = whole.value.places[at];
     const within = along >= fromMm - ON_EDGE_MM && along <= toMm + ON_EDGE_MM;
-    return place && within ? [{ level, centreY: place.y, side: point(place.x, place.y + by.y) }] : [];
+    return place && within ? [{ level, alongMm: along - fromMm, centreY: place.y, side: moved(place, by) }] : [];
   });
-  return ok({ lines, top: { at: first.from, down: top }, bottom: { at: last.to, down: bottom }, last, marks });
+  return ok({
+    lines: flat.map((line) => shifted(line, by)),
+    top: { at: moved(first.from, by), down: top },
+    bottom: { at: moved(last.to, by), down: bottom },
+    marks,
+  });
 }
+
+/** Lines of the levels a piece crosses from its fold to its side: not those that its upper edge has cut off at the centre. */
+export const levelLines = ({ marks }: ShapedSide, topY: number): LevelLine[] =>
+  marks
+    .filter(({ centreY }) => centreY >= topY)
+    .map(({ level, centreY, side }) => ({ level, from: point(0, centreY), to: side }));
+
+/** The waist marked at a side seam, where front and back are matched. */
+export const waistNotch = ({ marks }: ShapedSide): Notch[] =>
+  marks.filter(({ level }) => level === "waist").map(({ alongMm }) => ({ edge: "side", mm: alongMm }));

@@ -1,5 +1,5 @@
 import type { MeasureCode } from "../../body/index.ts";
-import type { Zone } from "../../ease/index.ts";
+import { FRONT_ARCS, ZONE_MEASURES, type Zone } from "../../ease/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import type { Given } from "./facts.ts";
 import type { Need } from "./recipe.ts";
@@ -13,17 +13,16 @@ export interface FrontShare {
   readonly taken: { readonly arcMm: number; readonly bodyMm: number } | null;
 }
 
-/** Front arcs that can be taken, with the girth each is a part of. */
-export const ARCS: Partial<Readonly<Record<Zone, { readonly arc: MeasureCode; readonly girth: MeasureCode }>>> = {
-  bust: { arc: "bust_front_arc", girth: "bust" },
-  waist: { arc: "waist_front_arc", girth: "waist" },
-  hip: { arc: "hip_front_arc", girth: "hip" },
-};
+/** The front arc of a zone and the girth it is a part of; null where no arc is taken. */
+function arcOf(zone: Zone): { readonly arc: MeasureCode; readonly girth: MeasureCode } | null {
+  const arc = FRONT_ARCS[zone];
+  return arc ? { arc, girth: ZONE_MEASURES[zone] } : null;
+}
 
 /** What a recipe asks of the body for the front's share of these zones. */
 export const arcNeeds = (...zones: readonly Zone[]): readonly Need<MeasureCode>[] =>
   zones.flatMap((zone) => {
-    const codes = ARCS[zone];
+    const codes = arcOf(zone);
     return codes
       ? [
           { id: codes.girth, needed: false, why: `with its front arc, how much of the ${zone} the front takes` },
@@ -48,7 +47,7 @@ const ASSUMED: FrontShare = { share: 0.5, source: "half each, assumed: no front 
  * @returns `arc-and-girth` where the arc is no plausible part of the girth.
  */
 export function frontShare(given: Given, zone: Zone): Result<FrontShare> {
-  const codes = ARCS[zone];
+  const codes = arcOf(zone);
   const [arcMm, bodyMm] = codes ? [given.measure(codes.arc), given.measure(codes.girth)] : [null, null];
   if (!codes || arcMm === null || bodyMm === null) return ok(ASSUMED);
   const share = arcMm / bodyMm;

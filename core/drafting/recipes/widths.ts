@@ -1,11 +1,8 @@
 import { ZONE_NAMES, type Zone } from "../../ease/index.ts";
 import { term } from "../../explain/index.ts";
 import type { DraftNumber } from "../draft.ts";
-import { lengthNumber } from "./drawn.ts";
+import { type Half, lengthNumber } from "./drawn.ts";
 import type { FrontShare } from "./shares.ts";
-
-/** Which half of the body. */
-export type Half = "front" | "back";
 
 /** A planned girth with the front's share of it. */
 export interface SharedGirth {

@@ -1,17 +1,16 @@
 import { type DxfBlock, DxfWriter, point3d, Units } from "@tarikjabiri/dxf";
 import {
-  cutLine,
   type Draft,
   type Edge,
+  edgeOf,
   joinOf,
   outlineOf,
-  type Piece,
   type Point,
   placeAlong,
   placesAlong,
   sizeOf,
 } from "../../../core/drafting/index.ts";
-import { sheetOf } from "../sheet.ts";
+import { type PlacedPiece, sheetOf } from "../sheet.ts";
 import { DXF_LAYERS } from "./layers.ts";
 
 /** Curves are written as short straight ways, which lie off them by this at most, mm. */
@@ -36,26 +35,24 @@ export function draftDxf(draft: Draft, { title, size }: { readonly title: string
   const file = new DxfWriter();
   file.setUnits(Units.Millimeters);
   for (const layer of Object.values(DXF_LAYERS)) file.addLayer(layer, 7, "Continuous");
-  for (const { piece, by } of sheetOf(draft).placed) {
-    writePiece(file.addBlock(piece.id), piece, size);
-    file.addInsert(piece.id, at(by));
+  for (const placed of sheetOf(draft).placed) {
+    writePiece(file.addBlock(placed.piece.id), placed, size);
+    file.addInsert(placed.piece.id, at(placed.by));
   }
   file.addText(point3d(0, TEXT_MM), TEXT_MM, `Style Name: ${title}`, { layerName: DXF_LAYERS.text });
   file.addText(point3d(0, 3 * TEXT_MM), TEXT_MM, "Units: METRIC", { layerName: DXF_LAYERS.text });
   return file.stringify();
 }
 
-function writePiece(block: DxfBlock, piece: Piece, size: string): void {
-  const [cut, seam] = [cutLine(piece), outlineOf(piece)];
+function writePiece(block: DxfBlock, { piece, cut }: PlacedPiece, size: string): void {
   outline(block, cut, DXF_LAYERS.boundary);
-  outline(block, seam, DXF_LAYERS.sewLine);
+  outline(block, outlineOf(piece), DXF_LAYERS.sewLine);
   for (const { place, corner } of pointsOf(cut)) {
     const { x, y, z } = at(place);
     block.addPoint(x, y, z, { layerName: corner ? DXF_LAYERS.turnPoints : DXF_LAYERS.curvePoints });
   }
   for (const { edge, mm } of piece.notches) {
-    const lines = piece.edges.find(({ id }) => id === edge)?.lines ?? [];
-    const place = placeAlong(lines, mm);
+    const place = placeAlong(edgeOf(piece, edge).lines, mm);
     if (!place) continue;
     const { x, y, z } = at(place);
     block.addPoint(x, y, z, { layerName: DXF_LAYERS.notches });

@@ -40,7 +40,7 @@ export function draftPdf(draft: Draft, { title, format, layers = LAYERS, onPage 
   const tiling = tilingOf(draft, format);
   const doc = new PDFDocument({ autoFirstPage: false, info: { Title: title } });
   const pages = tiling.tiles.length + 1;
-  const drawings = new Map(tiling.sheet.placed.map((placed) => [placed, linesOf(placed.piece)] as const));
+  const drawings = new Map(tiling.sheet.placed.map((placed) => [placed, linesOf(placed)] as const));
   drawAll().catch((cause: unknown) => doc.destroy(cause as Error));
   return { stream: doc as NodeJS.ReadableStream, pages };
 

@@ -1,4 +1,4 @@
-import { cutLine, pathData } from "../../../core/drafting/index.ts";
+import { pathData } from "../../../core/drafting/index.ts";
 import { MARGIN_MM, type PieceFormat } from "./papers.ts";
 import { POINTS_PER_MM } from "./points.ts";
 import type { Tiling } from "./tiles.ts";
@@ -56,12 +56,12 @@ function drawPapers(doc: PDFKit.PDFDocument, { sheet, shows, tiles }: Tiling, wi
       .fontSize(3 / scale)
       .text(name, x + 1 / scale, y + 1 / scale, { lineBreak: false });
   }
-  for (const { piece, by } of sheet.placed) {
+  for (const { cut, by } of sheet.placed) {
     doc.save().translate(by.x, by.y);
     doc
       .lineWidth(0.3 / scale)
       .strokeColor("#000")
-      .path(`${pathData(cutLine(piece))} Z`)
+      .path(`${pathData(cut)} Z`)
       .stroke();
     doc.restore();
   }

@@ -26,9 +26,6 @@ export interface Tiling {
   readonly tiles: readonly Tile[];
 }
 
-/** Papers are counted to no more than a box of them: what needs more was drawn in another unit. */
-export const MOST_TILES = 2000;
-
 const LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ";
 
 /** A column by its letter; past the alphabet by two. */

@@ -1,5 +1,6 @@
 import { ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
+import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
@@ -7,7 +8,7 @@ import { lowerLevels, sideLevels } from "../lowerLevels.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
-import { type Half, widthNumbers } from "../widths.ts";
+import { widthNumbers } from "../widths.ts";
 import { halfBlock, halfPiece } from "./half.ts";
 import { BRIEF_OPTIONS } from "./options.ts";
 

@@ -1,14 +1,14 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, point, smoothCurve } from "../../geometry/index.ts";
-import type { LevelLine, Piece } from "../../piece/index.ts";
-import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import type { Piece } from "../../piece/index.ts";
+import type { Half } from "../drawn.ts";
+import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
 import { outward } from "../lean.ts";
 import type { LegAllowances } from "../legs/gusset.ts";
 import type { LegEnds } from "../legs/legCurve.ts";
 import { legEnds, lowerEdges } from "../legs/legEnds.ts";
-import { type ShapedSide, shapedSide } from "../shapedSide.ts";
+import { levelLines, type ShapedSide, shapedSide } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
-import type { Half } from "../widths.ts";
 
 /** A waist keeps to its ends' directions for this part of its way: level in the middle, square at the side. */
 const WAIST = { leaving: 0.45, arriving: 0.25 };
@@ -70,28 +70,18 @@ export function halfBlock(plan: HalfPlan): Result<HalfBlock> {
 export function halfPiece(block: HalfBlock, leg: readonly Edge[], allowances: LegAllowances): Piece {
   const { half, centreMm, dropCentreMm } = block.plan;
   const { seamMm, edgeMm } = allowances;
-  return {
-    id: half,
-    name: half === "front" ? "Front" : "Back",
-    count: 1,
-    onFold: true,
-    mirrored: false,
-    role: "shell",
-    edges: [
-      edge("waist", "waist", [block.waist], { finish: "elastic", allowanceMm: edgeMm }),
-      edge("side", "side", block.side.lines, sewnTo(half === "front" ? "back" : "front", "side", seamMm)),
-      ...lowerEdges(half, leg, block.leg, allowances),
-      onFold("centre", half === "front" ? "centreFront" : "centreBack", point(0, centreMm), point(0, dropCentreMm)),
-    ],
-    levels: levelLines(block),
-    grain: grainAt(20, dropCentreMm, centreMm),
-    notches: [],
-    links: [],
-  };
+  return foldedHalf(
+    half,
+    { low: point(0, centreMm), top: point(0, dropCentreMm) },
+    {
+      edges: [
+        edge("waist", "waist", [block.waist], { finish: "elastic", allowanceMm: edgeMm }),
+        edge("side", "side", block.side.lines, sewnTo(otherHalf(half), "side", seamMm)),
+        ...lowerEdges(half, leg, block.leg, allowances),
+      ],
+      levels: levelLines(block.side, dropCentreMm),
+      grain: grainAt(20, dropCentreMm, centreMm),
+      notches: [],
+    },
+  );
 }
-
-/** The levels that the piece crosses from its fold to its side: not those its waist or its leg cuts off. */
-const levelLines = ({ plan, side }: HalfBlock): LevelLine[] =>
-  side.marks
-    .filter(({ centreY }) => centreY >= plan.dropCentreMm)
-    .map(({ level, centreY, side: end }) => ({ level, from: point(0, centreY), to: end }));

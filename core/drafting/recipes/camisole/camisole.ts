@@ -1,13 +1,14 @@
 import { term } from "../../../explain/index.ts";
 import { ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
+import type { Half } from "../drawn.ts";
 import { lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { strapFromCentre } from "../strapFromCentre.ts";
-import { type Half, widthNumbers } from "../widths.ts";
+import { widthNumbers } from "../widths.ts";
 import { topHalf } from "./half.ts";
 import { sideLevels, topLevels } from "./levels.ts";
 import { CAMISOLE_OPTIONS } from "./options.ts";

@@ -2,11 +2,11 @@ import { fail, ok, type Result } from "../../../result.ts";
 import { point, smoothCurve, straight, times } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
-import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import type { Half } from "../drawn.ts";
+import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
 import { outward, sideRise } from "../lean.ts";
-import { shapedSide } from "../shapedSide.ts";
+import { levelLines, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
-import type { Half } from "../widths.ts";
 
 /** What one half of a camisole is drawn from, mm. */
 export interface TopPlan {
@@ -44,7 +44,7 @@ export function topHalf(plan: TopPlan): Result<Piece> {
   // A side that leans in below the arm stands lower than the centre, so that the armhole meets it square without a wave.
   const shaped = shapedSide(half, plan.levels, { fromMm: 0, toMm: plan.sideMm });
   if (!shaped.ok) return shaped;
-  const { top, bottom, lines, last, marks } = shaped.value;
+  const { top, bottom, lines } = shaped.value;
   const [inner, outer] = [point(strapAtMm - strapMm / 2, -riseMm), point(strapAtMm + strapMm / 2, -riseMm)];
   if (top.at.x - outer.x < LEAST_ARMHOLE_MM)
     return fail(
@@ -52,7 +52,7 @@ export function topHalf(plan: TopPlan): Result<Piece> {
       `Expected the strap of the ${half} to end ${LEAST_ARMHOLE_MM} mm or more inside the underarm, but it ends at ${outer.x.toFixed(0)} of ${top.at.x.toFixed(0)} mm: the planned bust is too small for straps of ${strapMm.toFixed(0)} mm there.`,
     );
   const centreTop = point(0, dipMm - riseMm);
-  const centreLow = point(0, bottom.at.y + sideRise(last, 1));
+  const centreLow = point(0, bottom.at.y + sideRise(bottom));
   const neckline = smoothCurve(
     { at: centreTop, toward: ACROSS },
     { at: inner, toward: dipMm > 0 ? rising(inner.x, dipMm) : ACROSS },
@@ -65,29 +65,24 @@ export function topHalf(plan: TopPlan): Result<Piece> {
     HEM,
   );
   const upper = { finish: "elastic", allowanceMm: plan.upperMm } as const;
-  const piece: Piece = {
-    id: half,
-    name: half === "front" ? "Front" : "Back",
-    count: 1,
-    onFold: true,
-    mirrored: false,
-    role: "shell",
-    edges: [
-      edge("neckline", "neckline", [neckline], upper),
-      edge("strap", "strap", [straight(inner, outer)], { finish: "seam", allowanceMm: plan.seamMm }),
-      edge("armhole", "armhole", [armhole], upper),
-      edge("side", "side", lines, sewnTo(half === "front" ? "back" : "front", "side", plan.seamMm)),
-      edge("hem", "hem", [hem], { finish: "hem", allowanceMm: plan.hemMm }),
-      onFold("centre", half === "front" ? "centreFront" : "centreBack", centreLow, centreTop),
-    ],
-    levels: marks
-      .filter(({ level }) => level !== "hem")
-      .map(({ level, centreY, side }) => ({ level, from: point(0, centreY), to: side })),
-    grain: grainAt(strapAtMm / 2, 0, bottom.at.y),
-    notches: waistNotch(plan),
-    links: [],
-  };
-  return ok(piece);
+  return ok(
+    foldedHalf(
+      half,
+      { low: centreLow, top: centreTop },
+      {
+        edges: [
+          edge("neckline", "neckline", [neckline], upper),
+          edge("strap", "strap", [straight(inner, outer)], { finish: "seam", allowanceMm: plan.seamMm }),
+          edge("armhole", "armhole", [armhole], upper),
+          edge("side", "side", lines, sewnTo(otherHalf(half), "side", plan.seamMm)),
+          edge("hem", "hem", [hem], { finish: "hem", allowanceMm: plan.hemMm }),
+        ],
+        levels: levelLines(shaped.value, centreTop.y).filter(({ level }) => level !== "hem"),
+        grain: grainAt(strapAtMm / 2, 0, bottom.at.y),
+        notches: waistNotch(shaped.value),
+      },
+    ),
+  );
 }
 
 /** The way a dipped neckline arrives at its strap: along its chord, a little steeper. */
@@ -97,9 +92,3 @@ function rising(acrossMm: number, upMm: number) {
   const length = Math.hypot(acrossMm, STEEPER * upMm);
   return point(acrossMm / length, (-STEEPER * upMm) / length);
 }
-
-/** The waist is marked at the side seam: front and back are matched there. */
-const waistNotch = ({ levels }: TopPlan) => {
-  const waist = levels.find(({ level }) => level === "waist");
-  return waist ? [{ edge: "side", mm: waist.downMm }] : [];
-};

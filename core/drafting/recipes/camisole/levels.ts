@@ -1,8 +1,9 @@
 import { ok, type Result } from "../../../result.ts";
+import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { frontShare } from "../shares.ts";
 import type { SideLevel } from "../sideCurve.ts";
-import { type Half, halfWidth, type SharedGirth } from "../widths.ts";
+import { halfWidth, type SharedGirth } from "../widths.ts";
 
 /** Bust, waist and hip of a block, with the heights between them, mm. */
 export interface TopLevels {

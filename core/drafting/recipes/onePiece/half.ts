@@ -1,14 +1,14 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, point, straight } from "../../geometry/index.ts";
-import type { LevelLine, Piece } from "../../piece/index.ts";
+import type { Piece } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
-import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import type { Half } from "../drawn.ts";
+import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
 import type { LegAllowances } from "../legs/gusset.ts";
 import type { LegEnds } from "../legs/legCurve.ts";
 import { legEnds, lowerEdges } from "../legs/legEnds.ts";
-import { type ShapedSide, shapedSide } from "../shapedSide.ts";
+import { levelLines, type ShapedSide, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
-import type { Half } from "../widths.ts";
 import { type TopLine, topLine } from "./topLines.ts";
 
 /** What one half of a one-piece is drawn from, mm. */
@@ -81,42 +81,25 @@ export function bodyBlock(plan: BodyPlan): Result<BodyBlock> {
 export function bodyPiece(block: BodyBlock, leg: readonly Edge[], allowances: LegAllowances): Piece {
   const { plan, side, shoulderY, gussetY } = block;
   const { half, strapAtMm, strapMm } = plan;
-  const other = half === "front" ? "back" : "front";
+  const other = otherHalf(half);
   const top = point(0, shoulderY + plan.depthMm);
   const [inner, outer] = [point(strapAtMm - strapMm / 2, shoulderY), point(strapAtMm + strapMm / 2, shoulderY)];
   const armhole = armholeCurve(outer, side.top, ARMHOLE);
   const elastic = { finish: "elastic", allowanceMm: allowances.edgeMm } as const;
-  return {
-    id: half,
-    name: half === "front" ? "Front" : "Back",
-    count: 1,
-    onFold: true,
-    mirrored: false,
-    role: "shell",
-    edges: [
-      edge("neckline", "neckline", topLine(plan.line, top, inner), elastic),
-      edge("shoulder", "shoulder", [straight(inner, outer)], sewnTo(other, "shoulder", allowances.seamMm)),
-      edge("armhole", "armhole", [armhole], elastic),
-      edge("side", "side", side.lines, sewnTo(other, "side", allowances.seamMm)),
-      ...lowerEdges(half, leg, block.leg, allowances),
-      onFold("centre", half === "front" ? "centreFront" : "centreBack", point(0, gussetY), top),
-    ],
-    levels: levelLines(block, top.y),
-    grain: grainAt(20, top.y, gussetY),
-    notches: waistNotch(plan),
-    links: [],
-  };
-}
-
-/** Levels from the fold to the side: not those the neck has cut off at the centre. */
-const levelLines = ({ side }: BodyBlock, topY: number): LevelLine[] =>
-  side.marks
-    .filter(({ centreY }) => centreY >= topY)
-    .map(({ level, centreY, side: end }) => ({ level, from: point(0, centreY), to: end }));
-
-/** The waist is marked at both sides, where they are matched. */
-function waistNotch({ levels }: BodyPlan) {
-  const at = levels.findIndex(({ level }) => level === "waist");
-  const mm = levels.slice(0, at + 1).reduce((sum, { downMm }) => sum + downMm, 0);
-  return [{ edge: "side", mm }];
+  return foldedHalf(
+    half,
+    { low: point(0, gussetY), top },
+    {
+      edges: [
+        edge("neckline", "neckline", topLine(plan.line, top, inner), elastic),
+        edge("shoulder", "shoulder", [straight(inner, outer)], sewnTo(other, "shoulder", allowances.seamMm)),
+        edge("armhole", "armhole", [armhole], elastic),
+        edge("side", "side", side.lines, sewnTo(other, "side", allowances.seamMm)),
+        ...lowerEdges(half, leg, block.leg, allowances),
+      ],
+      levels: levelLines(side, top.y),
+      grain: grainAt(20, top.y, gussetY),
+      notches: waistNotch(side),
+    },
+  );
 }

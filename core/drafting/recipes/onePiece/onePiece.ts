@@ -1,5 +1,6 @@
 import { ok, type Result } from "../../../result.ts";
 import type { Draft, Run } from "../../draft.ts";
+import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
@@ -8,7 +9,7 @@ import { oneLine } from "../oneLine.ts";
 import type { Recipe } from "../recipe.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { strapFromCentre } from "../strapFromCentre.ts";
-import { type Half, widthNumbers } from "../widths.ts";
+import { widthNumbers } from "../widths.ts";
 import { type BodyBlock, bodyBlock, bodyPiece } from "./half.ts";
 import { ONE_PIECE_OPTIONS } from "./options.ts";
 import type { TopLine } from "./topLines.ts";

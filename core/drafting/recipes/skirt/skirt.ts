@@ -3,13 +3,14 @@ import { fail, ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
 import { type Edge, type Point, point, reversed, smoothCurve, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
+import type { Half } from "../drawn.ts";
 import { edge, grainAt, lengthNumber, onFold, sewnTo } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { oneLine } from "../oneLine.ts";
 import { numberOption as mm, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
 import type { Recipe } from "../recipe.ts";
 import { arcNeeds, frontShare, sharesNote } from "../shares.ts";
-import { type Half, halfWidth, type SharedGirth, widthNumbers } from "../widths.ts";
+import { halfWidth, type SharedGirth, widthNumbers } from "../widths.ts";
 
 /** Skirt of a dress from the hip down: straight, or narrowed at the knee, joined to a top at the hip line. */
 export const skirt: Recipe = {
