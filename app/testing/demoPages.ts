@@ -1,6 +1,6 @@
 const JOBS = [1, 2, 3, 4, 5, 6, 7, 8];
 const JOB_PAGES =
-  " body cloth ease pattern torso cups band prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
+  " body cloth ease pattern torso cups band pieces prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
 
 /** Every page of the demo workshop that has something to load. */
 export const PAGES: readonly string[] = [
@@ -56,6 +56,11 @@ export const PAGES: readonly string[] = [
   "/jobs/1/prototypes/1",
   "/jobs/1/prototypes/1/fitting",
   "/jobs/1/prototypes/2/fitting",
+  "/jobs/1/pieces?draw=stripPieces",
+  "/jobs/1/pieces/briefPieces/json",
+  "/jobs/1/pieces/briefPieces/svg",
+  "/jobs/4/pieces/onePiecePieces/dxf",
+  "/jobs/4/pieces/onePiecePieces/pdf",
   "/jobs/1/compare?a=1&b=2",
   "/jobs/2/prototypes/1/fitting",
   "/jobs/7/prototypes/4/fitting",

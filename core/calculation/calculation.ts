@@ -4,7 +4,7 @@ import type { JobFacts } from "./jobFacts.ts";
 import type { Reckoning } from "./reckoning.ts";
 
 /** The step of a job that shows a calculation. */
-export type CalculationStep = "torso" | "cups" | "band";
+export type CalculationStep = "torso" | "cups" | "band" | "pieces";
 
 /** What of a style decides whether a calculation is needed. */
 export type CalculatedStyle = Pick<Style, "lengths" | "zones" | "family">;

@@ -14,6 +14,8 @@ export type PickedRecord = "elastic" | "wrap";
 export type WorkingField = Labelled &
   (
     | { readonly as: "length" | "small" | "signed"; readonly mostMm: number; readonly zero?: boolean }
+    /** A small length from so much to so much. */
+    | { readonly as: "between"; readonly leastMm: number; readonly mostMm: number }
     | {
         readonly as: "number";
         readonly least: number;

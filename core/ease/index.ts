@@ -31,7 +31,13 @@ export { LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedGarment, type LikedLength 
 export { type LikedOnBody, likedByZone, likedOnBody } from "./liked/likedOnBody.ts";
 export { likingOf, type ZoneLiking } from "./liked/liking.ts";
 export { type PassVerdict, passOver } from "./passOver.ts";
-export { type AlongStretch, alongStretchBy, type PlannedLength, type PlannedLengthAnswer } from "./planLengths.ts";
+export {
+  type AlongStretch,
+  alongStretchBy,
+  type PlannedLength,
+  type PlannedLengthAnswer,
+  planLengths,
+} from "./planLengths.ts";
 export { answeringSchools, girthBy, isComplete, planStyle, type StyleInput, type StylePlan } from "./planStyle.ts";
 export { planZone } from "./planZone.ts";
 export {
@@ -58,7 +64,7 @@ export { bodysuit } from "./styles/bodysuit.ts";
 export { brief } from "./styles/brief.ts";
 export { isStyleId, lengthNameOf, STYLES, shippedStyle, styleOf } from "./styles/index.ts";
 export { copyOf, type OwnStyle, ownStyleId, ownStyleNumber, styleFromOwn } from "./styles/ownStyle.ts";
-export type { Drops, ShippedStyleId, Style, StyleId, StyleLimits } from "./styles/style.ts";
+export type { Drops, ShippedStyleId, Style, StyleId, StyleLength, StyleLimits } from "./styles/style.ts";
 export { ownStyleSchema, styleSchema } from "./styles/styleSchema.ts";
 export { type TrunkStrain, trunkStrain, trunkStrainOn } from "./trunkStrain.ts";
 export { WHAT_IF_NUMBERS, type WhatIfAnswer, type WhatIfNumber, type WhatIfZone, whatIf } from "./whatIf.ts";

@@ -3,7 +3,7 @@ import { NEW_WIRE } from "../band/index.ts";
 import { tensionCurve } from "../cloth/index.ts";
 import { NEW_BUST_ROOM } from "../cups/index.ts";
 import { ok } from "../result.ts";
-import { evaluate, sampleBody } from "../testing/index.ts";
+import { BRIEF_FACTS, evaluate, sampleBody } from "../testing/index.ts";
 import { NEW_TRUNK } from "../torso/index.ts";
 import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type WorkingFacts, type Workings } from "../workings/index.ts";
 
@@ -47,6 +47,23 @@ const elastics = [
 ];
 const settingsName = "settings as shipped";
 
+const noPieces = {
+  drawn: { measures: {}, girths: {}, lengths: {} },
+  usual: {},
+  stretch: { along: { front: null, back: null, side: null }, round: {} },
+  numbers: [],
+  lacks: [],
+  notes: [],
+};
+/** Pieces are drawn from the facts their recipes are tested with; what is cut how long is explained in `core/pieces`. */
+const pieceFacts = {
+  briefPieces: { ...noPieces, drawn: BRIEF_FACTS },
+  onePiecePieces: noPieces,
+  camisolePieces: noPieces,
+  skirtPieces: noPieces,
+  stripPieces: noPieces,
+};
+
 const facts: WorkingFacts = {
   trunk: {
     body,
@@ -76,6 +93,7 @@ const facts: WorkingFacts = {
   strap: { body, strapStrain: 0.08, settingsName, elastics },
   closure: null,
   wire: { body },
+  ...pieceFacts,
 };
 
 const trunk = {

@@ -11,12 +11,15 @@ const needed = (id: string) => {
 
 describe("the calculations a style needs", () => {
   it.each([
-    ["brief", "rise"],
-    ["bikiniBottom", "rise"],
-    ["onePiece", "trunk rise bustRoom dart cup label"],
-    ["swimTop", "bustRoom dart cup label"],
-    ["softBra", "bustRoom dart cup label band strap closure"],
-    ["wiredBra", "bustRoom dart cup label band strap closure wire"],
+    ["brief", "rise briefPieces stripPieces"],
+    ["bikiniBottom", "rise briefPieces stripPieces"],
+    ["onePiece", "trunk rise bustRoom dart cup label onePiecePieces stripPieces"],
+    ["swimTop", "bustRoom dart cup label stripPieces"],
+    ["camisole", "bustRoom dart cup label camisolePieces stripPieces"],
+    ["slip", "bustRoom dart cup label camisolePieces skirtPieces stripPieces"],
+    ["lacedCorset", "bustRoom dart cup label"],
+    ["softBra", "bustRoom dart cup label band strap closure stripPieces"],
+    ["wiredBra", "bustRoom dart cup label band strap closure wire stripPieces"],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 
   it("are always some that there are, each once", () => {

@@ -8,6 +8,7 @@ import type {
   WorkingField,
 } from "../calculation/index.ts";
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
+import { PIECES } from "../pieces/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
@@ -22,6 +23,7 @@ export const CALCULATIONS = {
   strap: strapCalculation,
   closure: hooksCalculation,
   wire: wireCalculation,
+  ...PIECES,
 } as const;
 
 type All = typeof CALCULATIONS;

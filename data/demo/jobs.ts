@@ -2,6 +2,7 @@ import { newJob } from "../../core/job/index.ts";
 import type { Repositories } from "../store.ts";
 import { decideOn, judge, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";
+import { drawPieces } from "./pieces.ts";
 import type { DemoShelf } from "./shelf.ts";
 
 /** Three jobs: one with two prototypes, one at its first fitting, one still lacking measures. */
@@ -34,6 +35,7 @@ async function twoPrototypes(all: Repositories, { ilva }: DemoPeople, shelf: Dem
       school: "share",
     }),
   );
+  await drawPieces(all, jobId, "briefPieces", { leg_raise: 35, back_leg: "fuller" });
   const first = await startPrototype(all, jobId, "sewn", "2026-10-02");
   await sew(all, first, { waist: 656, highHip: 786, hip: 880, "leg:left": 533, "leg:right": 531 });
   const fitting = await tryOn(all, first, { fittedOn: "2026-10-04", notes: "Stood, sat, bent, ten minutes' walk." });

@@ -4,12 +4,14 @@ import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";
+import { drawPieces } from "./pieces.ts";
 
 /** A one-piece in three layers from a graded block, planned by share with the underbust chosen by pressure. */
 export async function addOnePiece(
-  { jobs, workings, wraps }: Repositories,
+  all: Repositories,
   { people, layup, charts }: { people: DemoPeople; layup: number; charts: DemoCharts },
 ): Promise<void> {
+  const { jobs, workings, wraps } = all;
   const jobId = await jobs.add(
     newJob({
       name: "Winter one-piece",
@@ -36,6 +38,7 @@ export async function addOnePiece(
     linked: "facing",
   };
   savedOrThrow(await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 }));
+  await drawPieces(all, jobId, "onePiecePieces", { leg_raise: 55, neck_depth: 150 });
   await wraps.add({
     wearerId: people.ilva.wearer,
     name: "First wrap, standing",

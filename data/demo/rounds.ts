@@ -4,6 +4,7 @@ import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import { decideOn, judge, prototypeOf, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";
+import { drawPieces } from "./pieces.ts";
 import type { DemoShelf } from "./shelf.ts";
 
 /** A job over four prototypes to its sign-off, whose changes taught the workshop a share; and one that goes in circles. */
@@ -26,6 +27,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
       school: "percent",
     }),
   );
+  await drawPieces(all, jobId, "briefPieces", { leg_raise: 15, back_leg: "curved" });
   const first = await startPrototype(all, jobId, "basted", "2026-08-20");
   await sew(all, first, { waist: 752, highHip: 870, hip: 944, "leg:left": 560, "leg:right": 561 });
   const one = await tryOn(all, first, { fittedOn: "2026-08-21", notes: "Basted; edges raw.", way: "insideOut" });

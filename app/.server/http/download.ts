@@ -13,6 +13,8 @@ const TYPES = {
   csv: "text/csv; charset=utf-8",
   json: "application/json; charset=utf-8",
   pdf: "application/pdf",
+  svg: "image/svg+xml; charset=utf-8",
+  dxf: "image/vnd.dxf",
 } as const;
 
 /** Answers with a file to be kept. */

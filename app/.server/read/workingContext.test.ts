@@ -27,17 +27,33 @@ const stepsOf = async (jobId: number) => {
 
 describe("the steps of torso, cups and band", () => {
   it("stand where the demo's jobs stand", async () => {
-    expect(await stepsOf(1)).toEqual(["torso done: rises by the plan"]);
-    expect(await stepsOf(4)).toEqual(["torso look: +39 mm, 9 linked to tick", "cups done: if it needs room"]);
-    expect(await stepsOf(5)).toEqual(["cups done: worked out", "band look: 1 thing to mend"]);
-    expect(await stepsOf(6)).toEqual(["cups done: worked out", "band look: 6 things to mend"]);
+    expect(await stepsOf(1)).toEqual(["torso done: rises by the plan", "pieces done: 4 pieces"]);
+    expect(await stepsOf(4)).toEqual([
+      "torso look: +39 mm, 9 linked to tick",
+      "cups done: if it needs room",
+      "pieces done: 4 pieces",
+    ]);
+    expect(await stepsOf(5)).toEqual([
+      "cups done: worked out",
+      "band look: 1 thing to mend",
+      "pieces done: straps, if you draw them",
+    ]);
+    expect(await stepsOf(6)).toEqual([
+      "cups done: worked out",
+      "band look: 6 things to mend",
+      "pieces done: straps, if you draw them",
+    ]);
   });
 
   it("begin with what is not worked out yet, and say where something lacks", async () => {
     const job = await store.jobs.find(6);
     if (!job) throw new Error("no job");
     const id = await store.jobs.add({ ...job, name: "Bare" });
-    expect(await stepsOf(id)).toEqual(["cups look: the sides differ", "band next: not worked out yet"]);
+    expect(await stepsOf(id)).toEqual([
+      "cups look: the sides differ",
+      "band next: not worked out yet",
+      "pieces done: straps, if you draw them",
+    ]);
     const bodysuit = await store.jobs.add({ ...job, name: "Suit", styleId: "bodysuit" });
     await store.workings.save(bodysuit, "trunk", {
       working: bareWorkings(await store.workings.ofJob(4)).trunk,
@@ -51,7 +67,16 @@ describe("the steps of torso, cups and band", () => {
     const context = new RouterContextProvider();
     context.set(storeContext, store);
     const steps = await stepsOfPage(context, await readJob(store, 6));
-    expect(steps.map(({ id }) => id)).toEqual(["body", "cloth", "ease", "pattern", "cups", "band", "prototypes"]);
+    expect(steps.map(({ id }) => id)).toEqual([
+      "body",
+      "cloth",
+      "ease",
+      "pattern",
+      "cups",
+      "band",
+      "pieces",
+      "prototypes",
+    ]);
   });
 });
 

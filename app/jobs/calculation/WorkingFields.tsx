@@ -14,6 +14,10 @@ import { fieldSpans } from "./fieldSpans.ts";
 /** Records a pick field offers. */
 export type PickOptions = readonly { readonly id: number; readonly name: string }[];
 
+/** Two beside one another. */
+const BESIDE = "repeat(2, minmax(0, 1fr))";
+const NARROW = { xs: BESIDE, sm: "repeat(3, minmax(0, 1fr))", lg: "minmax(0, 1fr)" };
+
 /**
  * The fields of a working. Fields that are of no use as things stand are hidden, not taken away: what was typed in them
  * is still there when they are wanted again.
@@ -24,6 +28,7 @@ export function WorkingFields({
   hidden,
   labels,
   options,
+  narrow,
 }: {
   id: WorkingId;
   unit: LengthUnit;
@@ -31,17 +36,19 @@ export function WorkingFields({
   /** Labels that differ from the fields' own. */
   labels: Readonly<Record<string, string>>;
   options: PickOptions;
+  /** True where they stand in one column beside what comes of them, and in three above it on a small screen. */
+  narrow: boolean;
 }) {
   const fields = fieldsOfWorking(id);
   const spans = fieldSpans(fields.filter(([name]) => !hidden.includes(name)));
   return (
-    <Box sx={{ display: "grid", gridTemplateColumns: "repeat(2, minmax(0, 1fr))", columnGap: 1.5 }}>
+    <Box sx={{ display: "grid", gridTemplateColumns: narrow ? NARROW : BESIDE, columnGap: 1.5 }}>
       {fields.map(([name, field]) => (
         <Box
           key={name}
           sx={{
             display: hidden.includes(name) ? "none" : "block",
-            gridColumn: spans.get(name) === "half" ? "auto" : "1 / -1",
+            gridColumn: narrow || spans.get(name) === "half" ? "auto" : "1 / -1",
           }}
         >
           <OneField name={name} field={field} label={labels[name] ?? field.label} unit={unit} options={options} />

@@ -46,6 +46,8 @@ interface WorkingFormProps<Id extends WorkingId> {
   readonly hides?: (working: Workings[Id]) => readonly string[];
   /** Labels that say more as things stand, by field. */
   readonly labels?: (working: Workings[Id]) => Readonly<Record<string, string>>;
+  /** True where what comes of it wants the room: its fields stand in one narrow column. */
+  readonly narrow?: boolean;
   readonly children: (view: WorkingView<Id>) => ReactNode;
 }
 
@@ -55,7 +57,7 @@ interface WorkingFormProps<Id extends WorkingId> {
  */
 export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const written = useLengths();
-  const { page, at, title, intro, unsaved, options = [], hides, labels, children } = props;
+  const { page, at, title, intro, unsaved, options = [], hides, labels, narrow = false, children } = props;
   const { id, kept, start, draft } = page;
   const unit = useFormUnit(unsaved?.fields, draft);
   const begun: Fields = { unit, ...(unsaved?.fields ?? draft ?? start) };
@@ -80,8 +82,8 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
       <Box
         sx={{
           display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: "minmax(0, 380px) minmax(0, 1fr)" },
-          gap: 4,
+          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: `minmax(0, ${narrow ? 244 : 380}px) minmax(0, 1fr)` },
+          gap: narrow ? 3 : 4,
           alignItems: "start",
         }}
       >
@@ -102,6 +104,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
               hidden={hides?.(working) ?? []}
               labels={labels?.(working) ?? {}}
               options={options}
+              narrow={narrow}
             />
           </RecordForm>
         </Box>

@@ -10,6 +10,7 @@ import {
   percent,
   reference,
   signedLength,
+  smallBetween,
   smallLength,
   smallOrNone,
   tick,
@@ -41,6 +42,8 @@ export function schemaOfField(field: WorkingField): FormSchema<FieldValue> {
       return orNull(length({ mostMm: field.mostMm, zero: field.zero ?? false }));
     case "signed":
       return orNull(signedLength(field.mostMm));
+    case "between":
+      return orNull(smallBetween(field.leastMm, field.mostMm));
     case "small":
       return orNull(field.zero ? smallOrNone(field.mostMm) : smallLength(field.mostMm));
   }
@@ -59,12 +62,15 @@ export function fieldText(field: WorkingField, value: FieldValue): string {
 /** What was typed, with its unit, so that it reads the same whatever unit is shown later. */
 export function keptText(field: WorkingField, text: string, unit: LengthUnit): string {
   if (field.as === "length") return withItsUnit(text, unit);
-  return field.as === "small" || field.as === "signed" ? withItsUnit(text, smallUnit(unit)) : text.trim();
+  return isSmall(field) ? withItsUnit(text, smallUnit(unit)) : text.trim();
 }
 
 /** The unit bare numbers of a field are read in; nothing where it has none. */
 export function suffixOf(field: WorkingField, unit: LengthUnit): string {
   if (field.as === "length") return unit;
-  if (field.as === "small" || field.as === "signed") return smallUnit(unit);
+  if (isSmall(field)) return smallUnit(unit);
   return field.as === "percent" ? "%" : field.as === "number" ? (field.suffix ?? "") : "";
 }
+
+/** True for a length whose bare numbers are read in the small unit. */
+const isSmall = ({ as }: WorkingField): boolean => as === "small" || as === "signed" || as === "between";

@@ -3,7 +3,7 @@ import type { WorkingField } from "../../../core/calculation/index.ts";
 /** How much of the two columns of a form a field takes. */
 export type FieldSpan = "half" | "row";
 
-const NARROW: ReadonlySet<WorkingField["as"]> = new Set(["length", "small", "signed", "number", "percent"]);
+const NARROW: ReadonlySet<WorkingField["as"]> = new Set(["length", "small", "signed", "between", "number", "percent"]);
 
 /**
  * The places of a form's visible fields: narrow ones two by two, the first of an odd run across both columns, so that no

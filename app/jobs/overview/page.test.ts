@@ -10,6 +10,7 @@ it("tells of each step where it stands, and leads there", async () => {
     "Ease plan": "school chosen",
     Pattern: "own draft",
     Torso: "rises by the plan",
+    Pieces: "4 pieces",
     Prototypes: "1 finding open",
   });
   expect((await page()).links()).toMatchObject({

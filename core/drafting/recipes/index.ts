@@ -1,4 +1,4 @@
 export type { DraftFacts, Given, Sided } from "./facts.ts";
 export { readFacts } from "./readFacts.ts";
 export type { ChoiceOption, Need, NumberOption, Recipe, RecipeOption } from "./recipe.ts";
-export { drawBy, RECIPES } from "./recipes.ts";
+export { drawBy, RECIPES, recipeOf } from "./recipes.ts";

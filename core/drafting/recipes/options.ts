@@ -1,12 +1,21 @@
 import type { ChoiceOption, NumberOption } from "./recipe.ts";
 
-/** A number that may be set, mm: its range and what is usual, null where it has to be told. */
-export const numberOption = (
-  id: string,
-  name: string,
-  [least, most, usual]: readonly [least: number, most: number, usual: number | null],
-  about: string,
-): NumberOption => ({ as: "number", id, name, least, most, usual, about });
+type Range = readonly [least: number, most: number, usual: number | null];
+
+const numberOf =
+  (of: NumberOption["of"]) =>
+  (id: string, name: string, [least, most, usual]: Range, about: string): NumberOption => ({
+    ...{ as: "number", of, id, name, least, most, usual, about },
+  });
+
+/** A length that may be set, mm: its range and what is usual, null where it has to be told. */
+export const numberOption = numberOf("length");
+
+/** A part of something that may be set. */
+export const ratioOption = numberOf("ratio");
+
+/** How many of something. */
+export const countOption = numberOf("count");
 
 /** One of a few answers; the first is usual. */
 export const choiceOption = (

@@ -12,9 +12,11 @@ export interface Need<Id extends string> {
   readonly why: string;
 }
 
-/** A number the maker may set, mm unless it says otherwise. */
+/** A number the maker may set. */
 export interface NumberOption {
   readonly as: "number";
+  /** A length in mm, a part of one, or a whole count. */
+  readonly of: "length" | "ratio" | "count";
   readonly id: string;
   readonly name: string;
   readonly least: number;

@@ -12,9 +12,12 @@ import { skirt } from "./skirt/skirt.ts";
 /** Every recipe; adding one is adding a folder and a line here. */
 export const RECIPES: readonly Recipe[] = [brief, onePiece, camisole, skirt, rectangle];
 
+/** A recipe by its name; undefined for any other text. */
+export const recipeOf = (id: string): Recipe | undefined => RECIPES.find((one) => one.id === id);
+
 /** Draws pieces by a recipe. @returns them; `unknown-recipe`; or what {@link readFacts} or the recipe finds wrong. */
 export function drawBy(id: string, facts: DraftFacts): Result<Draft> {
-  const recipe = RECIPES.find((one) => one.id === id);
+  const recipe = recipeOf(id);
   if (!recipe)
     return fail(
       "unknown-recipe",

@@ -1,5 +1,6 @@
 import { isZone, ZONE_NAMES } from "../../ease/index.ts";
 import { checkOf, findingKindOf, isCheckId, isFindingKindId, isSpotId, spotOf } from "../../fitting/index.ts";
+import { isPiecesId, recipeOfPieces } from "../../pieces/index.ts";
 
 /** What an edit did to one row: null before for a new one, null after for one taken away. */
 export interface EditedThing {
@@ -80,8 +81,12 @@ const TELLERS: Readonly<Record<string, Teller>> = {
         .join(", ")} changed`,
     );
   },
-  job_workings: (_before, after) =>
-    told(`Calculation ${after ? "kept" : "taken away"}: ${text((after ?? _before)?.kind)}`),
+  job_workings: (before, after) => {
+    const kind = text((after ?? before)?.kind);
+    return isPiecesId(kind)
+      ? told(`Pieces ${after ? "drawn" : "taken away"}: ${recipeOfPieces(kind).name.toLowerCase()}`)
+      : told(`Calculation ${after ? "kept" : "taken away"}: ${kind}`);
+  },
   prototypes: (before, after) => {
     const row = after ?? before ?? {};
     if (!before) return told(`Prototype ${String(row.number)} started`);

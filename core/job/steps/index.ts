@@ -4,6 +4,7 @@ import { clothStep } from "./cloth.ts";
 import { cupsStep } from "./cups.ts";
 import { easeStep } from "./ease.ts";
 import { patternStep } from "./pattern.ts";
+import { piecesStep } from "./pieces.ts";
 import { prototypesStep } from "./prototypes.ts";
 import type { JobSoFar, JobStep, Standing } from "./step.ts";
 import { torsoStep } from "./torso.ts";
@@ -17,6 +18,7 @@ export const JOB_STEPS = [
   torsoStep,
   cupsStep,
   bandStep,
+  piecesStep,
   prototypesStep,
 ] as const;
 

@@ -4,6 +4,7 @@ export { type TypedForce, typedForce, typedLoad } from "./force.ts";
 export {
   length,
   signedLength,
+  smallBetween,
   smallLength,
   smallOrNone,
   swatchLength,

@@ -66,6 +66,17 @@ export const smallOrNone = (mostMm: number): FormSchema<number> => ({
     within(parseLength(withItsUnit(text, smallUnit(unit === "in" ? "in" : "cm")), "cm"), text, { mostMm, zero: true }),
 });
 
+/** A small amount from so much to so much, both included. */
+export const smallBetween = (leastMm: number, mostMm: number): FormSchema<number> => ({
+  type: "number",
+  title: `${leastMm} to ${mostMm} mm`,
+  reads: (text, { unit }) => {
+    const read = parseLength(withItsUnit(text, smallUnit(unit === "in" ? "in" : "cm")), "cm");
+    if (!read.ok || (read.value >= leastMm && read.value <= mostMm)) return read;
+    return fail("length-out-of-range", `Expected ${leastMm} to ${mostMm} mm, but got “${text.slice(0, 40)}”.`);
+  },
+});
+
 /** A small amount that may go back: below 0 with a sign before it. */
 export const signedLength = (mostMm: number): FormSchema<number> => ({
   ...smallOrNone(mostMm),

@@ -1,4 +1,4 @@
-import { choiceOption, numberOption as mm } from "../options.ts";
+import { choiceOption, numberOption as mm, ratioOption } from "../options.ts";
 import type { RecipeOption } from "../recipe.ts";
 
 /** What may be set of legs and gusset, whatever stands above them. */
@@ -18,7 +18,12 @@ export const LEG_OPTIONS: readonly RecipeOption[] = [
   ),
   mm("gusset_front_half", "Gusset, half front width", [20, 60, 30], "Half the width where front and gusset join."),
   mm("gusset_back_half", "Gusset, half back width", [20, 80, 40], "Half the width where back and gusset join."),
-  mm("gusset_before", "Part of the gusset before the crotch point", [0.2, 0.8, 0.4], "The rest of it lies behind."),
+  ratioOption(
+    "gusset_before",
+    "Part of the gusset before the crotch point",
+    [0.2, 0.8, 0.4],
+    "The rest of it lies behind.",
+  ),
   mm("gusset_step", "Gusset length in steps of", [1, 20, 10], "The fifth of the crotch length is rounded up to it."),
   mm("edge_allowance", "Allowance at elastics", [0, 40, 10], "At every edge with elastic."),
 ];

@@ -5,7 +5,7 @@ import { point, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
 import { edge, grainAt, lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
-import { choiceOption, numberOption, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
+import { choiceOption, countOption, numberOption, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
 import type { Recipe } from "../recipe.ts";
 import { RECTANGLE_KINDS } from "./kinds.ts";
 
@@ -26,7 +26,7 @@ export const rectangle: Recipe = {
     ),
     numberOption("width", "Finished width", [2, 400, null], "As worn; of a casing, of its elastic."),
     numberOption("length", "Finished length", [10, 5000, null], "From end to end."),
-    numberOption("count", "How many", [1, 40, 1], "Cut alike."),
+    countOption("count", "How many", [1, 40, 1], "Cut alike."),
     SEAM_ALLOWANCE,
     ROLL_WIDTH,
   ],

@@ -1,0 +1,56 @@
+import { expect, it } from "vitest";
+import { numberIn } from "../../testing/numberIn.ts";
+import { demoPage } from "../../testing/openPage.tsx";
+
+const page = demoPage("/jobs/1/pieces");
+const onePiece = demoPage("/jobs/4/pieces");
+const bare = demoPage("/jobs/3/pieces");
+const strip = demoPage("/jobs/1/pieces?draw=stripPieces");
+
+const rowsOf = async (open: typeof page, name: string) => (await open()).table(name);
+
+it("draws every piece with its edges numbered as the list has them", async () => {
+  const [head, ...rows] = await rowsOf(page, "Edges of the pieces");
+  expect(head).toEqual(["Edge", "At rest, cm", "On the body, cm", "Finish", "Allowance", "Sewn to"]);
+  const titles = rows.filter((cells) => cells.length === 1).map(([title]) => title);
+  expect(titles).toEqual([
+    "Front, cut 1 on the fold",
+    "Back, cut 1 on the fold",
+    "Gusset, cut 1 on the fold; changes with it: gusset lining",
+    "Gusset lining, cut 1 on the fold; changes with it: gusset",
+  ]);
+});
+
+it("comes to the plan at every level, and says which level is none", async () => {
+  const [, ...rows] = await rowsOf(page, "Girths of the pieces against the plan");
+  expect(rows.length).toBeGreaterThan(0);
+  for (const [name, planned, pieces] of rows) expect(numberIn(pieces), name).toBeCloseTo(numberIn(planned), 1);
+  expect((await page()).text("main")).toContain("Not all round, so not counted: hip.");
+});
+
+it("draws a side as long on the front as on the back", async () => {
+  const [, ...rows] = await rowsOf(page, "Edges of the pieces");
+  const sides = rows.filter(([edge]) => edge?.startsWith("2 Side")).map(([, mm]) => numberIn(mm));
+  expect(sides[0]).toBe(sides[1]);
+});
+
+it("comes to the needed trunk loop", async () => {
+  const [, ...rows] = await rowsOf(onePiece, "Girths of the pieces against the plan");
+  const loop = rows.find(([name]) => name === "Trunk loop") ?? [];
+  expect(numberIn(loop[2])).toBeCloseTo(numberIn(loop[1]), 1);
+  expect(numberIn(loop[1])).toBeGreaterThan(140);
+});
+
+it("explains every number it is drawn by", async () => {
+  const { terms, figures } = await page();
+  const explained = Object.keys(figures());
+  expect(Object.keys(terms()).length).toBeGreaterThan(5);
+  expect(explained).toEqual(expect.arrayContaining(Object.keys(terms())));
+  for (const name of ["Side of the front, at rest", "Side of the front, on the body", "Pieces at waist"])
+    expect(explained).toContain(name);
+});
+
+it("says what is lacking where nothing can be drawn yet", async () => {
+  expect((await bare()).text("main")).toContain("Needs a chosen school");
+  expect((await strip()).text("main")).toContain("Still to be typed: finished width; finished length.");
+});

@@ -1,0 +1,42 @@
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import type { CheckAnswer, Draft } from "../../core/drafting/index.ts";
+import type { StretchOnBody } from "../../core/pieces/index.ts";
+import { CheckList } from "./CheckList.tsx";
+import { EdgeTable } from "./EdgeTable.tsx";
+import type { EdgeId } from "./edgePlaces.ts";
+import { GirthTable } from "./GirthTable.tsx";
+import { PieceBoard } from "./PieceBoard.tsx";
+
+/** Drawn pieces with all that is known of them: the drawing, the rules, the girths, the edges. Lists and drawing light one another. */
+export function PiecesView({
+  draft,
+  checks,
+  stretch,
+  old = null,
+  label,
+}: {
+  draft: Draft;
+  checks: readonly CheckAnswer[];
+  stretch: StretchOnBody | null;
+  old?: Draft | null;
+  label: string;
+}) {
+  const [lit, setLit] = useState<EdgeId | null>(null);
+  const faults = checks.filter(({ ok }) => !ok);
+  return (
+    <>
+      <PieceBoard draft={draft} old={old} faults={faults} lit={lit} onLit={setLit} label={label} />
+      <Typography variant="h3" sx={{ mb: 0.5 }}>
+        {faults.length === 0
+          ? "Every rule holds"
+          : faults.length === 1
+            ? "1 rule is broken"
+            : `${faults.length} rules are broken`}
+      </Typography>
+      <CheckList checks={checks} onLit={setLit} />
+      <GirthTable draft={draft} />
+      <EdgeTable draft={draft} stretch={stretch} lit={lit} onLit={setLit} />
+    </>
+  );
+}

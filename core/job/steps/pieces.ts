@@ -1,0 +1,32 @@
+import { PIECES, PIECES_IDS, type PiecesId } from "../../pieces/index.ts";
+import { type JobSoFar, jobStep, reckoned } from "./step.ts";
+
+const idsOf = ({ style }: JobSoFar): PiecesId[] => PIECES_IDS.filter((id) => PIECES[id].appears(style));
+
+/** The pieces drawn from the plan. */
+export const piecesStep = jobStep({
+  id: "pieces",
+  key: "p",
+  name: () => "Pieces",
+  shapes: true,
+  appears: (job) => idsOf(job).length > 0,
+  standing(job) {
+    const drawn = idsOf(job)
+      .filter((id) => job.entered.kept.includes(id))
+      .map((id) => reckoned(id, job));
+    if (drawn.length === 0) {
+      // Of bras the cups are no pieces yet, and a bought pattern has its own.
+      const only = idsOf(job).every((id) => id === "stripPieces");
+      if (only || job.chart)
+        return { state: "done", words: only ? "straps, if you draw them" : "if you draw your own" };
+      return { state: "next", words: "not drawn yet" };
+    }
+    const waiting = drawn.filter(({ draft }) => draft === null);
+    if (waiting.some(({ warnings }) => warnings.length > 0)) return { state: "look", words: "cannot be drawn" };
+    if (waiting.length > 0) return { state: "missing", words: "something lacking" };
+    const faults = drawn.flatMap(({ checks }) => checks).filter(({ ok }) => !ok).length;
+    if (faults > 0) return { state: "look", words: faults === 1 ? "1 rule broken" : `${faults} rules broken` };
+    const count = drawn.reduce((sum, { draft }) => sum + (draft?.pieces.length ?? 0), 0);
+    return { state: "done", words: count === 1 ? "1 piece" : `${count} pieces` };
+  },
+});

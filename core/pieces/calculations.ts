@@ -1,0 +1,57 @@
+import type { CalculatedStyle } from "../calculation/index.ts";
+import type { Recipe } from "../drafting/index.ts";
+import type { Zone } from "../ease/index.ts";
+import { hasTrunk } from "../torso/index.ts";
+import type { UsualOf } from "./pieceFacts.ts";
+import { piecesCalculation } from "./piecesCalculation.ts";
+
+const plans = ({ zones }: CalculatedStyle, zone: Zone): boolean => zones.includes(zone);
+const isSlip = ({ family }: CalculatedStyle): boolean => family === "slip";
+
+/** The top edge as the style says: what it lies below the waist on the body, as cut. */
+const dropped: UsualOf = ({ style }, cut) => {
+  const perMm = (code: string) => cut.find((one) => one.code === code)?.cutPerMm ?? null;
+  const drop = (mm: number, code: string) => {
+    const per = perMm(code);
+    return mm === 0 || per === null ? null : mm * per;
+  };
+  const drops = {
+    waist_drop_front: drop(style.drops.front, "crotch_front"),
+    waist_drop_back: drop(style.drops.back, "crotch_back"),
+    waist_drop_side: drop(style.drops.side, "waist_to_hip"),
+  };
+  return Object.fromEntries(Object.entries(drops).flatMap(([id, mm]) => (mm === null ? [] : [[id, mm]])));
+};
+
+/** Every recipe that draws pieces for jobs, under the name its options are kept by; adding one is adding a line here. */
+export const PIECES = {
+  /** A brief or a bikini bottom: legs, and no trunk above them. */
+  briefPieces: piecesCalculation("brief", (style) => plans(style, "leg") && !hasTrunk(style), dropped),
+  /** A piece from shoulder to crotch. */
+  onePiecePieces: piecesCalculation("onePiece", (style) => plans(style, "leg") && hasTrunk(style)),
+  /** A top over bust and waist that ends above the legs. */
+  camisolePieces: piecesCalculation(
+    "camisole",
+    (style) => isSlip(style) && plans(style, "bust") && plans(style, "waist") && !plans(style, "leg"),
+  ),
+  /** A skirt, where the style goes down past the hip. */
+  skirtPieces: piecesCalculation(
+    "skirt",
+    (style) => plans(style, "hip") && style.lengths.some(({ id }) => id === "skirtSide"),
+  ),
+  /** Straps, ties and bands go with everything that is not boned. */
+  stripPieces: piecesCalculation("rectangle", ({ family }) => family !== "boned"),
+} as const;
+
+/** A calculation that draws pieces. */
+export type PiecesId = keyof typeof PIECES;
+
+/** All of {@link PIECES} in their order. */
+export const PIECES_IDS = Object.keys(PIECES) as readonly PiecesId[];
+
+/** True for a text that names one. */
+export const isPiecesId = (text: string | undefined): text is PiecesId =>
+  text !== undefined && Object.hasOwn(PIECES, text);
+
+/** The recipe a calculation draws by. */
+export const recipeOfPieces = (id: PiecesId): Recipe => PIECES[id].recipe;

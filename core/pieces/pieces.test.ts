@@ -1,0 +1,154 @@
+import { describe, expect, it } from "vitest";
+import type { JobFacts } from "../calculation/index.ts";
+import { edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
+import { planStyle, SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../ease/index.ts";
+import type { Explanation } from "../explain/index.ts";
+import { evaluate, sampleBody } from "../testing/index.ts";
+import { PIECES, type PiecesId } from "./calculations.ts";
+import { edgeOnBody } from "./edgeOnBody.ts";
+import { explainEdge, explainGirth } from "./explainMeasured.ts";
+
+const MEASURES = {
+  shoulder_girth: 1010,
+  overbust: 860,
+  bust: 920,
+  underbust: 760,
+  waist: 740,
+  high_hip: 905,
+  hip: 1008,
+  leg_edge: [600, 604] as [number, number],
+  trunk_loop: 1540,
+  front_waist: 436,
+  back_waist: 402,
+  side_waist: 216,
+  shoulder_to_apex: [276, 274] as [number, number],
+  crotch_front: 318,
+  crotch_back: 372,
+  waist_to_high_hip: 102,
+  waist_to_hip: 205,
+  skirt_front: 560,
+  skirt_side: 565,
+  skirt_back: 570,
+};
+const body = sampleBody(MEASURES);
+const cloth = { usable: 0.6, recovery: 0.95, wear: null, usableAlong: 0.4, contraction: 0.3 };
+
+function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = body): JobFacts {
+  const style = styleOf(styleId);
+  const settings = SHIPPED_EASE_SETTINGS;
+  const choice = { school: "share", zones: {}, pressuresKpa: {} } as const;
+  return {
+    style,
+    settings,
+    school: "share",
+    zones: {},
+    plan: planStyle({ style, body: taken, cloth, settings, choice }),
+    stretch: cloth as unknown as JobFacts["stretch"],
+    layerNames: [],
+    body: taken,
+    beside: {
+      ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },
+      ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null },
+    },
+    ...own,
+  };
+}
+const without = (...codes: (keyof typeof MEASURES)[]) =>
+  sampleBody(Object.fromEntries(Object.entries(MEASURES).filter(([code]) => !(codes as string[]).includes(code))));
+const drawn = (id: PiecesId, job: JobFacts, set: Readonly<Record<string, number | string>> = {}) => {
+  const facts = PIECES[id].facts(job);
+  return { facts, ...PIECES[id].reckon({ ...PIECES[id].fresh, ...set }, facts) };
+};
+const followsFrom = (explanation: Explanation) =>
+  expect(evaluate(explanation), explanation.formula).toBeCloseTo(explanation.result.value, 6);
+
+const DRAWN = [
+  ["brief", "briefPieces"],
+  ["bikiniBottom", "briefPieces"],
+  ["onePiece", "onePiecePieces"],
+  ["bodysuit", "onePiecePieces"],
+  ["camisole", "camisolePieces"],
+  ["slip", "camisolePieces"],
+  ["slip", "skirtPieces"],
+] as const;
+
+describe.each(DRAWN)("the pieces of a %s by %s", (style, id) => {
+  it("come to the plan of the job all round, in every rule but what its legs lie on", () => {
+    const { draft, lacks, warnings, checks } = drawn(id, jobOf(style));
+    expect([lacks, warnings]).toEqual([[], []]);
+    expect(checks.filter(({ ok, id: rule }) => !ok && rule !== "elasticsTakeUp")).toEqual([]);
+    if (!draft) throw new Error("Nothing was drawn.");
+    for (const { plannedMm, piecesMm } of girthsOf(draft).girths) expect(piecesMm).toBeCloseTo(plannedMm, 0);
+  });
+
+  it("have numbers that follow from their own terms, on the cloth and on the body", () => {
+    const { draft, numbers, facts } = drawn(id, jobOf(style));
+    if (!draft) throw new Error("Nothing was drawn.");
+    for (const { explanation } of numbers) followsFrom(explanation);
+    for (const girth of girthsOf(draft).girths) followsFrom(explainGirth(draft, girth));
+    for (const piece of draft.pieces)
+      for (const edge of piece.edges) {
+        followsFrom(explainEdge(piece, edge));
+        const onBody = edgeOnBody(draft, piece, edge, facts.stretch);
+        if (onBody) followsFrom(onBody);
+      }
+  });
+
+  it("wait for a school, a plan and a body, and say so", () => {
+    expect(drawn(id, jobOf(style, { school: null })).lacks).toMatchObject([
+      { what: "plan", message: expect.stringMatching(/chosen school/) },
+    ]);
+    expect(drawn(id, jobOf(style, { plan: null, body: null })).lacks[0]).toMatchObject({ what: "plan" });
+  });
+});
+
+describe("what a style does not plan", () => {
+  it("is drawn in the strain of the nearest zone, and that is said", () => {
+    const job = jobOf("bikiniBottom");
+    const { facts, notes } = drawn("briefPieces", job);
+    const strain = job.plan?.zones.find(({ zone }) => zone === "highHip")?.chosen?.consequences.strain ?? Number.NaN;
+    expect(facts.drawn.girths.waist).toBe(Math.round(740 / (1 + strain)));
+    expect(notes.join(" ")).toContain("plans no waist: it is drawn in the strain of the high hip");
+  });
+
+  it("is lacking where the body was not measured there", () => {
+    const taken = without("waist");
+    expect(drawn("briefPieces", jobOf("bikiniBottom", {}, taken)).lacks).toEqual([
+      { what: "measure", code: "waist", side: "single" },
+    ]);
+  });
+
+  it("is left out where only its height was not taken", () => {
+    const taken = without("waist_to_high_hip");
+    const { draft, notes } = drawn("briefPieces", jobOf("brief", {}, taken));
+    expect(draft?.levels.map(({ level }) => level)).toEqual(["waist", "hip"]);
+    expect(notes.join(" ")).toContain("without the high hip");
+  });
+});
+
+describe("the options of a style", () => {
+  it("lower a bikini's edge by its drops, cut as its lengths are", () => {
+    const { facts, draft } = drawn("briefPieces", jobOf("bikiniBottom"));
+    const [front, cut] = [facts.usual.waist_drop_front ?? 0, facts.drawn.lengths.crotch_front as number];
+    expect(front).toBeCloseTo((80 * cut) / 318, 9);
+    if (!draft) throw new Error("Nothing was drawn.");
+    expect(edgeOf(pieceOf(draft, "front"), "waist").lines[0]?.from.y).toBeCloseTo(front, 9);
+  });
+
+  it("give way to what was set", () => {
+    const { draft } = drawn("briefPieces", jobOf("bikiniBottom"), { waist_drop_front: 55 });
+    if (!draft) throw new Error("Nothing was drawn.");
+    expect(edgeOf(pieceOf(draft, "front"), "waist").lines[0]?.from.y).toBeCloseTo(55, 9);
+  });
+
+  it("that nobody can guess are still to be told", () => {
+    expect(drawn("stripPieces", jobOf("softBra"), { width: 12 }).lacks).toEqual([
+      { what: "entry", name: "finished length" },
+    ]);
+    expect(drawn("stripPieces", jobOf("softBra"), { width: 12, length: 420 }).draft?.pieces).toHaveLength(1);
+  });
+
+  it("that do not fit the body are a warning that names them", () => {
+    expect(drawn("briefPieces", jobOf("brief"), { leg_raise: 205 }).warnings[0]).toMatch(/side seam/);
+  });
+});

@@ -1,0 +1,34 @@
+import type { CalculatedStyle, Calculation } from "../calculation/index.ts";
+import { type Recipe, recipeOf } from "../drafting/index.ts";
+import { freshOptions, optionFields, type SetOptions } from "./optionFields.ts";
+import { type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
+import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";
+
+/** Pieces of a recipe as a calculation of a job. */
+export interface PiecesCalculation extends Calculation<SetOptions, PieceFacts, PiecesReckoning> {
+  readonly recipe: Recipe;
+}
+
+/**
+ * A recipe as a calculation of a job: its options are what the maker enters, its pieces what comes of it.
+ *
+ * @param usualOf what the style says of options that are not set.
+ * @throws RangeError for a recipe that is not there.
+ */
+export function piecesCalculation(
+  recipeId: string,
+  appears: (style: CalculatedStyle) => boolean,
+  usualOf: UsualOf = () => ({}),
+): PiecesCalculation {
+  const recipe = recipeOf(recipeId);
+  if (!recipe) throw new RangeError(`There is no recipe ${recipeId}.`);
+  return {
+    recipe,
+    step: "pieces",
+    fresh: freshOptions(recipe),
+    fields: optionFields(recipe),
+    appears,
+    facts: (job) => pieceFactsOf(recipe, job, usualOf),
+    reckon: (set, facts) => reckonPieces(recipe, set, facts),
+  };
+}

@@ -1,0 +1,44 @@
+import type { Lack, Reckoning } from "../calculation/index.ts";
+import { type CheckAnswer, checkDraft, type Draft, drawBy, type Recipe } from "../drafting/index.ts";
+import type { SetOptions } from "./optionFields.ts";
+import type { PieceFacts } from "./pieceFacts.ts";
+
+/** What pieces come to: the draft with every rule it was held against; null while something lacks. */
+export interface PiecesReckoning extends Reckoning {
+  readonly draft: Draft | null;
+  readonly checks: readonly CheckAnswer[];
+}
+
+/** Draws the pieces of a recipe from a job's facts and the options that were set. */
+export function reckonPieces(recipe: Recipe, set: SetOptions, facts: PieceFacts): PiecesReckoning {
+  const options = optionsSet(recipe, set, facts);
+  const untold: Lack[] = recipe.options
+    .filter((option) => option.usual === null && !(option.id in options))
+    .map(({ name }) => ({ what: "entry", name: name.toLowerCase() }));
+  const nothing = { draft: null, checks: [], numbers: [], notes: [], warnings: [] };
+  const lacks = [...facts.lacks, ...untold];
+  if (lacks.length > 0) return { ...nothing, lacks };
+  const drawn = drawBy(recipe.id, { ...facts.drawn, options });
+  if (!drawn.ok) return { ...nothing, lacks: [], warnings: [drawn.problem.message] };
+  const draft = drawn.value;
+  return {
+    draft,
+    checks: checkDraft(draft),
+    numbers: [
+      ...draft.numbers.map(({ id, explanation }) => ({ id, name: explanation.title, explanation })),
+      ...facts.numbers,
+    ],
+    lacks: [],
+    notes: [...facts.notes, ...draft.notes],
+    warnings: [],
+  };
+}
+
+/** Options that were set, and of those that were not what the style says; what is usual is left to the recipe. */
+const optionsSet = (recipe: Recipe, set: SetOptions, { usual }: PieceFacts): Record<string, number | string> =>
+  Object.fromEntries(
+    recipe.options.flatMap(({ id }) => {
+      const value = set[id] ?? usual[id];
+      return value === undefined || value === null ? [] : [[id, value] as const];
+    }),
+  );
