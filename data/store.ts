@@ -17,7 +17,9 @@ import {
   type FittingRepository,
   type FoundFindings,
   fittingRepository,
+  type PiecesRepository,
   type PrototypeRepository,
+  piecesRepository,
   prototypeRepository,
   type ReceivedRepository,
   receivedRepository,
@@ -67,6 +69,7 @@ export interface Repositories {
   readonly jobs: JobRepository;
   readonly workings: WorkingRepository;
   readonly prototypes: PrototypeRepository;
+  readonly pieces: PiecesRepository;
   readonly fittings: FittingRepository;
   readonly changes: ChangeRepository;
   readonly standing: StandingRepository;
@@ -152,6 +155,7 @@ const repositoriesOver = (db: Knex): Repositories => ({
   jobs: jobRepository(db),
   workings: workingRepository(db),
   prototypes: prototypeRepository(db),
+  pieces: piecesRepository(db),
   fittings: fittingRepository(db),
   changes: changeRepository(db),
   standing: standingRepository(db),

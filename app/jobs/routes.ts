@@ -7,6 +7,7 @@ export const jobsRoutes: RouteConfigEntry[] = [
   route("jobs/:jobId/changes/pdf", "jobs/changes-pdf/route.ts"),
   route("jobs/:jobId/record/:layout", "jobs/record/route.ts"),
   route("jobs/:jobId/pieces/:recipe/:file", "jobs/pieces-file/route.ts"),
+  route("jobs/:jobId/prototypes/:number/pieces/:recipe/:file", "jobs/prototype-pieces-file/route.ts"),
   route("jobs/import", "jobs/import/route.tsx"),
   route("findings", "jobs/findings/route.tsx"),
   route("jobs/:jobId/photos/:photoId", "jobs/fitting-photo/route.ts"),
@@ -27,6 +28,7 @@ export const jobsRoutes: RouteConfigEntry[] = [
     route("history", "jobs/history/route.tsx"),
     route("sign-off", "jobs/sign-off/route.tsx"),
     route("prototypes/:number", "jobs/prototype/route.tsx"),
+    route("prototypes/:number/pieces", "jobs/prototype-pieces/route.tsx"),
     route("prototypes/:number/fitting", "jobs/fitting/route.tsx"),
   ]),
 ];

@@ -11,6 +11,8 @@ export interface Run {
 export interface PlannedLevel {
   readonly level: string;
   readonly plannedMm: number;
+  /** Where an edge cuts the level off: how far past which end of the side it lies, along it, mm. Left out where it does not. */
+  readonly past?: { readonly end: "start" | "end"; readonly mm: number };
 }
 
 /** A loop that runs along edges, with what was planned for it: down the front, through the crotch and up the back. */

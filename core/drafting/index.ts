@@ -9,6 +9,7 @@ export type {
   PlannedLoop,
   Run,
 } from "./draft.ts";
+export { draftSchema } from "./draftSchema.ts";
 export * from "./geometry/index.ts";
 export { type DraftGirth, girthsOf, pieceOf, runLength } from "./measured.ts";
 export * from "./operations/index.ts";

@@ -11,7 +11,7 @@ export {
 export { type ChangeStatus, changeStatus } from "./change/changeStatus.ts";
 export { type Contradiction, limitsLeft, opposites, twice } from "./change/contradictions.ts";
 export type { CoursesBefore } from "./change/cuttingCourse.ts";
-export { type CuttingLine, type CuttingPiece, cuttingTable } from "./change/cuttingTable.ts";
+export { type CuttingLine, type CuttingPiece, cuttingTable, inCuttingOrder } from "./change/cuttingTable.ts";
 export { asideWords } from "./change/cuttingWords.ts";
 export { decidedChanges } from "./change/decidedChanges.ts";
 export { DOING_WORDS } from "./change/doing.ts";

@@ -5,6 +5,7 @@ export { type EditedThing, tellEdit } from "./history/tellEdit.ts";
 export { type Job, newJob, type SignOff } from "./job.ts";
 export { jobFacts } from "./jobFacts.ts";
 export { type MovedRing, movedOn } from "./movedOn.ts";
+export { type PiecesRecord, piecesOfNext } from "./piecesOfNext.ts";
 export { type JobIngredients, type JobPlan, type MissingThing, type PlannedJob, planJob } from "./planJob.ts";
 export {
   type JobProgress,

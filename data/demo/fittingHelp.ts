@@ -1,3 +1,5 @@
+import { type Sheet, sheetWords } from "../../core/body/index.ts";
+import type { BesideJob } from "../../core/calculation/index.ts";
 import { classRange, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
 import { SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../../core/ease/index.ts";
 import {
@@ -5,6 +7,7 @@ import {
   decidedChanges,
   type Finding,
   type FittingHead,
+  jobChanges,
   learnByKind,
   type Prototype,
   type PrototypeKind,
@@ -16,10 +19,11 @@ import {
   type Verdict,
   type Word,
 } from "../../core/fitting/index.ts";
-import { freezePlan, type Job, planJob } from "../../core/job/index.ts";
+import { freezePlan, type Job, jobFacts, piecesOfNext, planJob } from "../../core/job/index.ts";
 import type { Result } from "../../core/result.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { NewFinding } from "../fitting/index.ts";
+import { workingsKept } from "../jobs/index.ts";
 import type { Repositories } from "../store.ts";
 
 /** Starts the next prototype of a demo job, with every change decided so far. */
@@ -43,16 +47,36 @@ export async function startPrototype(
     settings: SHIPPED_EASE_SETTINGS,
     clothSettings: SHIPPED_CLOTH_SETTINGS,
   };
-  const frozen = freezePlan(ingredients, planJob(ingredients), {
+  const planned = planJob(ingredients);
+  const workings = workingsKept(await repositories.workings.ofJob(jobId));
+  const frozen = freezePlan({ ...ingredients, workings }, planned, {
     wearerName: wearer?.name ?? "",
     changes: decidedChanges(fittings, own),
   });
   if (!frozen.ok) throw new Error(frozen.problem.message);
+  const last = before.at(-1);
+  const pieces = piecesOfNext(jobFacts(ingredients, planned, besideDemo(ingredients.sheet)), {
+    before: last ? await repositories.pieces.ofPrototype(last.id) : [],
+    changes: jobChanges(fittings, own).map(({ change }) => change),
+    frozen: frozen.value,
+  });
   const number = before.length + 1;
   const started = await repositories.prototypes.start({ jobId, number, kind, startedOn, frozen: frozen.value });
   if (started === null) throw new Error(`Prototype ${number} is the next one.`);
-  return prototypeOf(repositories, jobId, number);
+  const prototype = await prototypeOf(repositories, jobId, number);
+  if (!(await repositories.pieces.add(prototype.id, pieces)))
+    throw new Error("A prototype just started has no pieces.");
+  return prototype;
 }
+
+/** What calculations of the demo rest on beside the plan: pieces need nothing but the names. */
+const besideDemo = (sheet: Sheet | null): BesideJob => ({
+  ...{
+    sheetName: sheet ? sheetWords(sheet, SHIPPED_EASE_SETTINGS.fingerAllowanceMm) : "",
+    settingsName: "settings as shipped",
+  },
+  ...{ isForm: false, wraps: [], elastics: [], chartBust: null, chartLoops: null },
+});
 
 /** Reads a prototype that is known to be there. */
 export const prototypeOf = async (repositories: Repositories, jobId: number, number: number): Promise<Prototype> =>

@@ -152,6 +152,7 @@ async function inCircles(all: Repositories, { ilva }: DemoPeople, shelf: DemoShe
       school: "share",
     }),
   );
+  await drawPieces(all, jobId, "briefPieces", { leg_raise: 30 });
   const first = await startPrototype(all, jobId, "sewn", "2026-10-20");
   await sew(all, first, { waist: 661, highHip: 790, hip: 884, "leg:left": 533, "leg:right": 533 });
   const one = await tryOn(all, first, { fittedOn: "2026-10-21" });

@@ -29,6 +29,7 @@ export const JOURNALED: Readonly<Record<string, JournaledTable>> = {
     job: "row.job_id",
     leftOut: { ...VERSION, frozen: "never changes", usable: "stands in the frozen plan" },
   },
+  prototype_pieces: { job: OF_PROTOTYPE, leftOut: { content: "never changes", format: "never changes" } },
   sewn_rings: { job: OF_PROTOTYPE, leftOut: {} },
   sewn_lengths: { job: OF_PROTOTYPE, leftOut: {} },
   annotations: { job: OF_PROTOTYPE, leftOut: {} },

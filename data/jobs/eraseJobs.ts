@@ -28,6 +28,7 @@ export async function eraseJobs(db: Knex, under: UnderJobs): Promise<void> {
   await db("findings").whereIn("id", findings).delete();
   await db("readings").whereIn("fitting_id", fittings).delete();
   await db("fittings").whereIn("id", fittings).delete();
+  await db("prototype_pieces").whereIn("prototype_id", prototypes).delete();
   await db("sewn_lengths").whereIn("prototype_id", prototypes).delete();
   await db("sewn_rings").whereIn("prototype_id", prototypes).delete();
   await db("annotations").whereIn("prototype_id", prototypes).delete();

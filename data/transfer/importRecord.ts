@@ -1,7 +1,7 @@
 import type { FittingEntry, JobDocument, PrototypeEntry } from "../../formats/job/jobDocument.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
-import { mapFrozen } from "./jobNumbers.ts";
+import { mapFrozen, mapPieces } from "./jobNumbers.ts";
 import type { NewIds } from "./newIds.ts";
 
 interface Importing {
@@ -44,12 +44,14 @@ async function addOwnChangesOf(
 async function fill(
   all: Repositories,
   importing: Importing,
-  { number, sewn, sewnLengths, annotations, fittings }: PrototypeEntry,
+  { number, sewn, sewnLengths, annotations, pieces, fittings }: PrototypeEntry,
 ): Promise<void> {
   const prototype = await all.prototypes.find(importing.jobId, number);
   if (!prototype) throw new Error("A prototype that was just started is there.");
   if (sewn.length + sewnLengths.length > 0)
     savedOrThrow(await all.prototypes.saveSewn(prototype, { sewn, sewnLengths }));
+  const cutFrom = pieces.map((one) => mapPieces(one.pieces, importing.ids));
+  if (!(await all.pieces.add(prototype.id, cutFrom))) throw new Error("A prototype of a file has each recipe once.");
   for (const annotation of annotations) await all.prototypes.annotate(prototype.id, annotation);
   for (const fitting of fittings) await addFitting(all, importing, prototype.id, fitting);
 }

@@ -1,12 +1,13 @@
 import { ownStyleNumber } from "../../core/ease/index.ts";
 import { type Change, type Fitting, type FrozenPlan, type Judgement, jobChanges } from "../../core/fitting/index.ts";
 import { type ClothEntry, type JobDocument, OWN_STYLE, type PhotoEntry } from "../../formats/job/jobDocument.ts";
+import { keptPieces } from "../../formats/kept/keptPieces.ts";
 import { keptOwnStyle } from "../../formats/kept/keptStyle.ts";
 import { workingFormat } from "../../formats/kept/keptWorking.ts";
 import type { ShelvedCloth } from "../cloths/index.ts";
 import { keptIds } from "../jobs/index.ts";
 import type { Repositories } from "../store.ts";
-import { mapFrozen, mapWorking, Numbering } from "./jobNumbers.ts";
+import { mapFrozen, mapPieces, mapWorking, Numbering } from "./jobNumbers.ts";
 
 /**
  * A whole job as a file: what it rests on, its prototypes, fittings, photos and changes. Ids become references within
@@ -86,6 +87,10 @@ export async function exportJob(all: Repositories, jobId: number): Promise<JobDo
         sewn,
         sewnLengths,
         annotations: annotations.map((annotation) => without(annotation, "id")),
+        pieces: (await all.pieces.ofPrototype(id)).map((pieces) => ({
+          format: keptPieces.format,
+          pieces: mapPieces(pieces, number),
+        })),
         fittings: await Promise.all(
           fittings
             .filter(({ prototypeId }) => prototypeId === id)

@@ -125,11 +125,35 @@ describe("a job as a file", () => {
       ["identity", "wraps", "parts", "sewnLengths", "struck", "directionWas"].includes(key) ? undefined : value,
     );
     for (const change of document.changes) delete change.strain;
-    for (const { frozen } of document.prototypes) frozen.format = 1;
+    for (const prototype of document.prototypes) {
+      prototype.frozen.format = 1;
+      delete prototype.pieces;
+    }
     const read = readJobDocument(document);
     if (!read.ok) throw new Error(read.problem.message);
     const imported = await store.inTransaction((all) => importJob(all, read.value, "copy"));
     expect(await store.inTransaction((all) => assertImported(all, imported, read.value))).toMatchObject({ ok: true });
+  });
+
+  it("brings the pieces of its prototypes along, changes and all", async () => {
+    const document = await exported(store, 7);
+    expect(document.prototypes.map(({ pieces }) => pieces.map(({ pieces: { from } }) => from))).toEqual([
+      ["plan"],
+      ["before"],
+      ["before"],
+      ["before"],
+    ]);
+    const told = (pieces: object) =>
+      readJobDocument({
+        ...document,
+        prototypes: document.prototypes.map((one) => ({ ...one, pieces: [pieces, pieces] })),
+      });
+    expect(told(document.prototypes[0]?.pieces[0] ?? {})).toMatchObject({
+      ok: false,
+      problem: { code: "job-document-broken", message: expect.stringMatching(/once a recipe/) },
+    });
+    const damaged = { format: 1, pieces: { id: "briefPieces", from: "plan", steps: [], draft: { recipe: "brief" } } };
+    expect(told(damaged)).toMatchObject({ ok: false, problem: { code: "job-document-invalid" } });
   });
 
   it("that names an elastic, a wrap or a layer it does not bring is refused", async () => {

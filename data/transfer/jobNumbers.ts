@@ -1,6 +1,7 @@
 import type { PickedRecord } from "../../core/calculation/index.ts";
 import { ownStyleNumber } from "../../core/ease/index.ts";
 import type { FrozenPlan } from "../../core/fitting/index.ts";
+import type { PrototypePieces } from "../../core/redraw/index.ts";
 import { picksOf, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { OWN_STYLE } from "../../formats/job/jobDocument.ts";
 
@@ -65,6 +66,12 @@ export function mapFrozen(frozen: FrozenPlan, number: Renumber): FrozenPlan {
     ) as Partial<Workings>,
   };
 }
+
+/** Pieces of a prototype with the changes they were redrawn by under their other number. */
+export const mapPieces = (pieces: PrototypePieces, number: Renumber): PrototypePieces => ({
+  ...pieces,
+  steps: pieces.steps.map((step) => ({ ...step, changeId: number.of("change", step.changeId) })),
+});
 
 /** What a picked record is called in a file. */
 const PICKED: Readonly<Record<PickedRecord, Referred>> = { elastic: "cloth", wrap: "wrap" };

@@ -101,7 +101,7 @@ describe("operations of a file", () => {
   });
 
   it.each([
-    [[{ operation: "iron" }], "unknown-operation", /Operation 1: expected one of letOut/],
+    [[{ operation: "iron" }], "unknown-operation", /Operation 1: expected one of girth, lengthen/],
     [[TAKEN_IN, { ...TAKEN_IN, amount: "much" }], "invalid-input", /Operation 2, letOut: Expected amount/],
     [[{ ...TAKEN_IN, amount: 400 }], "invalid-input", /amount/],
     [[{ ...TAKEN_IN, slant: 3 }], "invalid-input", /“slant”/],

@@ -3,10 +3,12 @@ import type { Cloth, KeptLayup, SwatchTest } from "../../core/cloth/index.ts";
 import { isStyleId, type OwnStyle, type SizeChart } from "../../core/ease/index.ts";
 import type { Annotation, Change, Finding, Fitting, Judgement, Prototype, Reading } from "../../core/fitting/index.ts";
 import type { Job } from "../../core/job/index.ts";
+import type { PrototypePieces } from "../../core/redraw/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import type { BodyWrap } from "../../core/torso/index.ts";
 import { picksOf, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { readKeptFrozen } from "../kept/keptFrozen.ts";
+import { keptPieces } from "../kept/keptPieces.ts";
 import { keptOwnStyle } from "../kept/keptStyle.ts";
 import { readKeptWorking, workingFormat } from "../kept/keptWorking.ts";
 import { validator } from "../validation.ts";
@@ -42,6 +44,8 @@ export interface FittingEntry extends Omit<Fitting, "prototypeId" | "version" | 
 /** A prototype with its frozen plan and its fittings. */
 export interface PrototypeEntry extends Omit<Prototype, "id" | "jobId" | "version" | "annotations"> {
   readonly annotations: readonly Omit<Annotation, "id">[];
+  /** Pieces it was cut from, with the format each is kept in; none in files of before there were any. */
+  readonly pieces: readonly { readonly format: number; readonly pieces: PrototypePieces }[];
   readonly fittings: readonly FittingEntry[];
 }
 
@@ -110,7 +114,14 @@ const withKeptRead = (job: JobDocument): JobDocument => ({
     ...{ id, format: workingFormat(id), texts },
     working: readable(readKeptWorking(id, working, format)),
   })),
-  prototypes: job.prototypes.map((one) => ({ ...one, frozen: readable(readKeptFrozen(one.frozen)) })),
+  prototypes: job.prototypes.map((one) => ({
+    ...one,
+    frozen: readable(readKeptFrozen(one.frozen)),
+    pieces: one.pieces.map(({ format, pieces }) => ({
+      format: keptPieces.format,
+      pieces: readable(keptPieces.read(pieces, format)),
+    })),
+  })),
 });
 
 function styleRead({ format = 1, zones, drops, limits, ...style }: NonNullable<JobDocument["ownStyle"]>) {
@@ -129,7 +140,7 @@ const broughtUp = (job: JobDocument): JobDocument => ({
     ...cloth,
     tests: cloth.tests.map((one) => ({ ...one, struck: one.struck ?? null, directionWas: one.directionWas ?? null })),
   })),
-  prototypes: job.prototypes.map((one) => ({ ...one, sewnLengths: one.sewnLengths ?? [] })),
+  prototypes: job.prototypes.map((one) => ({ ...one, sewnLengths: one.sewnLengths ?? [], pieces: one.pieces ?? [] })),
   changes: job.changes.map((change) => ({ ...change, parts: change.parts ?? [], strain: change.strain ?? null })),
 });
 
@@ -156,11 +167,24 @@ function brokenReference({ job, ownStyle, cloths, layup, wraps, workings, protot
     ...prototypes.flatMap(({ frozen: { changes: of } }) =>
       of.map(({ changeId }) => ["change", changeId, changeIds] as const),
     ),
+    ...prototypes.flatMap((one) =>
+      one.pieces.flatMap(({ pieces: { steps } }) =>
+        steps.map(({ changeId }) => ["change", changeId, changeIds] as const),
+      ),
+    ),
     ...changes.map(({ findingId }) => ["finding", findingId, findings] as const),
     ...changes.map(
       ({ judgement }) => ["fitting", judgement?.fittingId ?? null, new Set(fittings.map(({ id }) => id))] as const,
     ),
   ];
+  const doubled = prototypes.find(
+    (one) => new Set(one.pieces.map(({ pieces: { id } }) => id)).size < one.pieces.length,
+  );
+  if (doubled)
+    return fail(
+      "job-document-broken",
+      `Expected pieces of prototype ${doubled.number} once a recipe, but one is there twice.`,
+    );
   const lost = wanted.find(([, id, there]) => id !== null && !there.has(id));
   if (lost) return fail("job-document-broken", `Expected ${lost[0]} ${lost[1]} in the file, but it is not there.`);
   const own = [job.styleId, ...prototypes.map(({ frozen: { styleId } }) => styleId)].filter((id) => !isStyleId(id));

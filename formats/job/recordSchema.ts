@@ -83,6 +83,15 @@ export const prototype = closed({
     60,
   ),
   sewnLengths: Type.Optional(list(closed({ id: word(), sewnMm: above0(), text: text(200) }), 60)),
+  pieces: Type.Optional(
+    list(
+      closed({
+        format: Type.Integer({ minimum: 1, maximum: 1000 }),
+        pieces: open({ id: word(), from: word(), steps: list(open({ changeId: ref("a change") })) }),
+      }),
+      20,
+    ),
+  ),
   annotations: list(closed({ writtenOn: day(), text: text() })),
   fittings: list(fitting, 200),
 });

@@ -1,7 +1,7 @@
 import type { RouterContextProvider } from "react-router";
 import { shelfElastic } from "../../../core/band/index.ts";
 import { sheetWords } from "../../../core/body/index.ts";
-import type { BesideJob, ChartLoops, WrapLoop } from "../../../core/calculation/index.ts";
+import type { BesideJob, ChartLoops, JobFacts, WrapLoop } from "../../../core/calculation/index.ts";
 import { jobFacts } from "../../../core/job/index.ts";
 import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
 import {
@@ -52,6 +52,17 @@ export async function readWorkings(
   );
   return { kept, facts };
 }
+
+/** A job as its calculations see it, without records they pick from: for what needs none of them. */
+export const bareFacts = (read: JobPlanContext): JobFacts =>
+  jobFacts(read, read.planned, {
+    ...{
+      sheetName: read.sheet ? sheetWords(read.sheet, read.settings.fingerAllowanceMm) : "",
+      wraps: [],
+      elastics: [],
+    },
+    ...{ settingsName: read.settingsName, isForm: read.wearer.kind === "form", chartBust: null, chartLoops: null },
+  });
 
 /** What is read beside a job's plan for its calculations, whichever elastics they need. */
 interface Beside {

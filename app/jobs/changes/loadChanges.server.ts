@@ -3,16 +3,19 @@ import {
   changeStatus,
   cuttingTable,
   type Finding,
+  type JobChange,
   jobChanges,
   openFindings,
   spotsOf,
   toCut,
   waitingFindings,
 } from "../../../core/fitting/index.ts";
+import type { Store } from "../../../data/store.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
-import { cutSoFar, type JobRecord, recordOfPage } from "../../.server/read/jobRecord.ts";
+import { cutSoFar, type JobRecord, lengthsToday, recordOfPage, ringsToday } from "../../.server/read/jobRecord.ts";
+import { changeWords } from "../../pieces/changeWords.ts";
 
 /** Name of the half-filled form of an own change. */
 export const ownChangeDraft = (jobId: number): string => draftName("own-change", jobId);
@@ -38,7 +41,23 @@ export async function loadChanges(context: Readonly<RouterContextProvider>, jobI
     spots: spotsOf(style.zones).map(({ id, name, zone }) => ({ id, name, zone })),
     zones: style.zones,
     lengths: style.lengths.map(({ id, name }) => ({ id, name })),
+    redrawn: await redrawnNext(store, read, cut),
     draft: await store.drafts.find(ownChangeDraft(job.id)),
+  };
+}
+
+/** What the pieces of the last prototype are redrawn with; none where it has no pieces, or nothing is to be cut. */
+async function redrawnNext({ pieces }: Pick<Store, "pieces">, read: JobRecord, cut: readonly JobChange[]) {
+  const last = read.prototypes.at(-1);
+  if (!last || cut.length === 0) return { pieces: [], plan: { rings: [], lengths: [] }, words: {} };
+  const drawn = (await pieces.ofPrototype(last.id)).filter(({ draft }) => draft.round.length > 0);
+  return {
+    pieces: drawn.map(({ id, draft }) => ({ id, draft })),
+    plan: {
+      rings: ringsToday(read).map(({ zone, nowMm }) => ({ zone, nowMm })),
+      lengths: lengthsToday(read).map(({ id, nowMm }) => ({ id, nowMm })),
+    },
+    words: changeWords(cut),
   };
 }
 

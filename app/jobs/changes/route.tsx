@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import { type Finding, findingKindOf, jobChanges, spotOf, ticked } from "../../../core/fitting/index.ts";
+import { recipeOfPieces } from "../../../core/pieces/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
@@ -15,6 +16,7 @@ import { EmptyState } from "../../frame/EmptyState.tsx";
 import { FileButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
+import { OldAndNew } from "../../pieces/OldAndNew.tsx";
 import { Contradictions } from "../prototypes/Contradictions.tsx";
 import { PrototypeNav } from "../prototypes/PrototypeNav.tsx";
 import type { Route } from "./+types/route.ts";
@@ -70,7 +72,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function JobChanges({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, next, table, cut, all, open, waiting, signedOff } = loaderData;
+  const { job, next, table, cut, all, open, waiting, signedOff, redrawn } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   return (
     <>
@@ -105,6 +107,21 @@ export default function JobChanges({ loaderData, actionData }: Route.ComponentPr
           until the next prototype is started with it.
         </EmptyState>
       )}
+      {redrawn.pieces.map(({ id, draft }) => (
+        <Box component="section" key={id} aria-labelledby={`old-and-new-${id}`} sx={{ mt: 3, breakInside: "avoid" }}>
+          <Typography variant="h2" id={`old-and-new-${id}`} sx={{ mb: 1 }}>
+            Old and new
+          </Typography>
+          <OldAndNew
+            key={JSON.stringify(cut.map(({ change }) => [change.id, change.version]))}
+            before={draft}
+            changes={cut.map(({ change }) => change)}
+            plan={redrawn.plan}
+            words={redrawn.words}
+            label={`${recipeOfPieces(id).name} of prototype ${next - 1}, and as it is cut next`}
+          />
+        </Box>
+      ))}
       <LinkedTicks changes={cut} />
       {signedOff ? null : (
         <Box component="section" className="no-print" sx={{ mt: 4, maxWidth: 860 }}>

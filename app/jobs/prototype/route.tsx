@@ -113,6 +113,9 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
             <LinkButton to={`${address}/fitting`} variant="contained">
               {fitted ? "To the fitting" : "Fit it"}
             </LinkButton>
+            <LinkButton to={`${address}/pieces`} variant="outlined">
+              Pieces
+            </LinkButton>
             {isLast ? (
               <LinkButton to={`/jobs/${job.id}/prototypes`} variant="outlined">
                 Plan the next

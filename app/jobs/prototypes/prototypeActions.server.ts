@@ -1,10 +1,11 @@
 import { redirect } from "react-router";
 import { decidedChanges, holdsBack, isTaken, jobChanges, ownFromStanding, toCut } from "../../../core/fitting/index.ts";
-import { freezePlan } from "../../../core/job/index.ts";
+import { freezePlan, piecesOfNext } from "../../../core/job/index.ts";
 import { workingsKept } from "../../../data/jobs/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { found, idFrom, invalid, today } from "../../.server/http/answers.ts";
 import { readJob } from "../../.server/read/jobRecord.ts";
+import { bareFacts } from "../../.server/read/workingContext.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { readNewPrototype } from "../prototype/prototypeForm.server.ts";
 import { newPrototypeDraft } from "./newPrototypeDraft.ts";
@@ -36,6 +37,12 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
     const changes = decidedChanges(read.fittings, read.ownChanges);
     const frozen = freezePlan({ ...read, workings }, read.planned, { wearerName: read.wearer.name, changes });
     if (!frozen.ok) return invalid(fields, { form: frozen.problem.message });
+    const last = read.prototypes.at(-1);
+    const pieces = piecesOfNext(bareFacts(read), {
+      before: last ? await repositories.pieces.ofPrototype(last.id) : [],
+      changes: jobChanges(read.fittings, read.ownChanges).map(({ change }) => change),
+      frozen: frozen.value,
+    });
     const number = await repositories.prototypes.start({
       jobId,
       number: shown,
@@ -48,6 +55,9 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
         form: `Prototype ${shown} was started meanwhile, in another window. It stands in the list.`,
       });
     }
+    const started = found(await repositories.prototypes.find(jobId, number), "prototype");
+    if (!(await repositories.pieces.add(started.id, pieces)))
+      throw new Error("A prototype just started has no pieces.");
     await repositories.drafts.drop(newPrototypeDraft(jobId));
     return redirect(`/jobs/${jobId}/prototypes/${number}`);
   });

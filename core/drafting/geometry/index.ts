@@ -16,6 +16,7 @@ export {
 } from "./edge.ts";
 export { type End, type Fullness, type Join, joinOf, PLAIN, smoothCurve } from "./join.ts";
 export { LENGTH_TOLERANCE, lengthOfEdge, lengthOfEdges, parameterAt } from "./length.ts";
+export { lengthNearest } from "./nearest.ts";
 export { OFFSET_TOLERANCE, offsetOf } from "./offset.ts";
 export { pathData } from "./path.ts";
 export {

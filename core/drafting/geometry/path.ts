@@ -4,8 +4,8 @@ import { distance, type Point } from "./point.ts";
 /** Decimals of a written path, mm: files are read back to a hundredth. */
 const DECIMALS = 4;
 
-/** Edges closer than this follow one another without a new start, mm. */
-const MEETS_MM = 1e-6;
+/** Edges closer than this follow one another without a new start, mm: lengths are found to no less. */
+const MEETS_MM = 1e-3;
 
 /** A number without needless digits, and without a minus before nothing. */
 const written = (mm: number): string => String(Number(mm.toFixed(DECIMALS)) + 0);

@@ -7,6 +7,7 @@ import {
   type Edge,
   lengthOfEdge,
   moved,
+  type Point,
   parameterAt,
   partOf,
   placeAt,
@@ -18,6 +19,9 @@ import { type Blend, offsetAt, slopeAt } from "./blend.ts";
 
 /** Each part of a blend is drawn by this many curves: more would not be seen at a tenth of a thread. */
 const CURVES = 4;
+
+/** A part as short as this is one curve, mm: an edge that is changed again and again does not fall into crumbs. */
+const CRUMB_MM = 12;
 
 /** Parts that lie further apart are joined by a step, mm: closer is the rounding of lengths. */
 const STEP_MM = 1e-3;
@@ -37,16 +41,21 @@ export const letOut = (edge: Edge, blend: Blend): Result<Edge[]> => letOutAlong(
 
 /** The same along edges one after the other, which follow one another without a corner. */
 export function letOutAlong(lines: readonly Edge[], blend: Blend): Result<Edge[]> {
-  const starts = startsOf(lines);
-  const whole = starts.at(-1) ?? 0;
-  const { amountMm, fullFromMm, fullToMm, beforeMm, afterMm } = blend;
-  if (beforeMm < 0 || afterMm < 0 || fullToMm < fullFromMm)
-    return fail("blend-negative", "Expected a blend of 0 or more and a second mark after the first.");
+  const [whole, { fullFromMm, fullToMm }] = [startsOf(lines).at(-1) ?? 0, blend];
   if (fullFromMm < -ROUNDED_MM || fullToMm > whole + ROUNDED_MM)
     return fail(
       "marks-outside",
       `Expected both marks on the edge, 0 to ${whole.toFixed(1)} mm along it, but they are at ${fullFromMm.toFixed(1)} and ${fullToMm.toFixed(1)} mm.`,
     );
+  return letOutReaching(lines, blend);
+}
+
+/** The same where the full part may lie past an end: what of its blend reaches the edge moves it. */
+export function letOutReaching(lines: readonly Edge[], blend: Blend): Result<Edge[]> {
+  const starts = startsOf(lines);
+  const { amountMm, fullFromMm, fullToMm, beforeMm, afterMm } = blend;
+  if (beforeMm < 0 || afterMm < 0 || fullToMm < fullFromMm)
+    return fail("blend-negative", "Expected a blend of 0 or more and a second mark after the first.");
   if (amountMm === 0) return ok([...lines]);
   const edges: Edge[] = [];
   for (const [at, line] of lines.entries()) {
@@ -64,12 +73,16 @@ export function letOutAlong(lines: readonly Edge[], blend: Blend): Result<Edge[]
         );
       const last = edges.at(-1);
       // A blend of nothing ends at once: the edge steps.
-      if (last && distance(last.to, part.from) > STEP_MM) edges.push(straight(last.to, part.from));
-      edges.push(part);
+      const steps = last !== undefined && distance(last.to, part.from) > STEP_MM;
+      if (steps) edges.push(straight(last.to, part.from));
+      edges.push(last && !steps ? begunAt(part, last.to) : part);
     }
   }
   return ok(edges);
 }
+
+/** An edge that begins exactly where the last ended: what lengths leave open is closed. */
+const begunAt = (edge: Edge, from: Point): Edge => ({ ...edge, from });
 
 /** How far along all of them each edge begins, and at last where they end, mm. */
 const startsOf = (lines: readonly Edge[]): number[] => {
@@ -86,7 +99,8 @@ function partsOf(blend: Blend, whole: number): (readonly [from: number, to: numb
   return stops.slice(1).flatMap((to, at) => {
     const from = stops[at] ?? 0;
     if (to - from <= ROUNDED_MM) return [];
-    const curves = offsetAt(blend, (from + to) / 2) === 0 ? 1 : CURVES;
+    const moves = offsetAt(blend, (from + to) / 2) !== 0;
+    const curves = moves ? Math.min(CURVES, Math.ceil((to - from) / CRUMB_MM)) : 1;
     const step = (to - from) / curves;
     return Array.from({ length: curves }, (_, curve) => [from + step * curve, from + step * (curve + 1)] as const);
   });

@@ -2,11 +2,16 @@ import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import { girthsOf } from "../measured.ts";
 import { edgeLength } from "../piece/index.ts";
+import { girth } from "./girth.ts";
+import { lengthen } from "./lengthen.ts";
 import { letOutEdge } from "./letOutEdge.ts";
+import { moveLevel } from "./moveLevel.ts";
 import type { Operation } from "./operation.ts";
+import { shiftGirth } from "./shiftGirth.ts";
+import { slash } from "./slash.ts";
 
 /** Every operation; adding one is adding a file and a line here. */
-export const OPERATIONS: readonly Operation[] = [letOutEdge];
+export const OPERATIONS: readonly Operation[] = [girth, lengthen, moveLevel, letOutEdge, slash, shiftGirth];
 
 /** An operation by its name, with numbers that its schema has read. */
 export interface OperationCall {

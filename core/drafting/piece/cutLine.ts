@@ -28,7 +28,7 @@ const MEETS_MM = 1e-3;
 export function cutLine({ edges }: Piece): Edge[] {
   const sides = edges.map(({ lines, allowanceMm }) => ({
     // Left of the way along is outward; offsets are counted to the right.
-    lines: lines.flatMap((line) => offsetOf(line, -allowanceMm)),
+    lines: inOneRun(lines.flatMap((line) => offsetOf(line, -allowanceMm))),
     allowanceMm,
   }));
   const kept = sides.filter(({ lines }) => lines.length > 0);
@@ -44,6 +44,21 @@ export function cutLine({ edges }: Piece): Edge[] {
   }
   const all = trimmed.flatMap((lines, at) => [...lines, ...(corners[at] ?? [])]);
   return all.filter((line) => distance(line.from, line.to) > MEETS_MM);
+}
+
+/** Lines beside one edge whose parts meet at the least of corners lie apart by less than this, mm: they are brought together. */
+const APART_MM = 0.2;
+
+/** Lines beside the parts of one edge as one run: small gaps closed, larger ones bridged. */
+function inOneRun(lines: readonly Edge[]): Edge[] {
+  const run: Edge[] = [];
+  for (const line of lines) {
+    const last = run.at(-1);
+    const gapMm = last ? distance(last.to, line.from) : 0;
+    if (last && gapMm > APART_MM) run.push(straight(last.to, line.from));
+    run.push(last && gapMm <= APART_MM ? { ...line, from: last.to } : line);
+  }
+  return run;
 }
 
 /** Brings the end of one run of edges to the start of the next: cut off where they cross, led on where they part. */

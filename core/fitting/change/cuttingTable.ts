@@ -58,6 +58,10 @@ const ORDER: readonly ChangeTarget[] = [
   "making",
 ];
 
+/** Changes in the order to cut them. */
+export const inCuttingOrder = <T extends Pick<Change, "on">>(changes: readonly T[]): T[] =>
+  changes.toSorted((a, b) => ORDER.indexOf(a.on) - ORDER.indexOf(b.on));
+
 /** Pieces that are told first: the large ones, as they lie on the table. */
 const LARGE = ["front", "back"];
 

@@ -93,6 +93,11 @@ const TELLERS: Readonly<Record<string, Teller>> = {
     if (!after) return told(`Prototype ${String(row.number)} taken back`);
     return told(`Prototype ${String(row.number)} ${after.closed_on ? "closed" : "opened again"}`);
   },
+  prototype_pieces: (before, after) => {
+    const kind = text((after ?? before)?.kind);
+    const name = isPiecesId(kind) ? recipeOfPieces(kind).name.toLowerCase() : kind;
+    return told(`Pieces ${after ? "kept with a prototype" : "taken off a prototype"}: ${name}`);
+  },
   sewn_rings: (before, after) => {
     const row = after ?? before ?? {};
     return told(after ? `As sewn: ${placeWords(row)}` : `As sewn, taken off: ${placeWords(row)}`, row.sewn_mm);

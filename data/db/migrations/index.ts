@@ -10,6 +10,7 @@ import { torsoAndCups } from "./0008_torso_and_cups.ts";
 import { fittingRecord } from "./0009_fitting_record.ts";
 import { apartAndKnown } from "./0010_apart_and_known.ts";
 import { formats } from "./0011_formats.ts";
+import { pieces } from "./0012_pieces.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -25,6 +26,7 @@ export const MIGRATIONS: readonly Migration[] = [
   fittingRecord,
   apartAndKnown,
   formats,
+  pieces,
 ];
 
 /**

@@ -6,6 +6,7 @@ import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
 import { lowerLevels, sideLevels } from "../lowerLevels.ts";
 import { oneLine } from "../oneLine.ts";
+import { plannedLevels } from "../plannedLevels.ts";
 import type { Recipe } from "../recipe.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { widthNumbers } from "../widths.ts";
@@ -63,7 +64,10 @@ function draw(given: Given): Result<Draft> {
     recipe: brief.id,
     pieces: [...round, ...legs.gussets],
     round: ["front", "back"],
-    levels: levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
+    levels: plannedLevels(levels.value, {
+      fromMm: given.number("waist_drop_side"),
+      toMm: given.cut("waist_to_hip") - given.number("leg_raise"),
+    }),
     loops: [],
     numbers: [
       ...centres.numbers,

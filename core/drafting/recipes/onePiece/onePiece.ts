@@ -6,6 +6,7 @@ import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
 import { sideLevels } from "../lowerLevels.ts";
 import { oneLine } from "../oneLine.ts";
+import { plannedLevels } from "../plannedLevels.ts";
 import type { Recipe } from "../recipe.ts";
 import { arcNeeds, sharesNote } from "../shares.ts";
 import { strapFromCentre } from "../strapFromCentre.ts";
@@ -82,7 +83,10 @@ function draw(given: Given): Result<Draft> {
     recipe: onePiece.id,
     pieces: [...round, ...legs.gussets],
     round: ["front", "back"],
-    levels: levels.value.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
+    levels: plannedLevels(levels.value, {
+      fromMm: -given.cut("side_waist"),
+      toMm: given.cut("waist_to_hip") - given.number("leg_raise"),
+    }),
     loops: [{ level: "trunkLoop", plannedMm: trunk.loopMm, along: loopOf(front.value, back.value) }],
     numbers: [
       ...trunk.numbers,

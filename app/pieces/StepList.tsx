@@ -1,0 +1,79 @@
+import Box from "@mui/material/Box";
+import { edgeName } from "../../core/pieces/index.ts";
+import type { RedrawnStep } from "../../core/redraw/index.ts";
+import { useLengths } from "../frame/units/UnitContext.tsx";
+
+/** A change in words, by its number. */
+export type ChangeWords = Readonly<Record<number, string>>;
+
+/** How far edges and girths have to differ to be told, mm. */
+const TOLD_MM = 0.5;
+
+/**
+ * What became of each change on the pieces, in the order they were drawn. Where `onShown` is given, each is a button that shows the
+ * pieces with it and all before it in.
+ */
+export function StepList({
+  steps,
+  words,
+  shown,
+  onShown,
+}: {
+  steps: readonly RedrawnStep[];
+  words: ChangeWords;
+  shown?: number;
+  onShown?: (count: number) => void;
+}) {
+  return (
+    <Box component="ol" aria-label="Changes drawn" sx={{ m: 0, mb: 2, pl: 3 }}>
+      {steps.map((step, at) => {
+        const name = words[step.changeId] ?? `Change ${step.changeId}`;
+        return (
+          <Box
+            component="li"
+            key={step.changeId}
+            sx={{ py: 0.5, opacity: shown !== undefined && at >= shown ? 0.55 : 1 }}
+          >
+            {onShown ? (
+              <button type="button" className="why" aria-pressed={shown === at + 1} onClick={() => onShown(at + 1)}>
+                <strong>{name}</strong>
+                <span className="unseen">: show the pieces up to here</span>
+              </button>
+            ) : (
+              <strong>{name}</strong>
+            )}
+            <StepEffect step={step} />
+          </Box>
+        );
+      })}
+    </Box>
+  );
+}
+
+function StepEffect({ step: { reports, instead } }: { step: RedrawnStep }) {
+  const lengths = useLengths();
+  if (instead) return <Box sx={{ color: "text.secondary" }}>Not drawn. {lengths.told(instead)}</Box>;
+  const told = reports.flatMap(({ girths, edges }) => [
+    ...girths.map(({ level, beforeMm, afterMm }) => ({ name: `girth at ${level}`, beforeMm, afterMm })),
+    ...edges.map(({ piece, edge, beforeMm, afterMm }) => ({
+      ...{ name: `${edgeName({ id: edge }).toLowerCase()} of ${piece}`, beforeMm, afterMm },
+    })),
+  ]);
+  const last = new Map(told.map((one) => [one.name, one]));
+  const shown = [...last.values()]
+    .map(({ name, afterMm }) => ({
+      ...{ name, afterMm },
+      beforeMm: told.find((one) => one.name === name)?.beforeMm ?? afterMm,
+    }))
+    .filter(({ beforeMm, afterMm }) => Math.abs(afterMm - beforeMm) >= TOLD_MM);
+  return (
+    <Box sx={{ color: "text.secondary", fontSize: "0.95rem" }}>
+      {shown
+        .map(
+          ({ name, beforeMm, afterMm }) =>
+            `${name}: ${lengths.length(beforeMm)} to ${lengths.length(afterMm)} (${lengths.difference(afterMm - beforeMm)})`,
+        )
+        .join("; ") || "Nothing moves by half a millimetre or more."}
+    </Box>
+  );
+}

@@ -1,0 +1,84 @@
+import { type TSchema, Type } from "typebox";
+
+const word = () => Type.String({ minLength: 1, maxLength: 200 });
+const text = () => Type.String({ maxLength: 2000 });
+const mm = () => Type.Number({ minimum: -1e5, maximum: 1e5 });
+const length = () => Type.Number({ minimum: 0, maximum: 1e5 });
+const closed = <Properties extends Record<string, TSchema>>(properties: Properties) =>
+  Type.Object(properties, { additionalProperties: false });
+const list = <Schema extends TSchema>(schema: Schema, maxItems: number) => Type.Array(schema, { maxItems });
+const orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
+
+const place = () => closed({ x: mm(), y: mm() });
+const line = Type.Union([
+  closed({ kind: Type.Literal("straight"), from: place(), to: place() }),
+  closed({ kind: Type.Literal("curved"), from: place(), leave: place(), arrive: place(), to: place() }),
+]);
+
+const pieceEdge = closed({
+  id: word(),
+  role: word(),
+  finish: Type.Enum(["fold", "seam", "elastic", "hem", "raw"]),
+  allowanceMm: length(),
+  lines: list(line, 2000),
+  seam: orNull(closed({ piece: word(), edge: word(), easeMm: mm() })),
+});
+
+const piece = closed({
+  id: word(),
+  name: word(),
+  count: Type.Integer({ minimum: 1, maximum: 1000 }),
+  onFold: Type.Boolean(),
+  mirrored: Type.Boolean(),
+  role: Type.Enum(["shell", "lining", "net", "overlay", "facing", "casing"]),
+  edges: list(pieceEdge, 200),
+  levels: list(closed({ level: word(), from: place(), to: place() }), 40),
+  grain: closed({ from: place(), to: place() }),
+  notches: list(closed({ edge: word(), mm: length() }), 200),
+  links: list(word(), 40),
+});
+
+const run = closed({ parts: list(closed({ piece: word(), edge: word() }), 200), plusMm: mm() });
+const end = closed({ piece: word(), edge: word(), end: Type.Enum(["start", "end"]) });
+
+const explanation = closed({
+  title: text(),
+  formula: text(),
+  terms: list(
+    closed({
+      symbol: word(),
+      meaning: text(),
+      value: Type.Number(),
+      unit: word(),
+      kind: word(),
+      source: text(),
+    }),
+    200,
+  ),
+  result: closed({ value: Type.Number(), unit: word() }),
+  notes: list(text(), 40),
+  cautions: Type.Optional(list(text(), 40)),
+  others: list(closed({ name: text(), value: Type.Number() }), 40),
+});
+
+/** A draft as it is kept: units and meanings as in `Draft`. */
+export const draftSchema = closed({
+  recipe: word(),
+  pieces: list(piece, 200),
+  round: list(word(), 200),
+  levels: list(
+    closed({
+      level: word(),
+      plannedMm: length(),
+      past: Type.Optional(closed({ end: Type.Enum(["start", "end"]), mm: length() })),
+    }),
+    60,
+  ),
+  loops: list(closed({ level: word(), plannedMm: length(), along: run }), 20),
+  numbers: list(closed({ id: word(), explanation }), 400),
+  oneLines: list(closed({ first: end, second: end }), 200),
+  elastics: list(closed({ name: word(), along: run, plannedMm: orNull(length()), bodyMm: orNull(length()) }), 60),
+  limits: list(closed({ name: word(), along: run, mostMm: length(), mostName: word() }), 60),
+  rollMm: orNull(length()),
+  notes: list(text(), 200),
+});

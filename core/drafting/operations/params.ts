@@ -1,0 +1,13 @@
+import { Type } from "typebox";
+
+/** Longest amount and length of a change, mm: more is another garment. */
+export const [MOST_MM, LONGEST_MM] = [300, 10_000];
+
+/** A signed amount, mm. */
+export const amount = () => Type.Number({ minimum: -MOST_MM, maximum: MOST_MM });
+
+/** A length along an edge, mm. */
+export const along = () => Type.Number({ minimum: 0, maximum: LONGEST_MM });
+
+/** Name of a piece, an edge or a level. */
+export const name = () => Type.String({ minLength: 1, maxLength: 60 });

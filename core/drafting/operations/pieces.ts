@@ -1,0 +1,23 @@
+import { fail, ok, type Result } from "../../result.ts";
+import type { Draft } from "../draft.ts";
+import type { Piece } from "../piece/index.ts";
+
+/**
+ * A draft with a piece changed, and every piece that is linked to it alike.
+ * @returns it; `unknown-piece`; or what the change says of the first piece it cannot be done on.
+ */
+export function changedAlike(draft: Draft, id: string, change: (piece: Piece) => Result<Piece>): Result<Draft> {
+  const named = draft.pieces.find((piece) => piece.id === id);
+  if (!named)
+    return fail(
+      "unknown-piece",
+      `Expected a piece of ${draft.pieces.map((piece) => piece.id).join(", ")}, but got “${id.slice(0, 40)}”.`,
+    );
+  const pieces: Piece[] = [];
+  for (const piece of draft.pieces) {
+    const changed = piece.id === id || named.links.includes(piece.id) ? change(piece) : ok(piece);
+    if (!changed.ok) return changed;
+    pieces.push(changed.value);
+  }
+  return ok({ ...draft, pieces });
+}

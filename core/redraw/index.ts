@@ -1,0 +1,5 @@
+export { type NextPieces, nextPieces } from "./nextPieces.ts";
+export { piecesSchema } from "./piecesSchema.ts";
+export type { PrototypePieces } from "./prototypePieces.ts";
+export { heldAgainst, type RedrawnPlan, type RedrawnStep, redraw } from "./redraw.ts";
+export { DRAW_RULES } from "./rules/index.ts";

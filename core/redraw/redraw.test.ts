@@ -1,0 +1,155 @@
+import { describe, expect, it } from "vitest";
+import { checkDraft, edgeLength, edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
+import { CHANGE_TARGETS, type Change, FINDING_KINDS } from "../fitting/index.ts";
+import { BRIEF_FACTS, sampleChange, sampleDraft } from "../testing/index.ts";
+import { nextPieces } from "./nextPieces.ts";
+import { redraw } from "./redraw.ts";
+import { DRAW_RULES } from "./rules/index.ts";
+
+const brief = sampleDraft("brief", BRIEF_FACTS);
+const PLAN = { rings: [], lengths: [] };
+const change = (own: Partial<Change>): Change =>
+  sampleChange({ side: "both", pieces: "front, back", parts: [], lengthId: "", remedy: "", ...own });
+const drawn = (...changes: readonly Change[]) => redraw(brief, changes, PLAN);
+const girth = (draft: typeof brief, level: string) =>
+  girthsOf(draft).girths.find((one) => one.level === level)?.piecesMm ?? Number.NaN;
+const centre = (draft: typeof brief, piece: string) => edgeLength(edgeOf(pieceOf(draft, piece), "centre"));
+const part = (id: "front" | "back", amountMm: number, lengthId = "") => ({
+  ...{ id, pieces: id, line: "", lengthId, amountMm, readMm: null, strain: null },
+});
+
+describe("every change a finding can lead to", () => {
+  it.each(CHANGE_TARGETS)("on %s is drawn, or says where it goes instead", (on) => {
+    const { steps } = drawn(change({ on, amountMm: -8, spot: "waist", zone: "waist" }));
+    const [step] = steps;
+    expect(step && (step.calls.length > 0 || step.instead.length > 20)).toBe(true);
+    expect(DRAW_RULES[on]).toBeTypeOf("function");
+  });
+
+  it("has a target that has a rule, whatever its kind", () => {
+    const facts: Parameters<(typeof FINDING_KINDS)[number]["answer"]>[0] = {
+      ...({ spot: "waist", side: "both", amountMm: 20, detail: {}, takeMm: 10, share: 0.5 } as const),
+      ...{ alongStrain: () => 0.1, seams: { count: 2, name: "side seams" }, usable: 0.6, shareUsed: 0.3 },
+      ...{ girth: null, lengths: [] },
+    };
+    const targets = FINDING_KINDS.flatMap((kind) => kind.answer(facts).remedies.map(({ on }) => on));
+    expect(targets.length).toBeGreaterThan(12);
+    for (const on of targets) expect(DRAW_RULES).toHaveProperty(on);
+  });
+});
+
+describe("a girth", () => {
+  it("is taken in at its level alone, by all of it", () => {
+    const { draft } = drawn(change({ on: "girth", zone: "highHip", spot: "highHip", amountMm: -18 }));
+    expect(girth(draft, "highHip")).toBeCloseTo(780 - 18, 2);
+    expect(girth(draft, "waist")).toBeCloseTo(640, 2);
+    expect(checkDraft(draft).filter(({ ok, id }) => !ok && id !== "girthsSum")).toEqual([]);
+  });
+
+  it("at the leg is taken at the lower end of both sides", () => {
+    const { draft, steps } = drawn(change({ on: "girth", zone: "leg", spot: "leg", amountMm: -12 }));
+    expect(steps[0]?.calls.map(({ params }) => params.amount)).toEqual([-6, -6]);
+    expect(girth(draft, "waist")).toBeCloseTo(640, 2);
+  });
+
+  it("of one side only is left to the hand, and that is said", () => {
+    const { draft, steps } = drawn(change({ on: "girth", zone: "waist", side: "left", amountMm: -10 }));
+    expect(steps[0]?.instead).toContain("alike on both sides: change the left side");
+    expect(draft.pieces).toEqual(brief.pieces);
+  });
+
+  it("where the pieces have none says so", () =>
+    expect(drawn(change({ on: "girth", zone: "bust", amountMm: -10 })).steps[0]?.instead).toContain("no girth there"));
+});
+
+describe("a length", () => {
+  it("half front and half back moves the side along", () => {
+    const both = change({
+      ...{ on: "length", spot: "seat", lengthId: "frontRise", amountMm: 16 },
+      parts: [part("front", 8, "frontRise"), part("back", 8, "backRise")],
+    });
+    const { draft } = drawn(both);
+    expect(centre(draft, "front") + centre(draft, "back")).toBeCloseTo(
+      centre(brief, "front") + centre(brief, "back") + 16,
+      4,
+    );
+  });
+
+  it("of the back alone leaves the side as it was", () => {
+    const pool = change({ on: "length", spot: "smallOfBack", pieces: "back", lengthId: "backRise", amountMm: -11 });
+    const { draft } = drawn(pool);
+    expect(centre(draft, "back")).toBeCloseTo(centre(brief, "back") - 11, 4);
+    expect(edgeLength(edgeOf(pieceOf(draft, "back"), "side"))).toBeCloseTo(
+      edgeLength(edgeOf(pieceOf(brief, "back"), "side")),
+      1,
+    );
+    expect(girth(draft, "highHip")).toBeCloseTo(780, 4);
+  });
+
+  it("of a strap is cut as a strip", () =>
+    expect(drawn(change({ on: "length", pieces: "strap", amountMm: 20 })).steps[0]?.instead).toContain("Straps"));
+});
+
+it("a line that sits low at the back is moved up there, to nothing at the side", () => {
+  const moved = change({ on: "line", spot: "waist", pieces: "back", amountMm: -9, parts: [part("back", -9)] });
+  const { draft } = drawn(moved);
+  expect(centre(draft, "back")).toBeCloseTo(centre(brief, "back") + 9, 4);
+  expect(centre(draft, "front")).toBeCloseTo(centre(brief, "front"), 9);
+});
+
+it("a side seam that swings gives to one half what it takes from the other", () => {
+  const { draft, steps } = drawn(change({ on: "balance", zone: "waist", amountMm: 5, remedy: "balance-back" }));
+  expect(steps[0]?.calls[0]?.params).toMatchObject({ amount: -5 });
+  expect(girth(draft, "waist")).toBeCloseTo(640, 2);
+});
+
+it("a seat that lacks room is let out at the back leg", () => {
+  const { draft } = drawn(change({ on: "edge", spot: "leg", zone: "leg", remedy: "more-seat", amountMm: -8 }));
+  expect(edgeLength(edgeOf(pieceOf(draft, "back"), "leg"))).not.toBeCloseTo(
+    edgeLength(edgeOf(pieceOf(brief, "back"), "leg")),
+    1,
+  );
+});
+
+describe("several changes", () => {
+  const length = change({
+    id: 2,
+    on: "length",
+    spot: "smallOfBack",
+    pieces: "back",
+    lengthId: "backRise",
+    amountMm: -6,
+  });
+  const waist = change({ id: 1, on: "girth", zone: "waist", spot: "waist", amountMm: -12 });
+
+  it("are drawn in the order of the cutting table, each once", () => {
+    const { steps, draft } = drawn(waist, length);
+    expect(steps.map(({ changeId }) => changeId)).toEqual([2, 1]);
+    expect(girth(draft, "waist")).toBeCloseTo(640 - 12, 0);
+  });
+
+  it("are held against the plan with all of them in: what was not drawn is named", () => {
+    const plan = { rings: [{ zone: "waist", nowMm: 620 } as const], lengths: [] };
+    const met = redraw(brief, [change({ ...waist, amountMm: -20 })], plan).draft;
+    expect(checkDraft(met).find(({ id }) => id === "girthsSum")?.ok).toBe(true);
+    const left = redraw(brief, [change({ ...waist, side: "left", amountMm: -20 })], plan).draft;
+    expect(checkDraft(left).find(({ id }) => id === "girthsSum")?.message).toMatch(/620.0 mm at waist.*640.0/);
+  });
+
+  it("are those cut now for pieces that were there, and all of them for pieces drawn anew", () => {
+    const next = nextPieces({
+      before: [{ id: "briefPieces", from: "plan", draft: brief, steps: [] }],
+      drawn: [
+        { id: "briefPieces", draft: brief },
+        { id: "stripPieces", draft: brief },
+      ],
+      cut: [waist],
+      all: [waist, length],
+      plan: PLAN,
+    });
+    expect(next.map(({ id, from, steps }) => [id, from, steps.length])).toEqual([
+      ["briefPieces", "before", 1],
+      ["stripPieces", "plan", 2],
+    ]);
+  });
+});

@@ -1,0 +1,55 @@
+import { type Draft, type OperationCall, type OperationReport, operate } from "../drafting/index.ts";
+import { type Change, type FrozenLength, type FrozenRing, inCuttingOrder } from "../fitting/index.ts";
+import { DRAW_RULES } from "./rules/index.ts";
+
+/** What became of a change on the pieces: operations with what each changed, or what is done instead. */
+export interface RedrawnStep {
+  readonly changeId: number;
+  readonly calls: readonly OperationCall[];
+  readonly reports: readonly OperationReport[];
+  /** Empty where it was drawn. */
+  readonly instead: string;
+}
+
+/** The plan that redrawn pieces are held against: girths and lengths with every change in. */
+export interface RedrawnPlan {
+  readonly rings: readonly Pick<FrozenRing, "zone" | "nowMm">[];
+  readonly lengths: readonly Pick<FrozenLength, "id" | "nowMm">[];
+}
+
+/**
+ * Pieces with decided changes drawn in, in the order of the cutting table. Each is drawn once; what cannot be drawn leaves the pieces
+ * as they were and says why, and the rules then name the girth that is missing.
+ */
+export function redraw(
+  draft: Draft,
+  changes: readonly Change[],
+  plan: RedrawnPlan,
+): { readonly draft: Draft; readonly steps: readonly RedrawnStep[] } {
+  let current = draft;
+  const steps = inCuttingOrder(changes).map((change): RedrawnStep => {
+    const drawn = DRAW_RULES[change.on](change, current);
+    const step = { changeId: change.id, calls: [], reports: [], instead: "" };
+    if ("instead" in drawn) return { ...step, instead: drawn.instead };
+    const done = operate(current, drawn.calls);
+    if (!done.ok) return { ...step, instead: done.problem.message };
+    current = done.value.draft;
+    return { ...step, calls: drawn.calls, reports: done.value.reports };
+  });
+  return { draft: heldAgainst(current, plan), steps };
+}
+
+/** A draft held against another plan: what each level, loop and elastic is to come to. */
+export function heldAgainst(draft: Draft, { rings, lengths }: RedrawnPlan): Draft {
+  const girthOf = (zone: string) => {
+    const there = rings.filter((ring) => ring.zone === zone).map(({ nowMm }) => nowMm);
+    return there.length === 0 ? null : Math.max(...there);
+  };
+  const trunk = lengths.find(({ id }) => id === "trunk")?.nowMm;
+  return {
+    ...draft,
+    levels: draft.levels.map((level) => ({ ...level, plannedMm: girthOf(level.level) ?? level.plannedMm })),
+    loops: draft.loops.map((loop) => ({ ...loop, plannedMm: trunk ?? loop.plannedMm })),
+    elastics: draft.elastics.map((elastic) => ({ ...elastic, plannedMm: girthOf("leg") ?? elastic.plannedMm })),
+  };
+}

@@ -1,0 +1,39 @@
+import { type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
+import type { Change } from "../../fitting/index.ts";
+import { call, type Drawn, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+
+/** Edges of the neck, by where they gape: their wedge goes to nothing at the bust line. */
+const NECKS: Readonly<Partial<Record<Change["spot"], "front" | "back">>> = { neckline: "front", backEdge: "back" };
+
+/** Where a wedge or more room at an edge goes; each remedy by its name. */
+export const drawEdge: DrawRule = (change, draft) => {
+  if (change.amountMm === null) return NO_AMOUNT;
+  const one = oneSideOnly(change);
+  if (one) return one;
+  const { remedy, amountMm } = change;
+  if (remedy === "wedge") return wedge(change, draft, -Math.abs(amountMm));
+  if (remedy === "more-seat") return seat(draft, Math.abs(amountMm));
+  if (remedy === "dart")
+    return instead("A dart is worked out at Cups: its width, its point and the seam it goes into.");
+  return instead("It is drawn on the pattern: which line moves there is for you to say.");
+};
+
+function wedge({ spot }: Change, draft: Draft, amount: number): Drawn {
+  const half = NECKS[spot];
+  const piece = half && draft.round.includes(half) ? pieceOf(draft, half) : null;
+  const hinge = piece?.levels.find(({ level }) => level === "bust");
+  if (!piece || !hinge || !piece.edges.some(({ id }) => id === "neckline"))
+    return instead("A wedge there does not lie flat on these pieces: turn it into a dart, or shorten the elastic.");
+  const at = edgeLength(edgeOf(piece, "neckline")) / 2;
+  return { calls: [call("slash", { piece: piece.id, edge: "neckline", at, hinge: hinge.level, amount })] };
+}
+
+/** Fullest in the middle of the back leg, to nothing at side seam and crotch. */
+function seat(draft: Draft, amount: number): Drawn {
+  const back = draft.pieces.find(({ id }) => id === "back");
+  const leg = back?.edges.find(({ id }) => id === "leg");
+  if (!leg) return instead("These pieces have no leg edge on the back.");
+  const half = edgeLength(leg) / 2;
+  const params = { piece: "back", edge: "leg", amount, fullFrom: half, fullTo: half };
+  return { calls: [call("letOut", { ...params, blendBefore: half, blendAfter: half })] };
+}

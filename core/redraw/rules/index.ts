@@ -1,0 +1,26 @@
+import type { ChangeTarget } from "../../fitting/index.ts";
+import { drawBalance } from "./balance.ts";
+import { drawEdge } from "./edge.ts";
+import { drawGirth } from "./girth.ts";
+import { drawLength } from "./length.ts";
+import { drawLine } from "./line.ts";
+import { type DrawRule, instead } from "./rule.ts";
+
+const not = (sentence: string): DrawRule => {
+  const drawn = instead(sentence);
+  return () => drawn;
+};
+
+/** How changes are drawn, by what they act on: every target has its rule, and what is not drawn says where it goes instead. */
+export const DRAW_RULES: Readonly<Record<ChangeTarget, DrawRule>> = {
+  girth: drawGirth,
+  length: drawLength,
+  edge: drawEdge,
+  line: drawLine,
+  balance: drawBalance,
+  elastic: not("The edge stays as drawn: its elastic is cut by the new length."),
+  making: not("No line changes: it is sewn otherwise."),
+  point: not("Cup and dart points are not drawn on these pieces: move the point on the pattern."),
+  cup: not("Cups are not drawn yet: change their seams on the pattern."),
+  wire: not("Wires are not drawn yet: change the channel on the pattern."),
+};

@@ -1,0 +1,44 @@
+import { type Draft, pieceOf } from "../../drafting/index.ts";
+import type { Change } from "../../fitting/index.ts";
+import { amountsOf, type DrawnHalf, sideAmount } from "./amounts.ts";
+import { call, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+
+/** Places whose length lies below the last level. */
+const LOW: readonly string[] = ["frontCrotch", "seat", "crotch"];
+
+/** Lengths that lie above the waist, and those below it. */
+const ABOVE: readonly string[] = ["frontWaist", "backWaist", "trunk", "depth"];
+const BELOW: readonly string[] = ["frontRise", "backRise", "skirtFront", "skirtBack", "below"];
+
+/** A length is given or taken at a line across the piece; front and back run out to one amount at the side. */
+export const drawLength: DrawRule = (change, draft) => {
+  const amounts = amountsOf(change);
+  const halves = (Object.keys(amounts) as DrawnHalf[]).filter((half) => draft.round.includes(half));
+  if (/\bstrap\b/.test(change.pieces)) return instead("Straps are strips: cut them by their new length.");
+  if (change.amountMm === null && halves.length === 0) return NO_AMOUNT;
+  const one = oneSideOnly(change);
+  if (one) return one;
+  if (halves.length === 0) return instead("It names no piece that is drawn: change it on the pattern.");
+  const side = sideAmount(amounts);
+  return {
+    calls: halves.map((half) => {
+      const [from, to] = bandFor(change, draft, half);
+      return call("lengthen", { piece: half, from, to, centre: amounts[half], side });
+    }),
+  };
+};
+
+/** Between which levels a length is changed on a half. */
+export function bandFor(
+  { lengthId, spot, parts }: Pick<Change, "lengthId" | "spot" | "parts">,
+  draft: Draft,
+  half: DrawnHalf,
+): readonly [from: string, to: string] {
+  const levels = pieceOf(draft, half).levels.map(({ level }) => level);
+  const id = parts.find((part) => part.id === half)?.lengthId || lengthId;
+  const waist = levels.indexOf("waist");
+  const after = (at: number) => levels[at + 1] ?? "bottom";
+  if (ABOVE.includes(id) && !LOW.includes(spot) && waist !== -1) return [levels[waist - 1] ?? "top", "waist"];
+  if (LOW.includes(spot) || !BELOW.includes(id)) return [levels.at(-1) ?? "top", "bottom"];
+  return waist === -1 ? [levels[0] ?? "top", after(0)] : ["waist", after(waist)];
+}
