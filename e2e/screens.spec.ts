@@ -38,6 +38,8 @@ const SCREENS = [
   "/jobs/4/cloth",
   "/jobs/4/ease",
   "/jobs/4/pattern",
+  "/jobs/4/pieces",
+  "/jobs/7/prototypes/3/pieces",
   "/care",
   "/jobs/1/prototypes",
   "/jobs/1/prototypes/1",

@@ -1,4 +1,4 @@
-const JOBS = [1, 2, 3, 4, 5, 6, 7, 8];
+const JOBS = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 const JOB_PAGES =
   " body cloth ease pattern torso cups band pieces prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
 

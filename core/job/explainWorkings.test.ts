@@ -60,6 +60,7 @@ const pieceFacts = {
   briefPieces: { ...noPieces, drawn: BRIEF_FACTS },
   onePiecePieces: noPieces,
   camisolePieces: noPieces,
+  slipPieces: noPieces,
   skirtPieces: noPieces,
   stripPieces: noPieces,
 };

@@ -34,6 +34,11 @@ export const PIECES = {
     "camisole",
     (style) => isSlip(style) && plans(style, "bust") && plans(style, "waist") && !plans(style, "leg"),
   ),
+  /** A slip that goes down past the hip. */
+  slipPieces: piecesCalculation(
+    "biasSlip",
+    (style) => isSlip(style) && style.lengths.some(({ id }) => id === "skirtSide"),
+  ),
   /** A skirt, where the style goes down past the hip. */
   skirtPieces: piecesCalculation(
     "skirt",

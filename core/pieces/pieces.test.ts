@@ -69,6 +69,7 @@ const DRAWN = [
   ["bodysuit", "onePiecePieces"],
   ["camisole", "camisolePieces"],
   ["slip", "camisolePieces"],
+  ["slip", "slipPieces"],
   ["slip", "skirtPieces"],
 ] as const;
 

@@ -112,6 +112,15 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
     neck_dip: between(0, 60),
     made_as: fc.constantFrom("test", "garment"),
   }),
+  biasSlip: fc.record({
+    cowl: between(0, 110),
+    facing: between(30, 80),
+    front_rise: between(85, 150),
+    back_rise: between(0, 90),
+    back_dip: between(0, 60),
+    strap_width: between(4, 14),
+    flare: between(0, 90),
+  }),
   skirt: fc.record({ narrow_side: between(0, 30), narrow_back: between(0, 30), knee: between(250, 380) }),
   rectangle: fc.record({
     kind: fc.constantFrom("strap", "tie", "band", "loop", "binding", "casing"),

@@ -16,7 +16,7 @@ describe("the calculations a style needs", () => {
     ["onePiece", "trunk rise bustRoom dart cup label onePiecePieces stripPieces"],
     ["swimTop", "bustRoom dart cup label stripPieces"],
     ["camisole", "bustRoom dart cup label camisolePieces stripPieces"],
-    ["slip", "bustRoom dart cup label camisolePieces skirtPieces stripPieces"],
+    ["slip", "bustRoom dart cup label camisolePieces slipPieces skirtPieces stripPieces"],
     ["lacedCorset", "bustRoom dart cup label"],
     ["softBra", "bustRoom dart cup label band strap closure stripPieces"],
     ["wiredBra", "bustRoom dart cup label band strap closure wire stripPieces"],

@@ -7,6 +7,7 @@ import { addPatterns } from "./patterns.ts";
 import { addPeople } from "./people.ts";
 import { addRounds } from "./rounds.ts";
 import { addShelf } from "./shelf.ts";
+import { addSlip } from "./slip.ts";
 
 /** Fills an empty data file with the invented workshop: people, cloths, patterns and jobs. All or nothing. */
 export async function addDemoWorkshop(store: Store): Promise<void> {
@@ -19,6 +20,7 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
     await addOnePiece(repositories, { people, layup, charts });
     await addBras(repositories, people, cloths);
     await addRounds(repositories, people, cloths);
+    await addSlip(repositories, people, cloths);
     const value = "Workshop at the Old Dye House";
     savedOrThrow(await repositories.settings.save("workshopName", { value, version: 0 }));
   });

@@ -7,6 +7,7 @@ it("lists the jobs, the newest first", async () => {
   const [title, ...jobs] = (await page()).headings();
   expect(title).toBe("Bench");
   expect(jobs).toEqual([
+    "Bias slip for the window",
     "Soft brief, going in circles",
     "Race brief, four rounds",
     "Wired bra, first frame",

@@ -1,5 +1,6 @@
 import { fail, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
+import { biasSlip } from "./biasSlip/biasSlip.ts";
 import { brief } from "./brief/brief.ts";
 import { camisole } from "./camisole/camisole.ts";
 import type { DraftFacts } from "./facts.ts";
@@ -10,7 +11,7 @@ import { rectangle } from "./rectangle/rectangle.ts";
 import { skirt } from "./skirt/skirt.ts";
 
 /** Every recipe; adding one is adding a folder and a line here. */
-export const RECIPES: readonly Recipe[] = [brief, onePiece, camisole, skirt, rectangle];
+export const RECIPES: readonly Recipe[] = [brief, onePiece, camisole, biasSlip, skirt, rectangle];
 
 /** A recipe by its name; undefined for any other text. */
 export const recipeOf = (id: string): Recipe | undefined => RECIPES.find((one) => one.id === id);

@@ -1,0 +1,97 @@
+import { readFileSync } from "node:fs";
+import type { Locator, Page } from "@playwright/test";
+import { expect, expectAccessible, test } from "./test.ts";
+
+const drawing = (page: Page) => page.getByRole("img", { name: /^Brief or bikini bottom/ });
+const edges = (page: Page) => page.getByRole("table", { name: "Edges of the pieces" });
+
+/** The first letters of a file that a press gives. */
+async function begins(page: Page, pressed: Locator, letters: number): Promise<string> {
+  const download = page.waitForEvent("download");
+  await pressed.click();
+  return readFileSync(await (await download).path(), "latin1").slice(0, letters);
+}
+
+test("pieces are drawn as their options are set, looked at edge by edge, kept and printed", async ({ page }) => {
+  await page.goto("/jobs/2/pieces");
+  await expect(drawing(page)).toBeVisible();
+  const side = page.getByRole("button", { name: /^2 Side of the front: show on the drawing/ });
+  const row = edges(page).getByRole("row").filter({ has: side });
+  const before = await row.getByRole("cell").nth(0).textContent();
+
+  // A raised leg leaves less of the side, at once; nothing is kept until it is said.
+  await page.getByLabel("Leg higher at the side, mm").fill("15");
+  await expect(row.getByRole("cell").nth(0)).not.toHaveText(before ?? "");
+  await expect(page.getByText("As typed; not kept yet.")).toBeVisible();
+
+  // List and drawing light one another, by keyboard and by pointer.
+  await side.focus();
+  await page.keyboard.press("Enter");
+  await expect(side).toHaveAttribute("aria-pressed", "true");
+  await expect(page.locator("path.lit")).toHaveCount(1);
+  await page.locator('path[data-edge="back leg"]').dispatchEvent("click");
+  await expect(edges(page).getByRole("button", { name: /^3 Leg of the back: show/ })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+
+  await page.getByRole("button", { name: "Nearer" }).click();
+  await expect(drawing(page).locator("> g")).toHaveAttribute("transform", /scale\(1\.5\)/);
+  await page.getByRole("button", { name: "All of it" }).click();
+  await expect(drawing(page).locator("> g")).toHaveAttribute("transform", /scale\(1\)/);
+  await expectAccessible(page);
+
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByRole("link", { name: /Pieces.*4 pieces/ })).toBeVisible();
+  expect(await begins(page, page.getByRole("button", { name: "Print at full size" }), 5)).toBe("%PDF-");
+  expect(await begins(page, page.getByRole("link", { name: "SVG" }), 5)).toBe("<?xml");
+  expect(await begins(page, page.getByRole("link", { name: "JSON" }), 1)).toBe("{");
+});
+
+test("a finding leads to a change, the change to a new outline, and that to printed pieces", async ({ page }) => {
+  test.setTimeout(90_000);
+  await page.goto("/jobs/2/pieces");
+  await page.getByLabel("Leg higher at the side, mm").fill("10");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Print at full size" })).toBeVisible();
+  await page.goto("/jobs/2/prototypes/1/pieces");
+  await page.getByRole("button", { name: "Draw them from its plan" }).click();
+  await expect(page.getByText("Drawn from the plan.")).toBeVisible();
+
+  await page.goto("/jobs/2/prototypes/1/fitting");
+  const finding = page.getByRole("article", { name: "Finding 1" });
+  await finding.getByRole("button", { name: "Decide" }).click();
+  await expect(finding).toContainText("Taken as proposed");
+  await page.goto("/jobs/2/changes");
+  await expect(page.getByRole("region", { name: "Old and new" })).toContainText(/Rides, waist.*girth at waist: .* to /);
+  await expect(drawing(page).locator("path.old").first()).toBeAttached();
+  await expectAccessible(page);
+
+  await page.goto("/jobs/2/prototypes");
+  await page.getByRole("button", { name: "Start prototype 2" }).click();
+  await page.getByRole("link", { name: "Pieces", exact: true }).last().click();
+  await expect(page.getByRole("heading", { level: 1, name: "Pieces of prototype 2" })).toBeVisible();
+  await expect(page.getByText("Those of prototype 1 with what was decided on it drawn in.")).toBeVisible();
+  await expect(page.getByRole("list", { name: "Changes drawn" })).toContainText("girth at waist");
+  await page.getByRole("link", { name: "Alone" }).click();
+  await expect(page.locator("path.old")).toHaveCount(0);
+  expect(await begins(page, page.getByRole("button", { name: "Print at full size" }), 5)).toBe("%PDF-");
+});
+
+test("what does not fit a body is named, beside the field or with the place, and nothing is drawn wrong", async ({
+  page,
+}) => {
+  await page.goto("/jobs/2/pieces");
+  const raise = page.getByLabel("Leg higher at the side, mm");
+  await raise.fill("200");
+  await expect(page.getByText(/Expected a side seam of 15 mm or more between waist and leg/)).toBeVisible();
+  await expect(drawing(page)).toHaveCount(0);
+  await raise.fill("60");
+  await expect(page.getByText("1 rule is broken")).toBeVisible();
+  await page.getByRole("button", { name: "Show", exact: true }).click();
+  await expect(page.locator("path.lit")).toHaveCount(1);
+  await raise.fill("high");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText(/“high” cannot be read/)).toBeVisible();
+  await expect(raise).toHaveValue("high");
+});
