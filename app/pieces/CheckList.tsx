@@ -11,34 +11,33 @@ export function CheckList({ checks, onLit }: { checks: readonly CheckAnswer[]; o
   const lengths = useLengths();
   const inOrder = checks.toSorted((a, b) => Number(a.ok) - Number(b.ok));
   return (
-    <Box component="ul" aria-label="Rules" sx={{ listStyle: "none", m: 0, mb: 2, p: 0 }}>
+    <Box component="ul" aria-label="Rules" sx={listStyle}>
       {inOrder.map(({ id, ok, message, piece, edge }) => (
-        <Box
-          component="li"
-          key={`${id} ${message}`}
-          sx={{
-            display: "flex",
-            gap: 1,
-            py: 0.4,
-            alignItems: "baseline",
-            color: ok ? "text.secondary" : "text.primary",
-          }}
-        >
-          <Box
-            component="span"
-            sx={{ color: ok ? "success.main" : "warning.main", alignSelf: "center", display: "flex" }}
-          >
+        <li key={`${id} ${message}`} className={ok ? "holds" : "broken"}>
+          <span className="mark">
             {ok ? <CheckIcon fontSize="small" /> : <PriorityHighIcon fontSize="small" />}
             <span className="unseen">{ok ? "Holds: " : "Broken: "}</span>
-          </Box>
+          </span>
           <span>{lengths.told(message)}</span>
           {!ok && piece && edge ? (
             <Button size="small" onClick={() => onLit({ piece, edge })}>
               Show
             </Button>
           ) : null}
-        </Box>
+        </li>
       ))}
     </Box>
   );
 }
+
+const listStyle = {
+  listStyle: "none",
+  m: 0,
+  mb: 2,
+  p: 0,
+  position: "relative",
+  "& li": { display: "flex", gap: 1, py: 0.4, alignItems: "baseline" },
+  "& .mark": { alignSelf: "center" },
+  "& .holds": { color: "text.secondary", "& .mark": { color: "success.main" } },
+  "& .broken .mark": { color: "warning.main" },
+} as const;

@@ -1,12 +1,8 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import { type Draft, type EdgeFinish, edgeLength, type Piece, type PieceEdge } from "../../core/drafting/index.ts";
 import { edgeName, edgeOnBody, explainEdge, type StretchOnBody } from "../../core/pieces/index.ts";
+import { plainTable } from "../frame/plainTable.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { Why } from "../frame/why/WhyDrawer.tsx";
 import { type EdgeId, numbered, sameEdge } from "./edgePlaces.ts";
@@ -33,21 +29,29 @@ export function EdgeTable(props: EdgesProps) {
   const lengths = useLengths();
   return (
     <Paper sx={{ overflowX: "auto", mb: 2 }}>
-      <Table size="small" aria-label="Edges of the pieces">
-        <TableHead>
-          <TableRow>
-            <TableCell>Edge</TableCell>
-            <TableCell align="right">At rest, {lengths.unit}</TableCell>
-            {stretch ? <TableCell align="right">On the body, {lengths.unit}</TableCell> : null}
-            <TableCell>Finish</TableCell>
-            <TableCell align="right">Allowance</TableCell>
-            <TableCell>Sewn to</TableCell>
-          </TableRow>
-        </TableHead>
+      <Box component="table" aria-label="Edges of the pieces" sx={plainTable}>
+        <thead>
+          <tr>
+            <th scope="col">Edge</th>
+            <th scope="col" className="number">
+              At rest, {lengths.unit}
+            </th>
+            {stretch ? (
+              <th scope="col" className="number">
+                On the body, {lengths.unit}
+              </th>
+            ) : null}
+            <th scope="col">Finish</th>
+            <th scope="col" className="number">
+              Allowance
+            </th>
+            <th scope="col">Sewn to</th>
+          </tr>
+        </thead>
         {draft.pieces.map((piece) => (
           <PieceRows key={piece.id} piece={piece} {...props} />
         ))}
-      </Table>
+      </Box>
     </Paper>
   );
 }
@@ -56,32 +60,32 @@ function PieceRows({ piece, draft, stretch, lit, onLit }: EdgesProps & { piece: 
   const { name, count, onFold, mirrored, links } = piece;
   const linked = links.map((id) => draft.pieces.find((one) => one.id === id)?.name.toLowerCase() ?? id);
   return (
-    <TableBody>
-      <TableRow sx={{ bgcolor: "bench.sunken" }}>
-        <TableCell component="th" colSpan={stretch ? 6 : 5} sx={{ fontWeight: 700 }}>
+    <tbody>
+      <tr>
+        <th scope="rowgroup" colSpan={stretch ? 6 : 5} className="group">
           {name}
-          <Box component="span" sx={{ fontWeight: 400, color: "text.secondary" }}>
+          <span className="aside">
             {`, cut ${count}${onFold ? " on the fold" : ""}${mirrored ? ", half of them turned over" : ""}`}
             {linked.length > 0 ? `; changes with it: ${linked.join(", ")}` : ""}
-          </Box>
-        </TableCell>
-      </TableRow>
+          </span>
+        </th>
+      </tr>
       {numbered(piece).map(([number, edge]) => {
         const id = { piece: piece.id, edge: edge.id };
         const isLit = sameEdge(lit, id);
         return (
-          <TableRow key={edge.id} selected={isLit}>
-            <TableCell component="th" sx={{ whiteSpace: "nowrap" }}>
+          <tr key={edge.id} className={isLit ? "lit" : ""}>
+            <th scope="row" className="words">
               <button type="button" className="why" aria-pressed={isLit} onClick={() => onLit(isLit ? null : id)}>
                 <strong>{number}</strong> {edgeName(edge)}
                 <span className="unseen">{` of the ${name.toLowerCase()}: show on the drawing`}</span>
               </button>
-            </TableCell>
+            </th>
             <EdgeCells draft={draft} piece={piece} edge={edge} stretch={stretch} />
-          </TableRow>
+          </tr>
         );
       })}
-    </TableBody>
+    </tbody>
   );
 }
 
@@ -101,13 +105,13 @@ function EdgeCells({
   const name = `${edgeName(edge)} of the ${piece.name.toLowerCase()}`;
   return (
     <>
-      <TableCell align="right">
+      <td className="number">
         <Why label={`${name}, at rest`} explain={() => explainEdge(piece, edge)}>
           {lengths.bare(edgeLength(edge))}
         </Why>
-      </TableCell>
+      </td>
       {stretch ? (
-        <TableCell align="right">
+        <td className="number">
           {onBody ? (
             <Why label={`${name}, on the body`} explain={() => onBody}>
               {lengths.bare(onBody.result.value)}
@@ -115,11 +119,11 @@ function EdgeCells({
           ) : (
             "—"
           )}
-        </TableCell>
+        </td>
       ) : null}
-      <TableCell sx={{ whiteSpace: "nowrap" }}>{FINISHES[edge.finish]}</TableCell>
-      <TableCell align="right">{edge.allowanceMm === 0 ? "none" : lengths.amount(edge.allowanceMm)}</TableCell>
-      <TableCell>{edge.seam ? seamWords(draft, edge.seam, lengths.amount) : "—"}</TableCell>
+      <td className="words">{FINISHES[edge.finish]}</td>
+      <td className="number">{edge.allowanceMm === 0 ? "none" : lengths.amount(edge.allowanceMm)}</td>
+      <td>{edge.seam ? seamWords(draft, edge.seam, lengths.amount) : "—"}</td>
     </>
   );
 }

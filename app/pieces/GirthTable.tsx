@@ -1,13 +1,10 @@
+import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
-import Table from "@mui/material/Table";
-import TableBody from "@mui/material/TableBody";
-import TableCell from "@mui/material/TableCell";
-import TableHead from "@mui/material/TableHead";
-import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { type Draft, girthsOf } from "../../core/drafting/index.ts";
 import { ZONE_NAMES } from "../../core/ease/index.ts";
 import { explainGirth } from "../../core/pieces/index.ts";
+import { plainTable } from "../frame/plainTable.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { Why } from "../frame/why/WhyDrawer.tsx";
 
@@ -22,38 +19,42 @@ export function GirthTable({ draft }: { draft: Draft }) {
   return (
     <>
       <Paper sx={{ overflowX: "auto", mb: 1 }}>
-        <Table size="small" aria-label="Girths of the pieces against the plan">
-          <TableHead>
-            <TableRow>
-              <TableCell>All round, {lengths.unit}</TableCell>
-              <TableCell align="right">Planned</TableCell>
-              <TableCell align="right">Pieces</TableCell>
-              <TableCell align="right">Pieces − plan</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
+        <Box component="table" aria-label="Girths of the pieces against the plan" sx={plainTable}>
+          <thead>
+            <tr>
+              <th scope="col">All round, {lengths.unit}</th>
+              <th scope="col" className="number">
+                Planned
+              </th>
+              <th scope="col" className="number">
+                Pieces
+              </th>
+              <th scope="col" className="number">
+                Pieces − plan
+              </th>
+            </tr>
+          </thead>
+          <tbody>
             {girths.map((girth) => {
               const off = girth.piecesMm - girth.plannedMm;
               return (
-                <TableRow key={girth.level}>
-                  <TableCell component="th">{nameOf(girth.level)}</TableCell>
-                  <TableCell align="right">{lengths.bare(girth.plannedMm)}</TableCell>
-                  <TableCell align="right" sx={{ fontWeight: 700 }}>
+                <tr key={girth.level}>
+                  <th scope="row">{nameOf(girth.level)}</th>
+                  <td className="number">{lengths.bare(girth.plannedMm)}</td>
+                  <td className="number strong">
                     <Why
                       label={`Pieces at ${nameOf(girth.level).toLowerCase()}`}
                       explain={() => explainGirth(draft, girth)}
                     >
                       {lengths.bare(girth.piecesMm)}
                     </Why>
-                  </TableCell>
-                  <TableCell align="right" sx={Math.abs(off) > 1 ? { fontWeight: 750, color: "warning.main" } : {}}>
-                    {lengths.difference(off)}
-                  </TableCell>
-                </TableRow>
+                  </td>
+                  <td className={Math.abs(off) > 1 ? "number off" : "number"}>{lengths.difference(off)}</td>
+                </tr>
               );
             })}
-          </TableBody>
-        </Table>
+          </tbody>
+        </Box>
       </Paper>
       {openLevels.length > 0 ? (
         <Typography sx={{ mb: 2, fontSize: "0.92rem", color: "text.secondary" }}>

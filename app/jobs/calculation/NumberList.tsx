@@ -16,31 +16,14 @@ export function NumberList({
 }) {
   if (numbers.length === 0) return null;
   return (
-    <Box
-      component="dl"
-      aria-label={label}
-      sx={{ display: "grid", gridTemplateColumns: "minmax(0, 1fr) auto", m: 0, mb: 1.5 }}
-    >
+    <Box component="dl" aria-label={label} sx={listStyle}>
       {numbers.map((number) => (
-        <Box key={number.id} sx={rowStyle}>
-          <Box component="dt" sx={{ color: "text.secondary", py: 0.4 }}>
-            {number.name}
-          </Box>
-          <Box
-            component="dd"
-            sx={{
-              m: 0,
-              py: 0.4,
-              pl: 2,
-              textAlign: "right",
-              fontVariantNumeric: "tabular-nums",
-              fontWeight: strong.includes(number.id) ? 750 : 600,
-              fontSize: strong.includes(number.id) ? "1.2rem" : "1rem",
-            }}
-          >
+        <div key={number.id}>
+          <dt>{number.name}</dt>
+          <dd className={strong.includes(number.id) ? "strong" : undefined}>
             <ReckonedValue number={number} />
-          </Box>
-        </Box>
+          </dd>
+        </div>
       ))}
     </Box>
   );
@@ -57,8 +40,23 @@ export function ReckonedValue({ number }: { number: Reckoned }) {
   );
 }
 
-const rowStyle = {
-  display: "contents",
-  "& > *": { borderBottom: "1px solid", borderColor: "divider" },
-  "&:last-of-type > *": { borderBottom: 0 },
+/** One style for all of the list: it is drawn anew with every key that is typed beside it. */
+const listStyle = {
+  display: "grid",
+  gridTemplateColumns: "minmax(0, 1fr) auto",
+  m: 0,
+  mb: 1.5,
+  "& > div": { display: "contents" },
+  "& dt, & dd": { py: 0.4, borderBottom: "1px solid", borderColor: "divider" },
+  "& > div:last-of-type > *": { borderBottom: 0 },
+  "& dt": { color: "text.secondary" },
+  "& dd": {
+    m: 0,
+    pl: 2,
+    textAlign: "right",
+    fontVariantNumeric: "tabular-nums",
+    fontWeight: 600,
+    fontSize: "1rem",
+    "&.strong": { fontWeight: 750, fontSize: "1.2rem" },
+  },
 } as const;

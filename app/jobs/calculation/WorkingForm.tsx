@@ -1,7 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { type FormEvent, type ReactNode, useState } from "react";
+import { type FormEvent, type ReactNode, useMemo, useState } from "react";
 import {
   type Reckonings,
   reckonWorking,
@@ -35,6 +35,8 @@ export interface WorkingView<Id extends WorkingId> {
   readonly kept: boolean;
 }
 
+const NO_OPTIONS: PickOptions = [];
+
 interface WorkingFormProps<Id extends WorkingId> {
   readonly page: WorkingPage<Id>;
   readonly at: MeasuresAt;
@@ -57,7 +59,7 @@ interface WorkingFormProps<Id extends WorkingId> {
  */
 export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const written = useLengths();
-  const { page, at, title, intro, unsaved, options = [], hides, labels, narrow = false, children } = props;
+  const { page, at, title, intro, unsaved, options = NO_OPTIONS, hides, labels, narrow = false, children } = props;
   const { id, kept, start, draft } = page;
   const unit = useFormUnit(unsaved?.fields, draft);
   const begun: Fields = { unit, ...(unsaved?.fields ?? draft ?? start) };
@@ -69,6 +71,25 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const isKept = Object.entries(start).every(([name, text]) => (fields[name] ?? "") === text);
   // While there is no number yet, what is lacking comes first.
   const nothing = reckoning.numbers.length === 0;
+  const shaped = JSON.stringify([hides?.(working) ?? [], labels?.(working) ?? {}]);
+  // What is typed changes what comes of it; the fields themselves are drawn anew only where others are wanted.
+  const form = useMemo(() => {
+    const [hidden, named] = JSON.parse(shaped) as [string[], Record<string, string>];
+    return (
+      <RecordForm
+        key={kept.version}
+        draftForm={workingDraft(at.jobId, id)}
+        draft={draft}
+        start={start}
+        unsaved={unsaved}
+        hidden={{ intent: "working", working: id, version: kept.version, unit }}
+        submitLabel={kept.version === 0 ? "Keep" : "Keep the change"}
+        quiet
+      >
+        <WorkingFields id={id} unit={unit} hidden={hidden} labels={named} options={options} narrow={narrow} />
+      </RecordForm>
+    );
+  }, [shaped, kept.version, at.jobId, id, draft, start, unsaved, unit, options, narrow]);
   const listen = (event: FormEvent<HTMLElement>) => {
     const form = (event.target as HTMLInputElement).form;
     if (form) setTyped({ from, fields: textsOf(new FormData(form)) });
@@ -87,27 +108,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
           alignItems: "start",
         }}
       >
-        <Box onInput={listen}>
-          <RecordForm
-            key={kept.version}
-            draftForm={workingDraft(at.jobId, id)}
-            draft={draft}
-            start={start}
-            unsaved={unsaved}
-            hidden={{ intent: "working", working: id, version: kept.version, unit }}
-            submitLabel={kept.version === 0 ? "Keep" : "Keep the change"}
-            quiet
-          >
-            <WorkingFields
-              id={id}
-              unit={unit}
-              hidden={hides?.(working) ?? []}
-              labels={labels?.(working) ?? {}}
-              options={options}
-              narrow={narrow}
-            />
-          </RecordForm>
-        </Box>
+        <Box onInput={listen}>{form}</Box>
         <Box aria-live="polite">
           {reckoning.headline ? (
             <Typography sx={{ mb: 1.25, fontWeight: 700, fontSize: "1.08rem" }}>
