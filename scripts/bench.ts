@@ -3,6 +3,7 @@ import { asShipped } from "./bench/asShipped.ts";
 import { findingFigures } from "./bench/findings.ts";
 import { listFigures } from "./bench/lists.ts";
 import { pageFigures } from "./bench/pages.ts";
+import { redrawFigures } from "./bench/redraw.ts";
 import { report } from "./bench/report.ts";
 import { whatIfFigures } from "./bench/whatIf.ts";
 
@@ -16,6 +17,7 @@ report([
   ...lists.figures,
   ...(await findingFigures()),
   ...(await whatIfFigures()),
+  ...(await redrawFigures()),
   ...(await pageFigures()),
 ]);
 console.log(`\nHow the lists are read:\n${lists.plans.map((plan) => `  ${plan}`).join("\n")}`);

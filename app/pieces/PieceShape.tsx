@@ -79,13 +79,21 @@ export function PieceShape({
           {levelWords(level)}
         </text>
       ))}
-      <Named piece={piece} at={namePlace(placed)} textMm={textMm} narrow={narrow} />
+      <Named
+        piece={piece}
+        at={namePlace(placed)}
+        textMm={narrow ? textMm : Math.min(textMm, (box.to.x - box.from.x) / WIDE)}
+        narrow={narrow}
+      />
     </g>
   );
 }
 
-/** A piece narrower than so many letters is high has its name along it. */
+/** A piece narrower than so many letters are high has its name along it. */
 const NARROW = 9;
+
+/** Across a piece so many letters fit at the least. */
+const WIDE = 11;
 
 /** Where a piece has room for its name: in the largest gap between its levels, else in its middle. */
 function namePlace({ piece: { levels }, box }: BoardPiece): Point {

@@ -7,6 +7,7 @@ import { evaluate, sampleBody } from "../testing/index.ts";
 import { PIECES, type PiecesId } from "./calculations.ts";
 import { edgeOnBody } from "./edgeOnBody.ts";
 import { explainEdge, explainGirth } from "./explainMeasured.ts";
+import { lookThrough } from "./lookedThrough.ts";
 
 const MEASURES = {
   shoulder_girth: 1010,
@@ -151,5 +152,16 @@ describe("the options of a style", () => {
 
   it("that do not fit the body are a warning that names them", () => {
     expect(drawn("briefPieces", jobOf("brief"), { leg_raise: 205 }).warnings[0]).toMatch(/side seam/);
+  });
+});
+
+it("pieces that are not shown are looked through once for all that they rest on", () => {
+  const facts = PIECES.briefPieces.facts(jobOf("brief"));
+  const fresh = PIECES.briefPieces.fresh;
+  const first = lookThrough("briefPieces", fresh, facts);
+  expect(first).toMatchObject({ pieces: 4, warned: false });
+  expect(lookThrough("briefPieces", { ...fresh }, { ...facts })).toBe(first);
+  expect(lookThrough("briefPieces", { ...fresh, leg_raise: 205 }, facts)).toEqual({
+    ...{ pieces: null, faults: 0, warned: true },
   });
 });

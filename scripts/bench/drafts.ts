@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { finished } from "node:stream/promises";
 import { Bench } from "tinybench";
-import { checkDraft, type Draft, drawBy } from "../../core/drafting/index.ts";
+import { checkDraft, type Draft, drawBy, operate } from "../../core/drafting/index.ts";
 import { readDraftFile } from "../../formats/drafts/draftFile.ts";
 import { draftJson } from "../../formats/drafts/draftJson.ts";
 import { draftPdf } from "../../formats/drafts/print/draftPdf.ts";
@@ -21,15 +21,20 @@ export async function draftFigures(): Promise<Figure[]> {
     .map((name) => {
       const request = readDraftFile(readFileSync(join(FOLDER, name), "utf8"));
       if (!request.ok) throw new Error(`${name}: ${request.problem.message}`);
-      return request.value;
+      return { ...request.value, name: name.replace(/\.json$/, "") };
     });
   const draw = ({ recipe, facts }: (typeof examples)[number]): Draft => {
     const drawn = drawBy(recipe, facts);
     if (!drawn.ok) throw new Error(drawn.problem.message);
     return drawn.value;
   };
+  const changed = (example: (typeof examples)[number]): Draft => {
+    const done = operate(draw(example), example.operations);
+    if (!done.ok) throw new Error(done.problem.message);
+    return done.value.draft;
+  };
   const bench = new Bench({ time: 500 });
-  for (const example of examples) bench.add(example.recipe, () => void checkDraft(draw(example)));
+  for (const example of examples) bench.add(example.name, () => void checkDraft(changed(example)));
   const [first] = examples;
   if (!first) throw new Error("There are no examples of drafts.");
   bench.add("json", () => void draftJson(draw(first)));
@@ -41,7 +46,11 @@ export async function draftFigures(): Promise<Figure[]> {
   return [
     ...medians
       .filter(({ name }) => name !== "json")
-      .map(({ name, ms }) => ({ name: `${name} drafted with all rules, median`, value: ms, unit: "ms", under: 5 })),
+      .map(({ name, ms }) => {
+        const changed = examples.some((example) => example.name === name && example.operations.length > 0);
+        const figure = { name: `${name} drafted with all rules, median`, value: ms, unit: "ms" };
+        return changed ? figure : { ...figure, under: 5 };
+      }),
     ...medians
       .filter(({ name }) => name === "json")
       .map(({ ms }) => ({

@@ -2,6 +2,7 @@ import { join } from "node:path";
 import { chromium } from "@playwright/test";
 import { startDemo } from "../../e2e/server.ts";
 import config from "../../playwright.config.ts";
+import { printedPage } from "./printedPage.ts";
 import { VIEWS } from "./views.ts";
 
 const folder = join(import.meta.dirname, "../../docs/screenshots");
@@ -24,6 +25,8 @@ try {
     await page.close();
     console.log(`docs/screenshots/${name}.png`);
   }
+  await printedPage(`${origin}/jobs/1/pieces/briefPieces/pdf?paper=a4`, join(folder, "printed-page.png"));
+  console.log("docs/screenshots/printed-page.png");
 } finally {
   await browser.close();
   await demo.stop();

@@ -36,11 +36,7 @@ export const VIEWS: readonly View[] = [
   { name: "pattern", address: "/jobs/4/pattern" },
   { name: "torso", address: "/jobs/4/torso" },
   { name: "cups", address: "/jobs/5/cups" },
-  {
-    name: "wire",
-    address: "/jobs/6/band",
-    prepare: (page) => page.getByRole("region", { name: "The wire" }).evaluate((region) => region.scrollIntoView()),
-  },
+  { name: "pieces", address: "/jobs/4/pieces" },
   {
     name: "why",
     address: "/jobs/1/ease",
@@ -52,8 +48,12 @@ export const VIEWS: readonly View[] = [
   },
   { name: "prototype", address: "/jobs/1/prototypes/2" },
   { name: "fitting", address: "/jobs/2/prototypes/1/fitting", prepare: findSomething },
-  { name: "what-changes-did", address: "/jobs/1/prototypes/2/fitting", width: 820 },
   { name: "cutting-table", address: "/jobs/8/changes" },
+  {
+    name: "old-and-new",
+    address: "/jobs/7/prototypes/2/pieces",
+    prepare: (page) => page.getByRole("list", { name: "Changes drawn" }).evaluate((list) => list.scrollIntoView()),
+  },
   {
     name: "zones",
     address: "/jobs/7/zones",

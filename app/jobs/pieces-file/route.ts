@@ -17,6 +17,6 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { working } = await store.workings.find(read.job.id, id);
   const { draft } = reckonWorking(id, working, PIECES[id].facts(bareFacts(read)));
   if (!draft) notFound("draft: something it is drawn from is lacking");
-  const title = `${read.job.name} ${recipeOfPieces(id).name}`;
+  const title = `${read.job.name}: ${recipeOfPieces(id).name.toLowerCase()}`;
   return pieceFile({ draft, title }, params.file, new URL(request.url).searchParams);
 });

@@ -16,7 +16,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     kept.find(({ id }) => id === params.recipe),
     "piece of this prototype",
   );
-  const title = `${job.name} prototype ${number} ${recipeOfPieces(params.recipe).name}`;
+  const title = `${job.name}, prototype ${number}: ${recipeOfPieces(params.recipe).name.toLowerCase()}`;
   const reports = steps.flatMap((step) => step.reports);
   return pieceFile({ draft, reports, title }, params.file, new URL(request.url).searchParams);
 });

@@ -1,5 +1,5 @@
-import { PIECES, PIECES_IDS, type PiecesId } from "../../pieces/index.ts";
-import { type JobSoFar, jobStep, reckoned } from "./step.ts";
+import { lookThrough, PIECES, PIECES_IDS, type PiecesId } from "../../pieces/index.ts";
+import { type JobSoFar, jobStep } from "./step.ts";
 
 const idsOf = ({ style }: JobSoFar): PiecesId[] => PIECES_IDS.filter((id) => PIECES[id].appears(style));
 
@@ -11,9 +11,10 @@ export const piecesStep = jobStep({
   shapes: true,
   appears: (job) => idsOf(job).length > 0,
   standing(job) {
+    const { kept, workings, facts } = job.entered;
     const drawn = idsOf(job)
-      .filter((id) => job.entered.kept.includes(id))
-      .map((id) => reckoned(id, job));
+      .filter((id) => kept.includes(id))
+      .map((id) => lookThrough(id, workings[id], facts[id]));
     if (drawn.length === 0) {
       // Of bras the cups are no pieces yet, and a bought pattern has its own.
       const only = idsOf(job).every((id) => id === "stripPieces");
@@ -21,12 +22,12 @@ export const piecesStep = jobStep({
         return { state: "done", words: only ? "straps, if you draw them" : "if you draw your own" };
       return { state: "next", words: "not drawn yet" };
     }
-    const waiting = drawn.filter(({ draft }) => draft === null);
-    if (waiting.some(({ warnings }) => warnings.length > 0)) return { state: "look", words: "cannot be drawn" };
+    const waiting = drawn.filter(({ pieces }) => pieces === null);
+    if (waiting.some(({ warned }) => warned)) return { state: "look", words: "cannot be drawn" };
     if (waiting.length > 0) return { state: "missing", words: "something lacking" };
-    const faults = drawn.flatMap(({ checks }) => checks).filter(({ ok }) => !ok).length;
+    const faults = drawn.reduce((sum, one) => sum + one.faults, 0);
     if (faults > 0) return { state: "look", words: faults === 1 ? "1 rule broken" : `${faults} rules broken` };
-    const count = drawn.reduce((sum, { draft }) => sum + (draft?.pieces.length ?? 0), 0);
+    const count = drawn.reduce((sum, { pieces }) => sum + (pieces ?? 0), 0);
     return { state: "done", words: count === 1 ? "1 piece" : `${count} pieces` };
   },
 });
