@@ -28,6 +28,8 @@ export interface JobFacts {
   readonly stretch: LayupStretch | null;
   /** Names of the layers, the outermost first. */
   readonly layerNames: readonly string[];
+  /** Width of the narrowest of the cloths it is cut from, mm; null where none is known. */
+  readonly rollWidthMm: number | null;
   readonly body: BodyFacts | null;
   readonly beside: BesideJob;
 }

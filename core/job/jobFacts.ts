@@ -1,5 +1,5 @@
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
-import type { JobIngredients, PlannedJob } from "./planJob.ts";
+import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */
 export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, beside: BesideJob): JobFacts {
@@ -11,6 +11,7 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
     zones: job.zones,
     plan: planned?.plan ?? null,
     stretch: planned?.stretch ?? null,
+    rollWidthMm: narrowest(layersOf(ingredients).map(({ cloth }) => cloth.rollWidthMm)),
     layerNames: (ingredients.layers ?? []).map(({ cloth }) => cloth.name),
     body: sheet && {
       values: sheet.values,
@@ -20,4 +21,9 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
     },
     beside,
   };
+}
+
+function narrowest(widths: readonly (number | null)[]): number | null {
+  const known = widths.filter((mm) => mm !== null);
+  return known.length === 0 ? null : Math.min(...known);
 }

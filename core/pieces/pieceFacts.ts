@@ -9,7 +9,7 @@ import { drawnGirth } from "./zoneGirth.ts";
 /** What pieces of a job are drawn from beside the options. */
 export interface PieceFacts {
   readonly drawn: Omit<DraftFacts, "options">;
-  /** Options that the style decides where nothing else is set, by their name. */
+  /** Options that the style or the cloth decides where nothing else is set, by their name. */
   readonly usual: Readonly<Record<string, number>>;
   readonly stretch: StretchOnBody;
   /** Lengths as cut, each with its way. */
@@ -40,7 +40,7 @@ export function pieceFactsOf(recipe: Recipe, job: JobFacts, usualOf: UsualOf): P
       girths,
       lengths: Object.fromEntries(cut.map(({ code, cutMm }) => [code, cutMm])),
     },
-    usual: usualOf(job, cut),
+    usual: { ...(job.rollWidthMm === null ? {} : { roll_width: job.rollWidthMm }), ...usualOf(job, cut) },
     stretch: stretchOnBody(cut, job.plan),
     numbers: cut.map(({ code, explanation }) => ({ id: `cut.${code}`, name: explanation.title, explanation })),
     lacks: wants.lacks,

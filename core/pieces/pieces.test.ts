@@ -46,6 +46,7 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     plan: planStyle({ style, body: taken, cloth, settings, choice }),
     stretch: cloth as unknown as JobFacts["stretch"],
     layerNames: [],
+    rollWidthMm: null,
     body: taken,
     beside: {
       ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },
@@ -135,6 +136,15 @@ describe("the options of a style", () => {
     expect(front).toBeCloseTo((80 * cut) / 318, 9);
     if (!draft) throw new Error("Nothing was drawn.");
     expect(edgeOf(pieceOf(draft, "front"), "waist").lines[0]?.from.y).toBeCloseTo(front, 9);
+  });
+
+  it("take the cloth's width, and name one that no piece fits", () => {
+    const { facts, draft } = drawn("briefPieces", jobOf("brief", { rollWidthMm: 1400 }));
+    expect(facts.usual.roll_width).toBe(1400);
+    expect(draft?.rollMm).toBe(1400);
+    expect(drawn("briefPieces", jobOf("brief", { rollWidthMm: 150 })).warnings[0]).toMatch(
+      /roll_width.*300 to 3200.*150/,
+    );
   });
 
   it("give way to what was set", () => {

@@ -28,6 +28,7 @@ export function WorkingFields({
   hidden,
   labels,
   options,
+  hints,
   narrow,
 }: {
   id: WorkingId;
@@ -36,6 +37,8 @@ export function WorkingFields({
   /** Labels that differ from the fields' own. */
   labels: Readonly<Record<string, string>>;
   options: PickOptions;
+  /** Hints that differ from the fields' own. */
+  hints: Readonly<Record<string, string>>;
   /** True where they stand in one column beside what comes of them, and in three above it on a small screen. */
   narrow: boolean;
 }) {
@@ -51,7 +54,13 @@ export function WorkingFields({
             gridColumn: narrow || spans.get(name) === "half" ? "auto" : "1 / -1",
           }}
         >
-          <OneField name={name} field={field} label={labels[name] ?? field.label} unit={unit} options={options} />
+          <OneField
+            name={name}
+            field={hints[name] === undefined ? field : { ...field, hint: hints[name] }}
+            label={labels[name] ?? field.label}
+            unit={unit}
+            options={options}
+          />
         </Box>
       ))}
     </Box>

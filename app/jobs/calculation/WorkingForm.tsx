@@ -36,6 +36,7 @@ export interface WorkingView<Id extends WorkingId> {
 }
 
 const NO_OPTIONS: PickOptions = [];
+const NO_HINTS: Readonly<Record<string, string>> = {};
 
 interface WorkingFormProps<Id extends WorkingId> {
   readonly page: WorkingPage<Id>;
@@ -48,6 +49,8 @@ interface WorkingFormProps<Id extends WorkingId> {
   readonly hides?: (working: Workings[Id]) => readonly string[];
   /** Labels that say more as things stand, by field. */
   readonly labels?: (working: Workings[Id]) => Readonly<Record<string, string>>;
+  /** Hints that say more for this job, by field. */
+  readonly hints?: Readonly<Record<string, string>>;
   /** True where what comes of it wants the room: its fields stand in one narrow column. */
   readonly narrow?: boolean;
   readonly children: (view: WorkingView<Id>) => ReactNode;
@@ -59,7 +62,19 @@ interface WorkingFormProps<Id extends WorkingId> {
  */
 export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const written = useLengths();
-  const { page, at, title, intro, unsaved, options = NO_OPTIONS, hides, labels, narrow = false, children } = props;
+  const {
+    page,
+    at,
+    title,
+    intro,
+    unsaved,
+    options = NO_OPTIONS,
+    hides,
+    labels,
+    hints = NO_HINTS,
+    narrow = false,
+    children,
+  } = props;
   const { id, kept, start, draft } = page;
   const unit = useFormUnit(unsaved?.fields, draft);
   const begun: Fields = { unit, ...(unsaved?.fields ?? draft ?? start) };
@@ -86,10 +101,18 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
         submitLabel={kept.version === 0 ? "Keep" : "Keep the change"}
         quiet
       >
-        <WorkingFields id={id} unit={unit} hidden={hidden} labels={named} options={options} narrow={narrow} />
+        <WorkingFields
+          id={id}
+          unit={unit}
+          hidden={hidden}
+          labels={named}
+          options={options}
+          hints={hints}
+          narrow={narrow}
+        />
       </RecordForm>
     );
-  }, [shaped, kept.version, at.jobId, id, draft, start, unsaved, unit, options, narrow]);
+  }, [shaped, kept.version, at.jobId, id, draft, start, unsaved, unit, options, hints, narrow]);
   const listen = (event: FormEvent<HTMLElement>) => {
     const form = (event.target as HTMLInputElement).form;
     if (form) setTyped({ from, fields: textsOf(new FormData(form)) });

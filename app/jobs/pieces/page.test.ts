@@ -50,6 +50,10 @@ it("explains every number it is drawn by", async () => {
     expect(explained).toContain(name);
 });
 
+it("says what an option that is left empty comes to, where cloth or style decide it", async () => {
+  expect((await page()).text("main")).toMatch(/No piece may be wider than it\. Empty: \d+ mm, as the cloth is\./);
+});
+
 it("says what is lacking where nothing can be drawn yet", async () => {
   expect((await bare()).text("main")).toContain("Needs a chosen school");
   expect((await strip()).text("main")).toContain("Still to be typed: finished width; finished length.");

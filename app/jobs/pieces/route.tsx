@@ -1,4 +1,4 @@
-import { isPiecesId, PIECES, PIECES_IDS, recipeOfPieces } from "../../../core/pieces/index.ts";
+import { isPiecesId, PIECES, PIECES_IDS, type PiecesId, recipeOfPieces } from "../../../core/pieces/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
@@ -25,8 +25,23 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const shown = asked === null ? ids[0] : found(ids.find((id) => id === asked) ?? null, "recipe of this style");
   if (shown === undefined) return { at: null, ids };
   const { at, pages } = await loadWorkings(context, params.jobId, [shown]);
-  return { at, ids, page: pages[shown] };
+  return { at, ids, page: pages[shown], hints: hintsOf(shown, pages[shown].facts.usual) };
 });
+
+/** What options come to that are left empty, where the job decides it. */
+const hintsOf = (id: PiecesId, usual: Readonly<Record<string, number>>): Record<string, string> =>
+  Object.fromEntries(
+    recipeOfPieces(id).options.flatMap(({ id: option, about }) => {
+      const mm = usual[option];
+      if (mm === undefined) return [];
+      return [
+        [
+          option,
+          `${about} Empty: ${Math.round(mm)} mm, ${option === "roll_width" ? "as the cloth is" : "by the style"}.`,
+        ],
+      ];
+    }),
+  );
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
@@ -47,7 +62,7 @@ export default function JobPieces({ loaderData, actionData, params }: Route.Comp
         own.
       </EmptyState>
     );
-  const { at, ids, page } = loaderData;
+  const { at, ids, page, hints } = loaderData;
   const { name, summary } = recipeOfPieces(page.id);
   return (
     <>
@@ -63,6 +78,7 @@ export default function JobPieces({ loaderData, actionData, params }: Route.Comp
         title={name}
         intro={summary}
         narrow
+        hints={hints}
         hides={({ neck }) => (neck === "plunge" ? [] : ["plunge_line"])}
         unsaved={unsavedFor(page.id, actionData as Unsaved | undefined)}
       >
