@@ -2,14 +2,10 @@ import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { type Draft, girthsOf } from "../../core/drafting/index.ts";
-import { ZONE_NAMES } from "../../core/ease/index.ts";
-import { explainGirth } from "../../core/pieces/index.ts";
+import { explainGirth, levelName } from "../../core/pieces/index.ts";
 import { plainTable } from "../frame/plainTable.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { Why } from "../frame/why/WhyDrawer.tsx";
-
-const NAMES: Readonly<Record<string, string>> = { ...ZONE_NAMES, trunkLoop: "Trunk loop" };
-const nameOf = (level: string): string => NAMES[level] ?? level;
 
 /** What the pieces come to at every level and along every loop, against the plan. */
 export function GirthTable({ draft }: { draft: Draft }) {
@@ -39,11 +35,11 @@ export function GirthTable({ draft }: { draft: Draft }) {
               const off = girth.piecesMm - girth.plannedMm;
               return (
                 <tr key={girth.level}>
-                  <th scope="row">{nameOf(girth.level)}</th>
+                  <th scope="row">{levelName(girth.level)}</th>
                   <td className="number">{lengths.bare(girth.plannedMm)}</td>
                   <td className="number strong">
                     <Why
-                      label={`Pieces at ${nameOf(girth.level).toLowerCase()}`}
+                      label={`Pieces at ${levelName(girth.level).toLowerCase()}`}
                       explain={() => explainGirth(draft, girth)}
                     >
                       {lengths.bare(girth.piecesMm)}
@@ -58,7 +54,7 @@ export function GirthTable({ draft }: { draft: Draft }) {
       </Paper>
       {openLevels.length > 0 ? (
         <Typography sx={{ mb: 2, fontSize: "0.92rem", color: "text.secondary" }}>
-          Not all round, so not counted: {openLevels.map((level) => nameOf(level).toLowerCase()).join(", ")}. An edge
+          Not all round, so not counted: {openLevels.map((level) => levelName(level).toLowerCase()).join(", ")}. An edge
           cuts it off.
         </Typography>
       ) : null}

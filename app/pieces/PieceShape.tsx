@@ -1,10 +1,8 @@
 import { outlineOf, type Piece, type Point, pathData } from "../../core/drafting/index.ts";
+import { levelName } from "../../core/pieces/index.ts";
 import { linesOf } from "../../formats/drafts/layers.ts";
 import { type BoardPiece, movedBy } from "./boardLayout.ts";
 import { type EdgeId, isShort, numbered, numberPlace, sameEdge } from "./edgePlaces.ts";
-
-/** Words of a zone on a level line. */
-const levelWords = (level: string): string => level.replace(/([a-z])([A-Z])/g, "$1 $2").toLowerCase();
 
 /** One piece with its lines, its name and the numbers of its edges; a lit edge stands out, and an edge that is pressed is lit. */
 export function PieceShape({
@@ -76,7 +74,7 @@ export function PieceShape({
           y={from.y + textMm * 0.95}
           fontSize={textMm * 0.85}
         >
-          {levelWords(level)}
+          {levelName(level).toLowerCase()}
         </text>
       ))}
       <Named

@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
-import { isZone, ZONE_NAMES } from "../../core/ease/index.ts";
-import { edgeName } from "../../core/pieces/index.ts";
+import { edgeName, levelName } from "../../core/pieces/index.ts";
 import type { RedrawnStep } from "../../core/redraw/index.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 
@@ -56,7 +55,7 @@ function StepEffect({ step: { reports, instead } }: { step: RedrawnStep }) {
   if (instead) return <Box sx={{ color: "text.secondary" }}>Not drawn. {lengths.told(instead)}</Box>;
   const told = reports.flatMap(({ girths, edges }) => [
     ...girths.map(({ level, beforeMm, afterMm }) => ({
-      name: `girth at ${isZone(level) ? ZONE_NAMES[level].toLowerCase() : level}`,
+      name: `girth at ${levelName(level).toLowerCase()}`,
       beforeMm,
       afterMm,
     })),

@@ -1,14 +1,11 @@
 import {
   edgeLength,
-  lengthOfEdges,
   moved,
   type Piece,
   type PieceEdge,
   type Point,
-  placeAlong,
   square,
-  unit,
-  way,
+  standingAlong,
 } from "../../core/drafting/index.ts";
 
 /** An edge of a piece of a draft. */
@@ -22,16 +19,13 @@ export const sameEdge = (a: EdgeId | null, b: EdgeId): boolean => a?.piece === b
 
 /** Where the number of an edge stands: beside its middle, so far inside the piece; null for an edge of no length. */
 export function numberPlace(edge: PieceEdge, insideMm: number): Point | null {
-  const half = edgeLength(edge) / 2;
-  const step = Math.min(1, half / 2);
-  const [at, before, after] = [half, half - step, half + step].map((mm) => placeAlong(edge.lines, mm));
-  const along = before && after && unit(way(before, after));
+  const standing = standingAlong(edge.lines, edgeLength(edge) / 2);
   // Pieces run clockwise with y down: to the right of the way is inside.
-  return at && along ? moved(at, square(along), insideMm) : null;
+  return standing && moved(standing.at, square(standing.along), insideMm);
 }
 
 /** True for an edge too short to stand a number beside it. */
-export const isShort = (edge: PieceEdge, textMm: number): boolean => lengthOfEdges(edge.lines) < textMm;
+export const isShort = (edge: PieceEdge, textMm: number): boolean => edgeLength(edge) < textMm;
 
 /** The edges of a piece with their numbers, from 1, as the board and the list call them. */
 export const numbered = ({ edges }: Piece): readonly (readonly [number: number, edge: PieceEdge])[] =>

@@ -3,7 +3,7 @@ export { type CalculatedStyle, type Calculation, type CalculationStep, calculati
 export { chosenAt } from "./chosenAt.ts";
 export { choice, type FieldsOf, LONGEST_TEXT, length, type PickedRecord, small, type WorkingField } from "./field.ts";
 export { isBra } from "./isBra.ts";
-export type { BesideJob, JobFacts } from "./jobFacts.ts";
+export { type BesideJob, bareBeside, type JobFacts } from "./jobFacts.ts";
 export { known, type Lack, type Reckoned, type Reckoning, reckoned } from "./reckoning.ts";
 export { type BodyFacts, type Wants, wantsOf } from "./wants.ts";
 export { workingSchema } from "./workingSchema.ts";

@@ -16,6 +16,15 @@ export interface BesideJob {
   readonly chartLoops: ChartLoops | null;
 }
 
+/** Nothing read beside a job but its names: for calculations that pick no records. */
+export const bareBeside = (names: Pick<BesideJob, "sheetName" | "settingsName" | "isForm">): BesideJob => ({
+  ...names,
+  wraps: [],
+  elastics: [],
+  chartBust: null,
+  chartLoops: null,
+});
+
 /** A job as its calculations see it: what was decided, planned and read so far. */
 export interface JobFacts {
   readonly style: Style;

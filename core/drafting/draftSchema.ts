@@ -1,13 +1,9 @@
-import { type TSchema, Type } from "typebox";
+import { Type } from "typebox";
+import { closed, list, orNull, word } from "../schemaParts.ts";
 
-const word = () => Type.String({ minLength: 1, maxLength: 200 });
 const text = () => Type.String({ maxLength: 2000 });
 const mm = () => Type.Number({ minimum: -1e5, maximum: 1e5 });
 const length = () => Type.Number({ minimum: 0, maximum: 1e5 });
-const closed = <Properties extends Record<string, TSchema>>(properties: Properties) =>
-  Type.Object(properties, { additionalProperties: false });
-const list = <Schema extends TSchema>(schema: Schema, maxItems: number) => Type.Array(schema, { maxItems });
-const orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
 
 const place = () => closed({ x: mm(), y: mm() });
 const line = Type.Union([

@@ -1,5 +1,5 @@
 import { type Draft, type EdgeRole, edgeLength, type Piece, type PieceEdge, runLength } from "../drafting/index.ts";
-import type { Zone } from "../ease/index.ts";
+import { isZone } from "../ease/index.ts";
 import { type Explanation, term } from "../explain/index.ts";
 import type { BodyWay, StretchOnBody } from "./stretchOnBody.ts";
 
@@ -59,8 +59,8 @@ function alongOf(piece: Piece, edge: PieceEdge, { along }: StretchOnBody) {
 }
 
 function roundOf({ levels }: Draft, { round }: StretchOnBody) {
-  const level = levels[0]?.level as Zone | undefined;
-  const value = level && round[level];
+  const level = levels[0]?.level ?? "";
+  const value = isZone(level) && round[level];
   return value ? { value, meaning: `body over garment, at the ${level}` } : null;
 }
 

@@ -18,6 +18,16 @@ export interface PieceFacts {
   readonly notes: readonly string[];
 }
 
+/** Of a job whose style the recipe is not for. */
+export const NO_PIECES: PieceFacts = {
+  drawn: { measures: {}, girths: {}, lengths: {} },
+  usual: {},
+  stretch: { along: { front: null, back: null, side: null }, round: {} },
+  numbers: [],
+  lacks: [],
+  notes: [],
+};
+
 /** What a style says of a recipe's options, from its lengths as cut. */
 export type UsualOf = (job: JobFacts, cut: readonly CutLength[]) => Readonly<Record<string, number>>;
 

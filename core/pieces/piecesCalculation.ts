@@ -1,7 +1,7 @@
 import type { CalculatedStyle, Calculation } from "../calculation/index.ts";
 import { type Recipe, recipeOf } from "../drafting/index.ts";
 import { freshOptions, optionFields, type SetOptions } from "./optionFields.ts";
-import { type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
+import { NO_PIECES, type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
 import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";
 
 /** Pieces of a recipe as a calculation of a job. */
@@ -28,7 +28,8 @@ export function piecesCalculation(
     fresh: freshOptions(recipe),
     fields: optionFields(recipe),
     appears,
-    facts: (job) => pieceFactsOf(recipe, job, usualOf),
+    // Every page of a job gathers the facts of all calculations: what its style never draws costs nothing.
+    facts: (job) => (appears(job.style) ? pieceFactsOf(recipe, job, usualOf) : NO_PIECES),
     reckon: (set, facts) => reckonPieces(recipe, set, facts),
   };
 }

@@ -1,5 +1,5 @@
-import { type Sheet, sheetWords } from "../../core/body/index.ts";
-import type { BesideJob } from "../../core/calculation/index.ts";
+import { sheetWords } from "../../core/body/index.ts";
+import { bareBeside } from "../../core/calculation/index.ts";
 import { classRange, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
 import { SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../../core/ease/index.ts";
 import {
@@ -55,7 +55,12 @@ export async function startPrototype(
   });
   if (!frozen.ok) throw new Error(frozen.problem.message);
   const last = before.at(-1);
-  const pieces = piecesOfNext(jobFacts(ingredients, planned, besideDemo(ingredients.sheet)), {
+  const beside = bareBeside({
+    sheetName: ingredients.sheet ? sheetWords(ingredients.sheet, SHIPPED_EASE_SETTINGS.fingerAllowanceMm) : "",
+    settingsName: "settings as shipped",
+    isForm: false,
+  });
+  const pieces = piecesOfNext(jobFacts(ingredients, planned, beside), {
     before: last ? await repositories.pieces.ofPrototype(last.id) : [],
     changes: jobChanges(fittings, own).map(({ change }) => change),
     frozen: frozen.value,
@@ -68,15 +73,6 @@ export async function startPrototype(
     throw new Error("A prototype just started has no pieces.");
   return prototype;
 }
-
-/** What calculations of the demo rest on beside the plan: pieces need nothing but the names. */
-const besideDemo = (sheet: Sheet | null): BesideJob => ({
-  ...{
-    sheetName: sheet ? sheetWords(sheet, SHIPPED_EASE_SETTINGS.fingerAllowanceMm) : "",
-    settingsName: "settings as shipped",
-  },
-  ...{ isForm: false, wraps: [], elastics: [], chartBust: null, chartLoops: null },
-});
 
 /** Reads a prototype that is known to be there. */
 export const prototypeOf = async (repositories: Repositories, jobId: number, number: number): Promise<Prototype> =>

@@ -14,8 +14,8 @@ interface PiecesRow {
 export interface PiecesRepository {
   /** By recipe, in the order they were drawn; none where it was made without. */
   ofPrototype(prototypeId: number): Promise<PrototypePieces[]>;
-  /** True where a prototype has pieces. */
-  has(prototypeId: number): Promise<boolean>;
+  /** Which of some prototypes have pieces. */
+  having(prototypeIds: readonly number[]): Promise<ReadonlySet<number>>;
   /** Keeps the pieces of a prototype. @returns false where it has some of that recipe: they stay as they are. */
   add(prototypeId: number, pieces: readonly PrototypePieces[]): Promise<boolean>;
 }
@@ -27,8 +27,8 @@ export function piecesRepository(db: Knex): PiecesRepository {
   return {
     ofPrototype: async (prototypeId) =>
       (await rows(prototypeId)).map(({ content, format }) => wholeOf(keptPieces.read(parse(content), format))),
-    has: async (prototypeId) =>
-      (await db("prototype_pieces").where({ prototype_id: prototypeId }).first("id")) !== undefined,
+    having: async (prototypeIds) =>
+      new Set(await db("prototype_pieces").whereIn("prototype_id", prototypeIds).pluck("prototype_id")),
     async add(prototypeId, pieces) {
       const kinds = (await rows(prototypeId)).map(({ kind }) => kind);
       if (pieces.some(({ id }) => kinds.includes(id))) return false;

@@ -5,10 +5,8 @@ import {
   type Piece,
   type Point,
   pathData,
-  placeAlong,
   square,
-  unit,
-  way,
+  standingAlong,
 } from "../../core/drafting/index.ts";
 import type { PlacedPiece } from "./sheet.ts";
 
@@ -69,8 +67,8 @@ const line = (from: Point, to: Point) => pathData([{ kind: "straight", from, to 
 /** A short line across an edge at a length along it. */
 function notchLine(piece: Piece, id: string, mm: number): string[] {
   const { lines } = edgeOf(piece, id);
-  const [at, before, after] = [mm, Math.max(0, mm - 1), mm + 1].map((along) => placeAlong(lines, along));
-  const along = before && after && unit(way(before, after));
-  if (!at || !along) return [];
+  const standing = standingAlong(lines, mm);
+  if (!standing) return [];
+  const { at, along } = standing;
   return [line(moved(at, square(along), -NOTCH_MM), moved(at, square(along), NOTCH_MM))];
 }

@@ -19,7 +19,6 @@ export const VIEWS: readonly View[] = [
   },
   { name: "cloth", address: "/cloths/4" },
   { name: "swatch-test", address: "/tests/12" },
-  { name: "gauge", address: "/cloths/2/tests/live", prepare: practise },
   { name: "job", address: "/jobs/3" },
   { name: "ease-plan", address: "/jobs/4/ease" },
   {
@@ -63,24 +62,6 @@ export const VIEWS: readonly View[] = [
   },
   { name: "findings", address: "/findings?stretch=high" },
 ];
-
-/** A short ladder on the stand-in, at sixty times its speed. */
-async function practise(page: Page): Promise<void> {
-  await page.getByRole("radio", { name: "stand-in: a firm swim knit" }).check();
-  await page.getByRole("radio", { name: "60 times, to practise" }).check();
-  await page.getByLabel("Loads").fill("1, 2.5, 4.5, 7");
-  await page.getByRole("checkbox").uncheck();
-  await page.getByRole("button", { name: "Clamp the swatch" }).click();
-  for (let load = 1; load <= 4; load += 1) {
-    await page.getByRole("button", { name: new RegExp(`^Hold load ${load}:`) }).click();
-    await page
-      .getByRole("listitem")
-      .filter({ hasText: "from the true curve" })
-      .nth(load - 1)
-      .waitFor();
-  }
-  await page.getByRole("img", { name: "What was read beside the stand-in's true curve" }).waitFor();
-}
 
 /** A tap at the back of the waist and what is seen there, not yet handed in. */
 async function findSomething(page: Page): Promise<void> {

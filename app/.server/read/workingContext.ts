@@ -1,7 +1,13 @@
 import type { RouterContextProvider } from "react-router";
 import { shelfElastic } from "../../../core/band/index.ts";
 import { sheetWords } from "../../../core/body/index.ts";
-import type { BesideJob, ChartLoops, JobFacts, WrapLoop } from "../../../core/calculation/index.ts";
+import {
+  type BesideJob,
+  bareBeside,
+  type ChartLoops,
+  type JobFacts,
+  type WrapLoop,
+} from "../../../core/calculation/index.ts";
 import { jobFacts } from "../../../core/job/index.ts";
 import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
 import {
@@ -41,9 +47,7 @@ export async function readWorkings(
   const { kept, sized, wraps } = await besideOf(repositories, read);
   const facts = workingFacts(
     jobFacts(read, read.planned, {
-      sheetName: read.sheet ? sheetWords(read.sheet, read.settings.fingerAllowanceMm) : "",
-      settingsName: read.settingsName,
-      isForm: read.wearer.kind === "form",
+      ...namesOf(read),
       wraps,
       elastics: await elasticsOf(repositories, read, elastics === "shelf" ? shelfFor(needed) : pickedIn(kept, needed)),
       chartBust: chartBustOf(sized),
@@ -54,15 +58,14 @@ export async function readWorkings(
 }
 
 /** A job as its calculations see it, without records they pick from: for what needs none of them. */
-export const bareFacts = (read: JobPlanContext): JobFacts =>
-  jobFacts(read, read.planned, {
-    ...{
-      sheetName: read.sheet ? sheetWords(read.sheet, read.settings.fingerAllowanceMm) : "",
-      wraps: [],
-      elastics: [],
-    },
-    ...{ settingsName: read.settingsName, isForm: read.wearer.kind === "form", chartBust: null, chartLoops: null },
-  });
+export const bareFacts = (read: JobPlanContext): JobFacts => jobFacts(read, read.planned, bareBeside(namesOf(read)));
+
+/** How explanations name what a job rests on. */
+const namesOf = ({ sheet, settings, settingsName, wearer }: JobPlanContext) => ({
+  sheetName: sheet ? sheetWords(sheet, settings.fingerAllowanceMm) : "",
+  settingsName,
+  isForm: wearer.kind === "form",
+});
 
 /** What is read beside a job's plan for its calculations, whichever elastics they need. */
 interface Beside {

@@ -18,30 +18,24 @@ export type PickOptions = readonly { readonly id: number; readonly name: string 
 const BESIDE = "repeat(2, minmax(0, 1fr))";
 const NARROW = { xs: BESIDE, sm: "repeat(3, minmax(0, 1fr))", lg: "minmax(0, 1fr)" };
 
+interface WorkingFieldsProps {
+  readonly id: WorkingId;
+  readonly unit: LengthUnit;
+  readonly hidden: readonly string[];
+  /** Labels that differ from the fields' own. */
+  readonly labels: Readonly<Record<string, string>>;
+  readonly options: PickOptions;
+  /** Hints that differ from the fields' own. */
+  readonly hints: Readonly<Record<string, string>>;
+  /** True where they stand in one column beside what comes of them, and in three above it on a small screen. */
+  readonly narrow: boolean;
+}
+
 /**
  * The fields of a working. Fields that are of no use as things stand are hidden, not taken away: what was typed in them
  * is still there when they are wanted again.
  */
-export function WorkingFields({
-  id,
-  unit,
-  hidden,
-  labels,
-  options,
-  hints,
-  narrow,
-}: {
-  id: WorkingId;
-  unit: LengthUnit;
-  hidden: readonly string[];
-  /** Labels that differ from the fields' own. */
-  labels: Readonly<Record<string, string>>;
-  options: PickOptions;
-  /** Hints that differ from the fields' own. */
-  hints: Readonly<Record<string, string>>;
-  /** True where they stand in one column beside what comes of them, and in three above it on a small screen. */
-  narrow: boolean;
-}) {
+export function WorkingFields({ id, unit, hidden, labels, options, hints, narrow }: WorkingFieldsProps) {
   const fields = fieldsOfWorking(id);
   const spans = fieldSpans(fields.filter(([name]) => !hidden.includes(name)));
   return (

@@ -36,7 +36,7 @@ export interface WorkingView<Id extends WorkingId> {
 }
 
 const NO_OPTIONS: PickOptions = [];
-const NO_HINTS: Readonly<Record<string, string>> = {};
+const AS_DECLARED: Readonly<Record<string, string>> = {};
 
 interface WorkingFormProps<Id extends WorkingId> {
   readonly page: WorkingPage<Id>;
@@ -71,7 +71,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
     options = NO_OPTIONS,
     hides,
     labels,
-    hints = NO_HINTS,
+    hints = AS_DECLARED,
     narrow = false,
     children,
   } = props;
@@ -86,11 +86,10 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const isKept = Object.entries(start).every(([name, text]) => (fields[name] ?? "") === text);
   // While there is no number yet, what is lacking comes first.
   const nothing = reckoning.numbers.length === 0;
-  const shaped = JSON.stringify([hides?.(working) ?? [], labels?.(working) ?? {}]);
+  const [hidden, named] = [(hides?.(working) ?? []).join(" "), labels?.(working) ?? AS_DECLARED];
   // What is typed changes what comes of it; the fields themselves are drawn anew only where others are wanted.
-  const form = useMemo(() => {
-    const [hidden, named] = JSON.parse(shaped) as [string[], Record<string, string>];
-    return (
+  const form = useMemo(
+    () => (
       <RecordForm
         key={kept.version}
         draftForm={workingDraft(at.jobId, id)}
@@ -104,15 +103,16 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
         <WorkingFields
           id={id}
           unit={unit}
-          hidden={hidden}
+          hidden={hidden.split(" ")}
           labels={named}
           options={options}
           hints={hints}
           narrow={narrow}
         />
       </RecordForm>
-    );
-  }, [shaped, kept.version, at.jobId, id, draft, start, unsaved, unit, options, hints, narrow]);
+    ),
+    [hidden, named, kept.version, at.jobId, id, draft, start, unsaved, unit, options, hints, narrow],
+  );
   const listen = (event: FormEvent<HTMLElement>) => {
     const form = (event.target as HTMLInputElement).form;
     if (form) setTyped({ from, fields: textsOf(new FormData(form)) });

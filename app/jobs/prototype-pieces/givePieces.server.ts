@@ -19,7 +19,7 @@ export function givePieces(jobId: number, number: number, fields: Fields, store:
       read.prototypes.find((one) => one.number === number),
       "prototype",
     );
-    if (await repositories.pieces.has(id))
+    if ((await repositories.pieces.having([id])).has(id))
       return invalid(fields, {
         form: "This prototype was given pieces meanwhile, in another window. They stand below.",
       });

@@ -31,8 +31,8 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     prototypes.find((one) => one.number === number),
     "prototype",
   );
-  const others: number[] = [];
-  for (const one of prototypes) if (one.number !== number && (await pieces.has(one.id))) others.push(one.number);
+  const having = await pieces.having(prototypes.map(({ id }) => id));
+  const others = prototypes.filter((one) => one.number !== number && having.has(one.id)).map((one) => one.number);
   const asked = new URL(request.url).searchParams.get("over");
   const over = asked === null ? (others.findLast((other) => other < number) ?? null) : overOf(asked, others);
   const under = prototypes.find((one) => one.number === over);

@@ -38,4 +38,5 @@ export {
 } from "./point.ts";
 export { partAlong } from "./run.ts";
 export { partOf, split, splitAtLength } from "./split.ts";
+export { standingAlong } from "./standing.ts";
 export { placeAlong, type Walk, walkAlong } from "./walk.ts";

@@ -11,21 +11,17 @@ import {
   zoneChoicesSchema,
 } from "../../ease/index.ts";
 import { CHANGE_TARGETS, changePartSchema, FROZEN_FORMAT, SPOTS } from "../../fitting/index.ts";
+import { closed, list, orNull, word } from "../../schemaParts.ts";
 
 const text = (maxLength = 4000) => Type.String({ maxLength });
-const word = () => Type.String({ minLength: 1, maxLength: 200 });
 const day = () => Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" });
 /** Ids of the data file, references of a job's file; those of things since erased are negative. */
 const id = () => Type.Integer();
 const mm = () => Type.Number({ minimum: -1e5, maximum: 1e5 });
 const above0 = () => Type.Number({ exclusiveMinimum: 0, maximum: 1e5 });
 const ratio = () => Type.Number({ minimum: 0, maximum: 50 });
-const orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
-const closed = <Properties extends Record<string, TSchema>>(properties: Properties) =>
-  Type.Object(properties, { additionalProperties: false });
 /** Records that have a life of their own beside a plan: what they may also say is kept as it was. */
 const open = <Properties extends Record<string, TSchema>>(properties: Properties) => Type.Object(properties);
-const list = <Schema extends TSchema>(schema: Schema, maxItems: number) => Type.Array(schema, { maxItems });
 
 const zone = () => Type.Enum([...ZONES]);
 const side = () => Type.Enum(["left", "right", "both"]);

@@ -1,6 +1,6 @@
 import { type Draft, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
-import { amountsOf, type DrawnHalf, sideAmount } from "./amounts.ts";
+import { type DrawnHalf, onHalves } from "./amounts.ts";
 import { call, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
 
 /** Places whose length lies below the last level. */
@@ -12,24 +12,28 @@ const BELOW: readonly string[] = ["frontRise", "backRise", "skirtFront", "skirtB
 
 /** A length is given or taken at a line across the piece; front and back run out to one amount at the side. */
 export const drawLength: DrawRule = (change, draft) => {
-  const amounts = amountsOf(change);
-  const halves = (Object.keys(amounts) as DrawnHalf[]).filter((half) => draft.round.includes(half));
+  const { halves, side } = onHalves(change, draft);
   if (/\bstrap\b/.test(change.pieces)) return instead("Straps are strips: cut them by their new length.");
   if (change.amountMm === null && halves.length === 0) return NO_AMOUNT;
   const one = oneSideOnly(change);
   if (one) return one;
   if (halves.length === 0) return instead("It names no piece that is drawn: change it on the pattern.");
-  const side = sideAmount(amounts);
-  return {
-    calls: halves.map((half) => {
-      const [from, to] = bandFor(change, draft, half);
-      return call("lengthen", { piece: half, from, to, centre: amounts[half], side });
-    }),
-  };
+  return { calls: halves.map(({ half, centre }) => lengthened(change, draft, half, { centre, side })) };
 };
 
+/** A half made longer or shorter where the change's length lies on it. */
+export function lengthened(
+  change: Pick<Change, "lengthId" | "spot" | "parts">,
+  draft: Draft,
+  half: DrawnHalf,
+  amounts: { readonly centre: number; readonly side: number },
+) {
+  const [from, to] = bandFor(change, draft, half);
+  return call("lengthen", { piece: half, from, to, ...amounts });
+}
+
 /** Between which levels a length is changed on a half. */
-export function bandFor(
+function bandFor(
   { lengthId, spot, parts }: Pick<Change, "lengthId" | "spot" | "parts">,
   draft: Draft,
   half: DrawnHalf,

@@ -1,19 +1,10 @@
 import { fail, ok, type Result } from "../../../result.ts";
-import {
-  type Edge,
-  mapped,
-  partOf,
-  placeAt,
-  point,
-  reversed,
-  smoothCurve,
-  straight,
-  times,
-} from "../../geometry/index.ts";
+import { type Edge, mapped, partOf, placeAt, point, reversed, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import { edge, foldedHalf, sewnTo } from "../drawn.ts";
-import { outward, sideRise } from "../lean.ts";
+import { hemCurve } from "../hem.ts";
+import { sideRise } from "../lean.ts";
 import { levelLines, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
 import { biasGrain } from "./grain.ts";
@@ -31,7 +22,6 @@ export interface CowlPlan {
 }
 
 const ARMHOLE = { leaving: 0.45, arriving: 0.5 };
-const HEM = { leaving: 0.25, arriving: 0.45 };
 
 /** Room left between strap and underarm, mm. */
 const LEAST_ARMHOLE_MM = 15;
@@ -59,11 +49,7 @@ export function cowlFront(plan: CowlPlan): Result<Piece> {
   const over = mirroredUp(armhole, -riseMm, facingMm);
   const corner = over[0]?.from ?? strap;
   const [high, low] = [point(0, -riseMm - facingMm), point(0, bottom.at.y + sideRise(bottom))];
-  const hem = smoothCurve(
-    { at: bottom.at, toward: times(outward(bottom.down), -1) },
-    { at: low, toward: point(-1, 0) },
-    HEM,
-  );
+  const hem = hemCurve(bottom, low);
   const caught = { finish: "seam", allowanceMm: plan.seamMm } as const;
   return ok(
     foldedHalf(

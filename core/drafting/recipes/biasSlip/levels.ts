@@ -1,15 +1,12 @@
 import { fail, ok, type Result } from "../../../result.ts";
+import { type BlockGirths, blockGirths } from "../blockGirths.ts";
 import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
-import { frontShare } from "../shares.ts";
 import type { SideLevel } from "../sideCurve.ts";
 import { halfWidth, type SharedGirth } from "../widths.ts";
 
 /** Bust, waist and hip of a slip, with the heights between them along the side, mm. */
-export interface SlipLevels {
-  readonly bust: SharedGirth;
-  readonly waist: SharedGirth;
-  readonly hip: SharedGirth;
+export interface SlipLevels extends BlockGirths {
   readonly toWaistMm: number;
   readonly toHipMm: number;
   readonly toHemMm: number;
@@ -24,10 +21,8 @@ const LEAST_MM = 20;
  * @returns them; `heights-crossed` or `skirt-too-short`; or what the front shares say.
  */
 export function slipLevels(given: Given): Result<SlipLevels> {
-  const [bust, waist, hip] = [frontShare(given, "bust"), frontShare(given, "waist"), frontShare(given, "hip")];
-  if (!bust.ok) return bust;
-  if (!waist.ok) return waist;
-  if (!hip.ok) return hip;
+  const girths = blockGirths(given);
+  if (!girths.ok) return girths;
   const toWaistMm = given.cut("front_waist") - given.cut("shoulder_to_apex");
   if (toWaistMm < LEAST_MM)
     return fail(
@@ -42,9 +37,7 @@ export function slipLevels(given: Given): Result<SlipLevels> {
       `Expected skirt_side to be at least ${(toHipMm + LEAST_MM).toFixed(0)} mm, past the hip, but it is ${given.cut("skirt_side").toFixed(0)} mm.`,
     );
   return ok({
-    bust: { zone: "bust", girthMm: given.girth("bust"), front: bust.value },
-    waist: { zone: "waist", girthMm: given.girth("waist"), front: waist.value },
-    hip: { zone: "hip", girthMm: given.girth("hip"), front: hip.value },
+    ...girths.value,
     ...{ toWaistMm, toHipMm, toHemMm },
   });
 }

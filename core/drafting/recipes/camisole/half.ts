@@ -1,10 +1,11 @@
 import { fail, ok, type Result } from "../../../result.ts";
-import { point, smoothCurve, straight, times } from "../../geometry/index.ts";
+import { point, smoothCurve, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import type { Half } from "../drawn.ts";
 import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
-import { outward, sideRise } from "../lean.ts";
+import { hemCurve } from "../hem.ts";
+import { sideRise } from "../lean.ts";
 import { levelLines, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
 
@@ -27,10 +28,9 @@ export interface TopPlan {
 /** Across a piece, away from the centre. */
 const ACROSS = point(1, 0);
 
-/** A neckline is level at the centre and nearly straight to the strap; an armhole scoops; a hem is nearly straight. */
+/** A neckline is level at the centre and nearly straight to the strap; an armhole scoops. */
 const NECKLINE = { leaving: 0.4, arriving: 0.3 };
 const ARMHOLE = { leaving: 0.45, arriving: 0.5 };
-const HEM = { leaving: 0.25, arriving: 0.45 };
 
 /** Room left between strap and underarm, mm: the armhole needs it. */
 const LEAST_ARMHOLE_MM = 25;
@@ -59,11 +59,7 @@ export function topHalf(plan: TopPlan): Result<Piece> {
     NECKLINE,
   );
   const armhole = armholeCurve(outer, top, ARMHOLE);
-  const hem = smoothCurve(
-    { at: bottom.at, toward: times(outward(bottom.down), -1) },
-    { at: centreLow, toward: times(ACROSS, -1) },
-    HEM,
-  );
+  const hem = hemCurve(bottom, centreLow);
   const upper = { finish: "elastic", allowanceMm: plan.upperMm } as const;
   return ok(
     foldedHalf(

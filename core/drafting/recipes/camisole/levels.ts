@@ -1,15 +1,12 @@
 import { ok, type Result } from "../../../result.ts";
+import { type BlockGirths, blockGirths } from "../blockGirths.ts";
 import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
-import { frontShare } from "../shares.ts";
 import type { SideLevel } from "../sideCurve.ts";
 import { halfWidth, type SharedGirth } from "../widths.ts";
 
 /** Bust, waist and hip of a block, with the heights between them, mm. */
-export interface TopLevels {
-  readonly bust: SharedGirth;
-  readonly waist: SharedGirth;
-  readonly hip: SharedGirth;
+export interface TopLevels extends BlockGirths {
   /** From the underarm level down to the waist: half the back waist length. */
   readonly toWaistMm: number;
   readonly toHipMm: number;
@@ -17,14 +14,10 @@ export interface TopLevels {
 
 /** The three levels of a camisole. @returns them, or what the front shares say. */
 export function topLevels(given: Given): Result<TopLevels> {
-  const [bust, waist, hip] = [frontShare(given, "bust"), frontShare(given, "waist"), frontShare(given, "hip")];
-  if (!bust.ok) return bust;
-  if (!waist.ok) return waist;
-  if (!hip.ok) return hip;
+  const girths = blockGirths(given);
+  if (!girths.ok) return girths;
   return ok({
-    bust: { zone: "bust", girthMm: given.girth("bust"), front: bust.value },
-    waist: { zone: "waist", girthMm: given.girth("waist"), front: waist.value },
-    hip: { zone: "hip", girthMm: given.girth("hip"), front: hip.value },
+    ...girths.value,
     toWaistMm: given.cut("back_waist") / 2,
     toHipMm: given.cut("waist_to_hip"),
   });
