@@ -1,6 +1,13 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
-import { type Draft, type EdgeFinish, edgeLength, type Piece, type PieceEdge } from "../../core/drafting/index.ts";
+import {
+  asCut,
+  type Draft,
+  type EdgeFinish,
+  edgeLength,
+  type Piece,
+  type PieceEdge,
+} from "../../core/drafting/index.ts";
 import { edgeName, edgeOnBody, explainEdge, type StretchOnBody } from "../../core/pieces/index.ts";
 import { plainTable } from "../frame/plainTable.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
@@ -48,7 +55,7 @@ export function EdgeTable(props: EdgesProps) {
             <th scope="col">Sewn to</th>
           </tr>
         </thead>
-        {draft.pieces.map((piece) => (
+        {draft.pieces.map(asCut).map((piece) => (
           <PieceRows key={piece.id} piece={piece} {...props} />
         ))}
       </Box>

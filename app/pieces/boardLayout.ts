@@ -1,4 +1,12 @@
-import { type Box, boxOfEdges, type Draft, outlineOf, type Piece, type Vector } from "../../core/drafting/index.ts";
+import {
+  asCut,
+  type Box,
+  boxOfEdges,
+  type Draft,
+  outlineOf,
+  type Piece,
+  type Vector,
+} from "../../core/drafting/index.ts";
 import { type PlacedPiece, sheetOf } from "../../formats/drafts/sheet.ts";
 
 /** Width over height a board is laid out for: what a screen has beside the options. */
@@ -20,6 +28,7 @@ export interface Board {
 
 /** Lays pieces out side by side, as near to the screen's shape as their rows come; old outlines keep to their piece. */
 export function boardOf(draft: Draft, old: Draft | null = null): Board {
+  const before = (old?.pieces ?? []).map(asCut);
   const boxes = draft.pieces.map((piece) => boxOfEdges(outlineOf(piece)));
   const area = boxes.reduce((sum, box) => sum + (across(box) + ROOM_MM) * (down(box) + ROOM_MM), 0);
   const widest = Math.max(0, ...boxes.map((box) => across(box) + ROOM_MM));
@@ -28,7 +37,7 @@ export function boardOf(draft: Draft, old: Draft | null = null): Board {
     widthMm,
     heightMm,
     textMm: Math.max(widthMm, heightMm * ASPECT) / 52,
-    pieces: placed.map((one) => ({ ...one, old: old?.pieces.find(({ id }) => id === one.piece.id) ?? null })),
+    pieces: placed.map((one) => ({ ...one, old: before.find(({ id }) => id === one.piece.id) ?? null })),
   };
 }
 

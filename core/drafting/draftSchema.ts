@@ -32,6 +32,22 @@ const piece = closed({
   grain: closed({ from: place(), to: place() }),
   notches: list(closed({ edge: word(), mm: length() }), 200),
   links: list(word(), 40),
+  points: Type.Optional(list(closed({ id: word(), at: place() }), 40)),
+  darts: Type.Optional(
+    list(
+      closed({
+        id: word(),
+        edge: word(),
+        atMm: length(),
+        widthMm: length(),
+        point: word(),
+        into: word(),
+        intoMm: length(),
+        stopMm: length(),
+      }),
+      20,
+    ),
+  ),
 });
 
 const run = closed({ parts: list(closed({ piece: word(), edge: word() }), 200), plusMm: mm() });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { checkDraft, edgeLength, edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
+import { asCut, checkDraft, edgeLength, edgeOf, girthsOf, pieceOf, pointOf } from "../drafting/index.ts";
 import { CHANGE_TARGETS, type Change, FINDING_KINDS } from "../fitting/index.ts";
 import { BRIEF_FACTS, sampleChange, sampleDraft } from "../testing/index.ts";
 import { nextPieces } from "./nextPieces.ts";
@@ -109,6 +109,44 @@ it("a seat that lacks room is let out at the back leg", () => {
     edgeLength(edgeOf(pieceOf(brief, "back"), "leg")),
     1,
   );
+});
+
+describe("a gape on a front that has its apex marked", () => {
+  const top = sampleDraft("camisole", {
+    measures: { bust: 900, bust_front_arc: 480, apex_span: 180 },
+    girths: { bust: 840, waist: 700, hip: 930 },
+    lengths: { back_waist: 400, front_waist: 420, shoulder_to_apex: 255, waist_to_hip: 200 },
+    options: {},
+  });
+  const gape = change({ id: 1, on: "edge", spot: "armhole", zone: "bust", remedy: "dart", amountMm: -14 });
+
+  it("becomes a dart in the side seam, and every rule holds", () => {
+    const { draft, steps } = redraw(top, [gape], PLAN);
+    expect(steps[0]?.instead).toBe("");
+    expect(asCut(pieceOf(draft, "front")).drawnDarts).toHaveLength(1);
+    expect(checkDraft(draft).filter(({ ok }) => !ok)).toEqual([]);
+  });
+
+  it("has its point moved with the apex", () => {
+    const moved = change({
+      ...{ id: 2, on: "point", spot: "bustPoint", amountMm: 6 },
+      parts: [
+        { id: "up", pieces: "front", line: "", lengthId: "", amountMm: 6, readMm: 6, strain: null },
+        { id: "centre", pieces: "front", line: "", lengthId: "", amountMm: 4, readMm: 4, strain: null },
+      ],
+    });
+    const [before, after] = [[gape], [gape, moved]].map((changes) =>
+      pieceOf(redraw(top, changes, PLAN).draft, "front"),
+    );
+    const [from, to] = [before, after].map((piece) => piece && pointOf(piece, "apex"));
+    expect([(to?.x ?? 0) - (from?.x ?? 0), (to?.y ?? 0) - (from?.y ?? 0)]).toEqual([
+      expect.closeTo(-4, 9),
+      expect.closeTo(-6, 9),
+    ]);
+  });
+
+  it("without an apex says which measures would place it", () =>
+    expect(drawn(gape).steps[0]?.instead).toContain("measure apex to apex"));
 });
 
 describe("several changes", () => {

@@ -1,5 +1,6 @@
 import { type Static, Type } from "typebox";
 import {
+  asCut,
   checkDraft,
   cutLine,
   type Draft,
@@ -38,6 +39,10 @@ const PIECE = Type.Object({
   grain: Type.Object({ from: place(), to: place() }),
   notches: Type.Array(Type.Object({ edge: Type.String(), along: Type.Number() })),
   links: Type.Array(Type.String()),
+  points: Type.Array(Type.Object({ id: Type.String(), at: place() })),
+  darts: Type.Array(
+    Type.Object({ id: Type.String(), mouth: Type.Array(place()), end: place(), width: Type.Number({ minimum: 0 }) }),
+  ),
 });
 
 /** Pieces as a file: mm, paths as SVG path data, seam lines in order round a piece, y down. */
@@ -130,20 +135,30 @@ export function draftJson(draft: Draft, reports: readonly OperationReport[] = []
 
 const change = (beforeMm: number, afterMm: number) => ({ before: written(beforeMm), after: written(afterMm) });
 
-const pieceJson = (piece: Piece): DraftJson["pieces"][number] => ({
-  id: piece.id,
-  name: piece.name,
-  count: piece.count,
-  onFold: piece.onFold,
-  mirrored: piece.mirrored,
-  role: piece.role,
-  edges: piece.edges.map(edgeJson),
-  cut: `${pathData(cutLine(piece))} Z`,
-  levels: piece.levels.map((line) => ({ level: line.level, width: written(levelWidth(line)) })),
-  grain: { from: at(piece.grain.from), to: at(piece.grain.to) },
-  notches: piece.notches.map(({ edge, mm }) => ({ edge, along: written(mm) })),
-  links: [...piece.links],
-});
+function pieceJson(piece: Piece): DraftJson["pieces"][number] {
+  const cut = asCut(piece);
+  return {
+    id: piece.id,
+    name: piece.name,
+    count: piece.count,
+    onFold: piece.onFold,
+    mirrored: piece.mirrored,
+    role: piece.role,
+    edges: cut.edges.map(edgeJson),
+    cut: `${pathData(cutLine(cut))} Z`,
+    levels: piece.levels.map((line) => ({ level: line.level, width: written(levelWidth(line)) })),
+    grain: { from: at(piece.grain.from), to: at(piece.grain.to) },
+    notches: cut.notches.map(({ edge, mm }) => ({ edge, along: written(mm) })),
+    links: [...piece.links],
+    points: (cut.points ?? []).map((one) => ({ id: one.id, at: at(one.at) })),
+    darts: cut.drawnDarts.map(({ id, mouth: [from, to], end, widthMm }) => ({
+      id,
+      mouth: [at(from), at(to)],
+      end: at(end),
+      width: written(widthMm),
+    })),
+  };
+}
 
 const edgeJson = (edge: PieceEdge): DraftJson["pieces"][number]["edges"][number] => ({
   id: edge.id,

@@ -19,6 +19,9 @@ export type Layer = (typeof LAYERS)[number];
 /** Half the length of a notch across its seam line, mm. */
 const NOTCH_MM = 3;
 
+/** Half the length of the lines of a drill point, mm. */
+const DRILL_MM = 4;
+
 /** Height of the words on a piece, mm: small enough for it, large enough to be read. */
 const TEXT_MM = { least: 2.5, most: 7 };
 
@@ -36,6 +39,8 @@ export const linesOf = ({ piece, cut }: PlacedPiece): Readonly<Record<Exclude<La
   marking: [
     line(piece.grain.from, piece.grain.to),
     ...piece.notches.flatMap(({ edge, mm }) => notchLine(piece, edge, mm)),
+    ...piece.drawnDarts.flatMap(({ mouth, end }) => mouth.map((from) => line(from, end))),
+    ...(piece.points ?? []).flatMap(({ at }) => drillCross(at)),
   ],
 });
 
@@ -61,6 +66,12 @@ export function wordsOf({ piece, box }: PlacedPiece): Words[] {
   const y = (grain.from.y + grain.to.y - LINE * sizeMm * (texts.length - 1)) / 2;
   return texts.map((text, at) => ({ text, at: { x, y: y + at * LINE * sizeMm }, sizeMm }));
 }
+
+/** A drill point as two short lines that cross. */
+const drillCross = ({ x, y }: Point): string[] => [
+  line({ x: x - DRILL_MM, y }, { x: x + DRILL_MM, y }),
+  line({ x, y: y - DRILL_MM }, { x, y: y + DRILL_MM }),
+];
 
 const line = (from: Point, to: Point) => pathData([{ kind: "straight", from, to }]);
 

@@ -1,10 +1,11 @@
 import {
+  asCut,
   type Box,
   boxOfEdges,
+  type CutPiece,
   cutLine,
   type Draft,
   type Edge,
-  type Piece,
   point,
   type Vector,
 } from "../../core/drafting/index.ts";
@@ -14,7 +15,7 @@ const GAP_MM = 20;
 
 /** A piece with where it lies on a sheet. */
 export interface PlacedPiece {
-  readonly piece: Piece;
+  readonly piece: CutPiece;
   /** The line it is cut along: worked out once, drawn wherever the piece is. */
   readonly cut: readonly Edge[];
   /** The box of that, in its own places. */
@@ -38,7 +39,7 @@ export interface PieceSheet {
  */
 export function sheetOf({ pieces }: Draft, mostMm = Number.POSITIVE_INFINITY): PieceSheet {
   let [across, down, tallest, widest] = [GAP_MM, GAP_MM, 0, 0];
-  const placed = pieces.map((piece): PlacedPiece => {
+  const placed = pieces.map(asCut).map((piece): PlacedPiece => {
     const cut = cutLine(piece);
     const box = boxOfEdges(cut);
     const [width, height] = [box.to.x - box.from.x, box.to.y - box.from.y];

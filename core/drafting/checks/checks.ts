@@ -1,5 +1,6 @@
 import type { Draft } from "../draft.ts";
 import type { Check, Fault } from "./check.ts";
+import { dartsFit } from "./dartsFit.ts";
 import { elasticsTakeUp } from "./elasticsTakeUp.ts";
 import { fitsRoll } from "./fitsRoll.ts";
 import { foldsStraight } from "./foldsStraight.ts";
@@ -16,6 +17,7 @@ export const CHECKS: readonly Check[] = [
   foldsStraight,
   noCrossing,
   linesGoOn,
+  dartsFit,
   girthsSum,
   linksAlike,
   elasticsTakeUp,

@@ -1,12 +1,12 @@
 import { cross, type Point, point, way } from "../geometry/index.ts";
-import { outlineOf, type Piece, placesAlong } from "../piece/index.ts";
+import { asCut, outlineOf, type Piece, placesAlong } from "../piece/index.ts";
 import type { Check, Fault } from "./check.ts";
 
 /** No edge crosses itself or another one of its piece: an outline has an inside. */
 export const noCrossing: Check = {
   id: "noCrossing",
   holds: "No edge crosses itself or another.",
-  faults: ({ pieces }) => pieces.flatMap(faultsOf),
+  faults: ({ pieces }) => pieces.map(asCut).flatMap(faultsOf),
 };
 
 /** A short straight way of an outline, with its place in the order round it. */

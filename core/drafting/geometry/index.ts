@@ -39,4 +39,5 @@ export {
 export { partAlong } from "./run.ts";
 export { partOf, split, splitAtLength } from "./split.ts";
 export { standingAlong } from "./standing.ts";
+export { trued } from "./trued.ts";
 export { placeAlong, type Walk, walkAlong } from "./walk.ts";

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { BRIEF_FACTS, sampleDraft } from "../../testing/index.ts";
+import { BRIEF_FACTS, draftOf, sampleDraft, samplePiece } from "../../testing/index.ts";
 import { checkDraft } from "../checks/index.ts";
-import { areaWithin, joinOf } from "../geometry/index.ts";
+import { areaWithin, joinOf, point } from "../geometry/index.ts";
 import { girthsOf, pieceOf } from "../measured.ts";
 import { edgeLength, edgeOf, outlineOf } from "../piece/index.ts";
 import { OPERATIONS, type OperationCall, operate } from "./operations.ts";
@@ -112,12 +112,31 @@ describe("an operation that cannot be done", () => {
     ["on no edge", letOut({ edge: "cuff" }), "unknown-edge", /waist, side, leg, gusset, centre, but got “cuff”/],
     ["on the fold", letOut({ edge: "centre" }), "on-the-fold", /lies on one/],
     ["off the edge", letOut({ fullTo: 400 }), "marks-outside", /Operation 1, letOut: Expected both marks on the edge/],
-    ["off the fold", letOut({ edge: "waist", fullFrom: 0, fullTo: 0, amount: 5 }), "off-the-fold", /to stay on it/],
   ] as const)("%s is named", (_said, call, code, message) => {
     expect(operate(brief, [call])).toMatchObject({
       ok: false,
       problem: { code, message: expect.stringMatching(message) },
     });
+  });
+});
+
+it("an edge that meets the fold aslant cannot be moved off it", () => {
+  const [corner, other, low] = [point(0, 0), point(80, 40), point(0, 120)];
+  const piece = samplePiece([
+    [0, 0],
+    [80, 40],
+    [0, 120],
+  ]);
+  const [top, , fold] = piece.edges;
+  if (!top || !fold) throw new Error("A triangle has three sides.");
+  expect([top.lines[0]?.from, top.lines[0]?.to, fold.lines[0]?.from]).toEqual([corner, other, low]);
+  const folded = {
+    ...piece,
+    edges: piece.edges.map((edge) => (edge === fold ? { ...edge, finish: "fold" as const } : edge)),
+  };
+  expect(operate(draftOf([folded]), [letOut({ piece: "piece", edge: "a", fullFrom: 0, fullTo: 0 })])).toMatchObject({
+    ok: false,
+    problem: { code: "off-the-fold", message: expect.stringContaining("to stay on it") },
   });
 });
 

@@ -1,17 +1,46 @@
 import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import { girthsOf } from "../measured.ts";
-import { edgeLength } from "../piece/index.ts";
+import { asCut, edgeLength } from "../piece/index.ts";
+import { allow } from "./allow.ts";
+import { blendSizes } from "./blendSizes.ts";
+import { copyPiece } from "./copyPiece.ts";
+import { curveUp } from "./curveUp.ts";
+import { dart } from "./dart.ts";
 import { girth } from "./girth.ts";
 import { lengthen } from "./lengthen.ts";
 import { letOutEdge } from "./letOutEdge.ts";
 import { moveLevel } from "./moveLevel.ts";
+import { movePoint } from "./movePoint.ts";
+import { notchPair } from "./notchPair.ts";
 import type { Operation } from "./operation.ts";
+import { pivotDart } from "./pivotDart.ts";
+import { placePoint } from "./placePoint.ts";
+import { scoop } from "./scoop.ts";
 import { shiftGirth } from "./shiftGirth.ts";
 import { slash } from "./slash.ts";
+import { trueEdge } from "./trueEdge.ts";
 
 /** Every operation; adding one is adding a file and a line here. */
-export const OPERATIONS: readonly Operation[] = [girth, lengthen, moveLevel, letOutEdge, slash, shiftGirth];
+export const OPERATIONS: readonly Operation[] = [
+  girth,
+  lengthen,
+  moveLevel,
+  letOutEdge,
+  slash,
+  shiftGirth,
+  dart,
+  pivotDart,
+  placePoint,
+  movePoint,
+  scoop,
+  curveUp,
+  blendSizes,
+  trueEdge,
+  allow,
+  notchPair,
+  copyPiece,
+];
 
 /** An operation by its name, with numbers that its schema has read. */
 export interface OperationCall {
@@ -58,9 +87,10 @@ export function operate(
 }
 
 function reportOf(operation: string, before: Draft, after: Draft): OperationReport {
-  const edges = after.pieces.flatMap((piece) =>
+  const cut = before.pieces.map(asCut);
+  const edges = after.pieces.map(asCut).flatMap((piece) =>
     piece.edges.flatMap((edge) => {
-      const old = before.pieces.find(({ id }) => id === piece.id)?.edges.find(({ id }) => id === edge.id);
+      const old = cut.find(({ id }) => id === piece.id)?.edges.find(({ id }) => id === edge.id);
       const [beforeMm, afterMm] = [old ? edgeLength(old) : 0, edgeLength(edge)];
       const same = old?.lines === edge.lines || Math.abs(afterMm - beforeMm) < NOTHING_MM;
       return same ? [] : [{ piece: piece.id, edge: edge.id, beforeMm, afterMm }];

@@ -11,3 +11,6 @@ export const along = () => Type.Number({ minimum: 0, maximum: LONGEST_MM });
 
 /** Name of a piece, an edge or a level. */
 export const name = () => Type.String({ minLength: 1, maxLength: 60 });
+
+/** A width or a distance that is never less than nothing, mm. */
+export const gap = () => Type.Number({ minimum: 0, maximum: MOST_MM });

@@ -2,16 +2,15 @@ import { Type } from "typebox";
 import { fail, ok, type Result } from "../../result.ts";
 import {
   angleBetween,
-  directionAt,
+  cross,
   distance,
   type Edge,
   lengthNearest,
-  lengthOfEdges,
   mapped,
   moved,
   type Point,
   partAlong,
-  smoothCurve,
+  trued,
   turned,
   way,
 } from "../geometry/index.ts";
@@ -22,9 +21,6 @@ import { changedAlike } from "./pieces.ts";
 
 /** The edge is trued over this to either side of the slash, mm. */
 const TRUED_MM = 25;
-
-/** A curve between two trued ends is as plain as it can be. */
-const TRUED = { leaving: 1 / 3, arriving: 1 / 3 };
 
 /** `slash`: a piece cut from an edge to where a level meets the side, spread or folded there, and the edge trued. */
 export const slash = operation({
@@ -80,27 +76,21 @@ function swung(piece: Piece, { edge: id, at, hinge, byMm }: Slash): Result<Piece
   const swungLines = (lines: readonly Edge[]) => lines.map((line) => mapped(line, swing));
   const hingeMm = lengthNearest(side.lines, pivot);
   const edges = piece.edges.map((one, index): PieceEdge => {
-    if (index === first) return { ...one, lines: trued(before, swungLines(after)) };
+    if (index === first) return { ...one, lines: trued(before, swungLines(after), TRUED_MM / 2) };
     if (index > first && index < last) return { ...one, lines: swungLines(one.lines) };
     if (index !== last) return one;
     const low = partAlong(one.lines, hingeMm, edgeLength(one));
     return { ...one, lines: [...swungLines(partAlong(one.lines, 0, hingeMm)), ...low] };
   });
+  // What lies beyond the cut, clockwise of it about the hinge, swings.
+  const beyondCut = (place: Point) => cross(way(pivot, cut), way(pivot, place)) > 0;
   const above = (line: (typeof piece.levels)[number]) => line.level !== hinge && line.to.y < pivot.y;
   return ok({
     ...piece,
     edges,
     levels: piece.levels.map((line) => (above(line) ? { ...line, to: swing(line.to) } : line)),
+    ...(piece.points
+      ? { points: piece.points.map(({ id, at: place }) => ({ id, at: beyondCut(place) ? swing(place) : place })) }
+      : {}),
   });
-}
-
-/** Two runs of edges joined by a smooth curve in place of what lies nearest to where they meet. */
-function trued(before: readonly Edge[], after: readonly Edge[]): Edge[] {
-  const [first, second] = [lengthOfEdges(before), lengthOfEdges(after)];
-  const start = partAlong(before, 0, first - TRUED_MM / 2);
-  const end = partAlong(after, TRUED_MM / 2, second);
-  const [from, to] = [start.at(-1), end[0]];
-  const [leaving, arriving] = [from && directionAt(from, 1), to && directionAt(to, 0)];
-  if (!from || !to || !leaving || !arriving) return [...before, ...after];
-  return [...start, smoothCurve({ at: from.to, toward: leaving }, { at: to.from, toward: arriving }, TRUED), ...end];
 }

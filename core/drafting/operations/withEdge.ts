@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from "../../result.ts";
 import {
   angleBetween,
+  cross,
   crossings,
   directionAt,
   distance,
@@ -15,6 +16,7 @@ import {
   point,
   straight,
   turned,
+  unit,
   type Vector,
   way,
 } from "../geometry/index.ts";
@@ -22,13 +24,10 @@ import type { LevelLine, Piece, PieceEdge } from "../piece/index.ts";
 
 /** A piece with one edge drawn anew: its neighbours follow the ends, its levels end at it again. */
 export function withEdge(piece: Piece, id: string, redraw: (lines: readonly Edge[]) => Result<Edge[]>): Result<Piece> {
-  const at = piece.edges.findIndex((edge) => edge.id === id);
-  const edge = piece.edges[at];
-  if (!edge)
-    return fail(
-      "unknown-edge",
-      `Expected an edge of ${piece.id}: ${piece.edges.map((one) => one.id).join(", ")}, but got “${id}”.`,
-    );
+  const found = edgeAt(piece, id);
+  if (!found.ok) return found;
+  const edge = found.value;
+  const at = piece.edges.indexOf(edge);
   if (edge.finish === "fold")
     return fail(
       "on-the-fold",
@@ -49,7 +48,10 @@ export function withEdge(piece: Piece, id: string, redraw: (lines: readonly Edge
     const neighbour = edges[index];
     const stays = lengthOf(move.by) <= MEETS_MM;
     if (!neighbour || (stays && move.turn === 0)) continue;
-    if (neighbour.finish === "fold" && stays) continue;
+    if (neighbour.finish === "fold" && (stays || alongFold(neighbour, move.by))) {
+      edges[index] = { ...neighbour, lines: withEnd(neighbour.lines, which, { ...move, turn: 0 }) };
+      continue;
+    }
     if (neighbour.finish === "fold")
       return fail(
         "off-the-fold",
@@ -60,8 +62,29 @@ export function withEdge(piece: Piece, id: string, redraw: (lines: readonly Edge
   return ok({ ...piece, edges, levels: piece.levels.flatMap((line) => endedAt(line, edge.lines, lines)) });
 }
 
+/** An edge of a piece by its name. @returns it, or `unknown-edge`. */
+export function edgeAt(piece: Piece, id: string): Result<PieceEdge> {
+  const edge = piece.edges.find((one) => one.id === id);
+  return edge
+    ? ok(edge)
+    : fail(
+        "unknown-edge",
+        `Expected an edge of ${piece.id}: ${piece.edges.map((one) => one.id).join(", ")}, but got “${id}”.`,
+      );
+}
+
 /** Ends closer than this meet, mm. */
 const MEETS_MM = 1e-6;
+
+/** True where a way goes along a fold: an end at it moves, and stays on it. */
+function alongFold({ lines }: PieceEdge, by: Vector): boolean {
+  const [from, to] = [lines[0]?.from, lines.at(-1)?.to];
+  const along = from && to && unit(way(from, to));
+  return along ? Math.abs(cross(along, by)) < ON_FOLD_MM : false;
+}
+
+/** An end is on the fold to this, mm. */
+const ON_FOLD_MM = 1e-3;
 
 /** How an end of an edge was moved, and by how much its direction turned there, radians. */
 interface EndMove {

@@ -1,8 +1,11 @@
+export { asCut, type CutPiece, type DrawnDart, dartFault } from "./asCut.ts";
 export { type Box, boxOfEdges } from "./box.ts";
 export { cutLine } from "./cutLine.ts";
 export { FLAT_TOLERANCE, placesAlong } from "./flatten.ts";
 export {
   type ClothRole,
+  type Dart,
+  type DrillPoint,
   type EdgeFinish,
   type EdgeRole,
   edgeLength,
@@ -13,6 +16,7 @@ export {
   outlineOf,
   type Piece,
   type PieceEdge,
+  pointOf,
   type SeamTo,
   timesRound,
 } from "./piece.ts";

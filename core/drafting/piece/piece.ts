@@ -13,6 +13,7 @@ export type EdgeRole =
   | "armhole"
   | "shoulder"
   | "strap"
+  | "dart"
   | "hem"
   | "end"
   | "long";
@@ -58,6 +59,29 @@ export interface Notch {
   readonly mm: number;
 }
 
+/** A place of a piece that is drilled or marked: where a breast is fullest, where a dart ends. */
+export interface DrillPoint {
+  /** `apex`, `bust.end`. */
+  readonly id: string;
+  readonly at: Point;
+}
+
+/** A gap pinched out of one edge toward a point and opened in another: how it is drawn follows, see `asCut`. mm */
+export interface Dart {
+  readonly id: string;
+  /** The edge that gapes, with the middle of the pinch along it and its width there. */
+  readonly edge: string;
+  readonly atMm: number;
+  readonly widthMm: number;
+  /** The drill point it turns about. */
+  readonly point: string;
+  /** The edge it is sewn in, and where along it. */
+  readonly into: string;
+  readonly intoMm: number;
+  /** The sewn point stops so far before that it turns about. */
+  readonly stopMm: number;
+}
+
 /** A piece of a pattern, mm, its seam lines in order round it, clockwise as seen with y down. */
 export interface Piece {
   readonly id: string;
@@ -76,6 +100,10 @@ export interface Piece {
   readonly notches: readonly Notch[];
   /** Pieces that must take every change of this one. */
   readonly links: readonly string[];
+  /** Left out where there are none. */
+  readonly points?: readonly DrillPoint[];
+  /** The piece is drawn without them: edges and levels are those of the darts sewn, the gaps still open. Left out where there are none. */
+  readonly darts?: readonly Dart[];
 }
 
 /** All seam lines of a piece in order. */
@@ -99,3 +127,7 @@ export function edgeOf(piece: Piece, id: string): PieceEdge {
   if (!edge) throw new RangeError(`${piece.id} has no edge ${id}.`);
   return edge;
 }
+
+/** A drill point of a piece by its name; null where it has none. */
+export const pointOf = ({ points = [] }: Piece, id: string): Point | null =>
+  points.find((one) => one.id === id)?.at ?? null;

@@ -52,7 +52,7 @@ export const lengthNumber = (
 };
 
 /** What tells one half of a body's pieces from another: its edges without the fold, and what lies on it. */
-export type HalfDrawn = Pick<Piece, "edges" | "levels" | "grain" | "notches">;
+export type HalfDrawn = Pick<Piece, "edges" | "levels" | "grain" | "notches" | "points">;
 
 /** Front or back, drawn as one half with its centre on the fold, the last of its edges going up it. */
 export const foldedHalf = (

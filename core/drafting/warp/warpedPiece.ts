@@ -13,5 +13,6 @@ export function warpedPiece(piece: Piece, warp: Warp): Piece {
       edge,
       mm: lengthOfEdges(warpedEdges(partAlong(edgeOf(piece, edge).lines, 0, mm), warp)),
     })),
+    ...(piece.points ? { points: piece.points.map(({ id, at }) => ({ id, at: warp(at) })) } : {}),
   };
 }

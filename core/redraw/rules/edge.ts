@@ -1,5 +1,6 @@
 import { type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
+import { drawDart } from "./dart.ts";
 import { call, type Drawn, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
 
 /** Edges of the neck, by where they gape: their wedge goes to nothing at the bust line. */
@@ -13,8 +14,7 @@ export const drawEdge: DrawRule = (change, draft) => {
   const { remedy, amountMm } = change;
   if (remedy === "wedge") return wedge(change, draft, -Math.abs(amountMm));
   if (remedy === "more-seat") return seat(draft, Math.abs(amountMm));
-  if (remedy === "dart")
-    return instead("A dart is worked out at Cups: its width, its point and the seam it goes into.");
+  if (remedy === "dart") return drawDart(change, draft, Math.abs(amountMm));
   return instead("It is drawn on the pattern: which line moves there is for you to say.");
 };
 

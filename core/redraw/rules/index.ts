@@ -4,6 +4,7 @@ import { drawEdge } from "./edge.ts";
 import { drawGirth } from "./girth.ts";
 import { drawLength } from "./length.ts";
 import { drawLine } from "./line.ts";
+import { drawPoint } from "./point.ts";
 import { type DrawRule, instead } from "./rule.ts";
 
 const not = (sentence: string): DrawRule => {
@@ -20,7 +21,7 @@ export const DRAW_RULES: Readonly<Record<ChangeTarget, DrawRule>> = {
   balance: drawBalance,
   elastic: not("The edge stays as drawn: its elastic is cut by the new length."),
   making: not("No line changes: it is sewn otherwise."),
-  point: not("Cup and dart points are not drawn on these pieces: move the point on the pattern."),
+  point: drawPoint,
   cup: not("Cups are not drawn yet: change their seams on the pattern."),
   wire: not("Wires are not drawn yet: change the channel on the pattern."),
 };

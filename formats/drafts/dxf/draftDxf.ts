@@ -58,6 +58,12 @@ function writePiece(block: DxfBlock, { piece, cut }: PlacedPiece, size: string):
     block.addPoint(x, y, z, { layerName: DXF_LAYERS.notches });
   }
   block.addLine(at(piece.grain.from), at(piece.grain.to), { layerName: DXF_LAYERS.grain });
+  for (const { at: place } of piece.points ?? []) {
+    const { x, y, z } = at(place);
+    block.addPoint(x, y, z, { layerName: DXF_LAYERS.drill });
+  }
+  for (const { mouth, end } of piece.drawnDarts)
+    for (const from of mouth) block.addLine(at(from), at(end), { layerName: DXF_LAYERS.internal });
   for (const { from, to } of piece.levels) block.addLine(at(from), at(to), { layerName: DXF_LAYERS.internal });
   const words = [
     `Piece Name: ${piece.name}`,

@@ -1,6 +1,7 @@
 import { term } from "../../../explain/index.ts";
 import { ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
+import { APEX_LENGTHS, APEX_MEASURES, markedApex } from "../apex.ts";
 import type { Half } from "../drawn.ts";
 import { lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
@@ -18,7 +19,7 @@ export const camisole: Recipe = {
   id: "camisole",
   name: "Camisole",
   summary: "Front and back on the fold, shaped at the side through bust, waist and hip; straps of their own.",
-  measures: arcNeeds("bust", "waist", "hip"),
+  measures: [...arcNeeds("bust", "waist", "hip"), ...APEX_MEASURES],
   girths: [
     { id: "bust", needed: true, why: "the width at the underarm, and where the straps sit" },
     { id: "waist", needed: true, why: "the width at the waist" },
@@ -27,6 +28,7 @@ export const camisole: Recipe = {
   lengths: [
     { id: "back_waist", needed: true, why: "half of it is the underarm level" },
     { id: "waist_to_hip", needed: true, why: "the height of the hip at the side" },
+    ...APEX_LENGTHS,
   ],
   options: CAMISOLE_OPTIONS,
   draw,
@@ -37,6 +39,7 @@ function draw(given: Given): Result<Draft> {
   if (!levels.ok) return levels;
   const { bust, waist, hip, toWaistMm } = levels.value;
   const below = given.number("below_waist");
+  const apex = markedApex(given, toWaistMm);
   const straps = strapFromCentre(bust.girthMm);
   const half = (which: Half) =>
     topHalf({
@@ -50,6 +53,7 @@ function draw(given: Given): Result<Draft> {
       seamMm: given.number("seam_allowance"),
       upperMm: given.choice("made_as") === "test" ? 0 : given.number("edge_allowance"),
       hemMm: given.number("hem"),
+      ...(which === "front" ? { points: apex.points } : {}),
     });
   const [front, back] = [half("front"), half("back")];
   if (!front.ok) return front;
@@ -66,6 +70,7 @@ function draw(given: Given): Result<Draft> {
       ...widthNumbers(all, "front"),
       ...widthNumbers(all, "back"),
       straps.number,
+      ...apex.numbers,
       lengthNumber("side.underarmToWaist", "Underarm level to waist", {
         formula: "h = b / 2",
         terms: [
@@ -83,6 +88,7 @@ function draw(given: Given): Result<Draft> {
     rollMm: given.number("roll_width"),
     notes: [
       ...given.notes,
+      ...apex.notes,
       ...sharesNote(all.map(({ front: share }) => share)),
       "Straps are cut by the strip recipe, their length set on the body.",
     ],

@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { point, smoothCurve, straight } from "../../geometry/index.ts";
-import type { Piece } from "../../piece/index.ts";
+import type { DrillPoint, Piece } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import type { Half } from "../drawn.ts";
 import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
@@ -23,6 +23,8 @@ export interface TopPlan {
   readonly seamMm: number;
   readonly upperMm: number;
   readonly hemMm: number;
+  /** What is marked on it. */
+  readonly points?: readonly DrillPoint[];
 }
 
 /** Across a piece, away from the centre. */
@@ -76,6 +78,7 @@ export function topHalf(plan: TopPlan): Result<Piece> {
         levels: levelLines(shaped.value, centreTop.y).filter(({ level }) => level !== "hem"),
         grain: grainAt(strapAtMm / 2, 0, bottom.at.y),
         notches: waistNotch(shaped.value),
+        ...(plan.points?.length ? { points: plan.points } : {}),
       },
     ),
   );

@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, point, straight } from "../../geometry/index.ts";
-import type { Piece } from "../../piece/index.ts";
+import type { DrillPoint, Piece } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import type { Half } from "../drawn.ts";
 import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
@@ -27,6 +27,8 @@ export interface BodyPlan {
   /** From the shoulder down to the line of the neck or the back at the centre. */
   readonly depthMm: number;
   readonly line: TopLine;
+  /** What is marked on it, y counted from the waist. */
+  readonly points: readonly DrillPoint[];
 }
 
 /** One half as far as it stands without its leg edge; y = 0 at the underarm level of the centre. */
@@ -55,8 +57,8 @@ export function bodyBlock(plan: BodyPlan): Result<BodyBlock> {
   const { half } = plan;
   const side = shapedSide(half, plan.levels, { fromMm: 0, toMm: plan.sideMm });
   if (!side.ok) return side;
-  const waistY = side.value.marks.find(({ level }) => level === "waist")?.centreY ?? 0;
-  const [shoulderY, gussetY] = [waistY - plan.shoulderMm, waistY + plan.gussetMm];
+  const atWaist = waistY(side.value);
+  const [shoulderY, gussetY] = [atWaist - plan.shoulderMm, atWaist + plan.gussetMm];
   const { at } = side.value.top;
   if (at.y - shoulderY < LEAST_ARM_MM)
     return fail(
@@ -76,6 +78,9 @@ export function bodyBlock(plan: BodyPlan): Result<BodyBlock> {
   const leg = legEnds(half, side.value, { halfMm: plan.gussetHalfMm, atMm: gussetY });
   return leg.ok ? ok({ plan, side: side.value, leg: leg.value, shoulderY, gussetY }) : leg;
 }
+
+/** Where the waist lies at the centre. */
+const waistY = ({ marks }: ShapedSide): number => marks.find(({ level }) => level === "waist")?.centreY ?? 0;
 
 /** The piece of one half with its leg edge. */
 export function bodyPiece(block: BodyBlock, leg: readonly Edge[], allowances: LegAllowances): Piece {
@@ -100,6 +105,9 @@ export function bodyPiece(block: BodyBlock, leg: readonly Edge[], allowances: Le
       levels: levelLines(side, top.y),
       grain: grainAt(20, top.y, gussetY),
       notches: waistNotch(side),
+      ...(plan.points.length > 0
+        ? { points: plan.points.map(({ id, at }) => ({ id, at: point(at.x, at.y + waistY(side)) })) }
+        : {}),
     },
   );
 }

@@ -1,5 +1,6 @@
 import { ok, type Result } from "../../../result.ts";
 import type { Draft, Run } from "../../draft.ts";
+import { APEX_MEASURES, markedApex } from "../apex.ts";
 import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { centresOf } from "../legs/centres.ts";
@@ -24,6 +25,7 @@ export const onePiece: Recipe = {
   summary: "Front and back from the shoulder to a gusset between them; together the needed trunk loop.",
   measures: [
     ...arcNeeds("bust", "waist", "hip"),
+    ...APEX_MEASURES,
     { id: "leg_edge", needed: false, why: "the leg line on the body: the edge may not be longer" },
   ],
   girths: [
@@ -60,6 +62,7 @@ function draw(given: Given): Result<Draft> {
   const trunk = trunkCut(given);
   const centres = centresOf(given, trunk.crotchFrontMm, trunk.crotchBackMm);
   const straps = strapFromCentre(given.girth("bust"));
+  const apex = markedApex(given, 0);
   const half = (which: Half) =>
     bodyBlock({
       half: which,
@@ -70,6 +73,7 @@ function draw(given: Given): Result<Draft> {
       gussetHalfMm: given.number(`gusset_${which}_half`),
       strapAtMm: straps.mm,
       strapMm: given.number("strap_width"),
+      points: which === "front" ? apex.points : [],
       ...(which === "front" ? frontTop(given) : backTop(given)),
     });
   const [front, back] = [half("front"), half("back")];
@@ -94,6 +98,7 @@ function draw(given: Given): Result<Draft> {
       ...widthNumbers(levels.value, "front"),
       ...widthNumbers(levels.value, "back"),
       straps.number,
+      ...apex.numbers,
       ...legs.numbers,
     ],
     oneLines: [
@@ -105,7 +110,13 @@ function draw(given: Given): Result<Draft> {
     elastics: [legs.elastic],
     limits: [],
     rollMm: given.number("roll_width"),
-    notes: [...given.notes, ...trunk.notes, ...sharesNote(taken.map(({ front: share }) => share)), ...legs.notes],
+    notes: [
+      ...given.notes,
+      ...apex.notes,
+      ...trunk.notes,
+      ...sharesNote(taken.map(({ front: share }) => share)),
+      ...legs.notes,
+    ],
   });
 }
 

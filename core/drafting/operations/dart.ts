@@ -1,0 +1,44 @@
+import { Type } from "typebox";
+import { fail, ok } from "../../result.ts";
+import { type Dart, dartFault } from "../piece/index.ts";
+import { operation } from "./operation.ts";
+import { along, gap, name } from "./params.ts";
+import { changedAlike } from "./pieces.ts";
+
+/** `dart`: a gap pinched out of one edge and turned into another seam; the pieces keep it, and every later change is made with it sewn. */
+export const dart = operation({
+  id: "dart",
+  name: "Turn a gap into a dart",
+  about:
+    "Closes a pinch at an edge by turning the piece about a drill point (the apex), opens the same angle in another seam as a dart that stops short of the point, and trues the edge that gaped.",
+  params: Type.Object(
+    {
+      piece: name(),
+      edge: name(),
+      at: along(),
+      width: gap(),
+      point: name(),
+      into: name(),
+      intoAt: along(),
+      stop: gap(),
+    },
+    { additionalProperties: false },
+  ),
+  apply(draft, { piece: id, edge, at, width, point, into, intoAt, stop }) {
+    return changedAlike(draft, id, (piece) => {
+      const { darts = [] } = piece;
+      const taken = darts.find((one) => [one.edge, one.into].some((has) => has === edge || has === into));
+      if (taken)
+        return fail(
+          "dart-there",
+          `Expected ${edge} and ${into} of ${piece.id} without a dart, but one goes from ${taken.edge} into ${taken.into} already: pivot or widen that one.`,
+        );
+      const added: Dart = {
+        ...{ id: `${into}.dart`, edge, atMm: at, widthMm: width },
+        ...{ point, into, intoMm: intoAt, stopMm: stop },
+      };
+      const fault = dartFault(piece, added);
+      return fault ? fail("no-dart", fault) : ok({ ...piece, darts: [...darts, added] });
+    });
+  },
+});
