@@ -64,8 +64,9 @@ export function EdgeTable(props: EdgesProps) {
 }
 
 function PieceRows({ piece, draft, stretch, lit, onLit }: EdgesProps & { piece: Piece }) {
-  const { name, count, onFold, mirrored, links } = piece;
-  const linked = links.map((id) => draft.pieces.find((one) => one.id === id)?.name.toLowerCase() ?? id);
+  const { name, count, onFold, mirrored, links, takenFrom } = piece;
+  const called = (id: string) => draft.pieces.find((one) => one.id === id)?.name.toLowerCase() ?? id;
+  const linked = links.map(called);
   return (
     <tbody>
       <tr>
@@ -73,6 +74,7 @@ function PieceRows({ piece, draft, stretch, lit, onLit }: EdgesProps & { piece: 
           {name}
           <span className="aside">
             {`, cut ${count}${onFold ? " on the fold" : ""}${mirrored ? ", half of them turned over" : ""}`}
+            {takenFrom ? `; taken from the ${called(takenFrom.piece)}, and follows it` : ""}
             {linked.length > 0 ? `; changes with it: ${linked.join(", ")}` : ""}
           </span>
         </th>

@@ -33,6 +33,12 @@ const piece = closed({
   notches: list(closed({ edge: word(), mm: length() }), 200),
   links: list(word(), 40),
   points: Type.Optional(list(closed({ id: word(), at: place() }), 40)),
+  takenFrom: Type.Optional(
+    Type.Union([
+      closed({ kind: Type.Literal("facing"), piece: word(), depthMm: length() }),
+      closed({ kind: Type.Literal("band"), piece: word(), level: word(), heightMm: length() }),
+    ]),
+  ),
   darts: Type.Optional(
     list(
       closed({

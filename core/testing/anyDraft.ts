@@ -98,7 +98,9 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
   onePiece: fc.record({
     neck: fc.constantFrom("scoop", "straight", "v", "plunge"),
     plunge_line: fc.constantFrom("fuller", "plainer"),
-    back: fc.constantFrom("scoop", "straps", "high"),
+    back: fc.constantFrom("scoop", "straps", "high", "halter"),
+    halter_from_centre: between(35, 90),
+    underbust_band: fc.oneof({ weight: 30, arbitrary: fc.constant(0) }, { weight: 1, arbitrary: between(10, 30) }),
     neck_depth: between(100, 300),
     back_depth: between(80, 360),
     strap_width: between(10, 60),

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { BRIEF_FACTS, draftOf, sampleDraft, samplePiece } from "../../testing/index.ts";
 import { checkDraft } from "../checks/index.ts";
 import type { Draft } from "../draft.ts";
-import { directionAt, distance, joinOf, placeAlong, point } from "../geometry/index.ts";
+import { directionAt, distance, joinOf, placeAlong, point, straight } from "../geometry/index.ts";
 import { pieceOf } from "../measured.ts";
 import { edgeLength, edgeOf } from "../piece/index.ts";
 import { operate } from "./operations.ts";
@@ -25,6 +25,27 @@ const broken = (draft: Draft) =>
   checkDraft(draft)
     .filter(({ ok }) => !ok)
     .map(({ id }) => id);
+
+describe("a level that ends where two parts of the side meet", () => {
+  it("ends on the side again once that is moved", () => {
+    const square = samplePiece([
+      [0, 0],
+      [100, 0],
+      [100, 80],
+      [0, 80],
+    ]);
+    const side = { id: "side", role: "side", finish: "seam", allowanceMm: 0, seam: null } as const;
+    const parts = [straight(point(100, 0), point(100, 40)), straight(point(100, 40), point(100, 80))];
+    const piece = {
+      ...square,
+      edges: square.edges.map((one) => (one.id === "b" ? { ...side, lines: parts } : one)),
+      levels: [{ level: "waist", from: point(0, 40), to: point(100, 40) }],
+    };
+    const draft = draftOf([piece], { round: ["piece"], levels: [{ level: "waist", plannedMm: 100 }] });
+    const taken = done(draft, "girth", { level: "waist", amount: -6, blend: 20 });
+    expect(pieceOf(taken, "piece").levels[0]?.to.x).toBeCloseTo(94, 3);
+  });
+});
 
 describe("an edge scooped", () => {
   const whole = edgeLength(edge(brief, "front", "waist"));

@@ -2,6 +2,7 @@ import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import { girthsOf } from "../measured.ts";
 import { asCut, edgeLength } from "../piece/index.ts";
+import { retaken } from "../taken/index.ts";
 import { allow } from "./allow.ts";
 import { blendSizes } from "./blendSizes.ts";
 import { copyPiece } from "./copyPiece.ts";
@@ -80,8 +81,9 @@ export function operate(
       return fail("unknown-operation", `Operation ${at + 1}: expected one of ${names}, but got “${id.slice(0, 40)}”.`);
     const next = known.apply(current, params);
     if (!next.ok) return fail(next.problem.code, `Operation ${at + 1}, ${id}: ${next.problem.message}`);
-    reports.push(reportOf(id, current, next.value));
-    current = next.value;
+    const after = retaken(next.value);
+    reports.push(reportOf(id, current, after));
+    current = after;
   }
   return ok({ draft: current, reports });
 }

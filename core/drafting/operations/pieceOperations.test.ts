@@ -156,7 +156,9 @@ describe("a wedge", () => {
           return;
         }
         const { draft } = answer.value;
-        expect(Math.abs(along(draft, "front", "neckline") - neck - amount)).toBeLessThan(6);
+        // The middle of a straight neckline is its rounded corner: truing there cuts more of the way off.
+        const trued = facts.options.neck === "straight" ? 8 : 6;
+        expect(Math.abs(along(draft, "front", "neckline") - neck - amount)).toBeLessThan(trued);
         expect(along(draft, "front", "side")).toBeCloseTo(along(drawn.value, "front", "side"), 2);
         const bust = girth(drawn.value, "bust");
         // A deep back cuts the bust line off: then it is no ring.

@@ -13,6 +13,11 @@ export function changedAlike(draft: Draft, id: string, change: (piece: Piece) =>
       "unknown-piece",
       `Expected a piece of ${draft.pieces.map((piece) => piece.id).join(", ")}, but got “${id.slice(0, 40)}”.`,
     );
+  if (named.takenFrom)
+    return fail(
+      "taken-piece",
+      `Expected a piece that is drawn itself, but ${id} is taken from ${named.takenFrom.piece} and follows it: change that one.`,
+    );
   const pieces: Piece[] = [];
   for (const piece of draft.pieces) {
     const changed = piece.id === id || named.links.includes(piece.id) ? change(piece) : ok(piece);

@@ -72,6 +72,7 @@ function met(piece: Piece, level: string, byMm: number, moved: (amountMm: number
     if (width === undefined) break;
     const off = width - before - byMm;
     if (Math.abs(off) <= MET_MM) return drawn;
+    if (off === last.off) break;
     const next = amount - (off * (amount - last.amount)) / (off - last.off);
     last = { amount, off };
     amount = next;

@@ -126,15 +126,22 @@ function endedAt(line: LevelLine, old: readonly Edge[], lines: readonly Edge[]):
   const [start, end] = [lines[0]?.from, lines.at(-1)?.to];
   if (first && start && distance(line.to, first) < ON_EDGE_MM) return [{ ...line, to: start }];
   if (last && end && distance(line.to, last) < ON_EDGE_MM) return [{ ...line, to: end }];
-  const met = (edges: readonly Edge[], to: Point) => edges.flatMap((edge) => crossings(straight(line.from, to), edge));
+  const before = placeAlong(old, lengthNearest(old, line.to));
+  if (!before || distance(before, line.to) > ON_EDGE_MM) return [line];
   const far = moved(line.from, way(line.from, line.to), REACH);
-  const ended = met(old, far).some(({ at }) => distance(at, line.to) < ON_EDGE_MM);
-  if (!ended) return [line];
-  const [nearest] = met(lines, far).toSorted((a, b) => distance(a.at, line.to) - distance(b.at, line.to));
-  if (nearest) return [{ ...line, to: nearest.at }];
-  // Where two parts of the edge meet, a crossing may be found on neither.
-  const still = placeAlong(lines, lengthNearest(lines, line.to));
-  return still && distance(still, line.to) < ON_EDGE_MM ? [line] : [];
+  const met = lines.flatMap((edge) => [
+    ...crossings(straight(line.from, far), edge).map(({ at }) => at),
+    // Where two parts of the edge meet on the level, a crossing may be found on neither.
+    ...(offRay(line.from, far, edge.to) < ON_EDGE_MM ? [edge.to] : []),
+  ]);
+  const [nearest] = met.toSorted((one, other) => distance(one, line.to) - distance(other, line.to));
+  return nearest ? [{ ...line, to: nearest }] : [];
+}
+
+/** How far a place lies beside a line from one place through another, mm. */
+function offRay(from: Point, through: Point, place: Point): number {
+  const along = unit(way(from, through));
+  return along ? Math.abs(cross(along, way(from, place))) : distance(from, place);
 }
 
 /** A level ends on an edge to this, mm: as near as crossings of curves are found. */

@@ -2,6 +2,7 @@ export { asCut, type CutPiece, type DrawnDart, dartFault } from "./asCut.ts";
 export { type Box, boxOfEdges } from "./box.ts";
 export { cutLine } from "./cutLine.ts";
 export { FLAT_TOLERANCE, placesAlong } from "./flatten.ts";
+export { outward, type SideEnd, sideRise } from "./lean.ts";
 export {
   type ClothRole,
   type Dart,
@@ -18,5 +19,6 @@ export {
   type PieceEdge,
   pointOf,
   type SeamTo,
+  type TakenFrom,
   timesRound,
 } from "./piece.ts";

@@ -82,6 +82,13 @@ export interface Dart {
   readonly stopMm: number;
 }
 
+/** From which piece another is taken, and how: it follows every change of that one, and takes none of its own. mm */
+export type TakenFrom =
+  /** The upper edges again, down to a line so far below them. */
+  | { readonly kind: "facing"; readonly piece: string; readonly depthMm: number }
+  /** From the line of a level down to one so far below it. */
+  | { readonly kind: "band"; readonly piece: string; readonly level: string; readonly heightMm: number };
+
 /** A piece of a pattern, mm, its seam lines in order round it, clockwise as seen with y down. */
 export interface Piece {
   readonly id: string;
@@ -104,6 +111,8 @@ export interface Piece {
   readonly points?: readonly DrillPoint[];
   /** The piece is drawn without them: edges and levels are those of the darts sewn, the gaps still open. Left out where there are none. */
   readonly darts?: readonly Dart[];
+  /** Left out where it is drawn itself. */
+  readonly takenFrom?: TakenFrom;
 }
 
 /** All seam lines of a piece in order. */

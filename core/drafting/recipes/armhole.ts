@@ -7,7 +7,7 @@ import {
   smoothCurve,
   type Vector,
 } from "../geometry/index.ts";
-import { outward } from "./lean.ts";
+import { outward } from "../piece/index.ts";
 
 /** Of the room between strap and underarm, what the curve may reach back across: then it never passes the strap. */
 const BACK_ACROSS = 0.9;

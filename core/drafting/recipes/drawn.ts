@@ -25,6 +25,9 @@ export const onFold = (id: string, role: EdgeRole, from: Point, to: Point): Piec
 export const sewnTo = (piece: string, to: string, allowanceMm: number) =>
   ({ finish: "seam", allowanceMm, seam: { piece, edge: to, easeMm: 0 } }) as const;
 
+/** An edge that is sewn into a seam of the piece it lies on. */
+export const sewnInto = (allowanceMm: number) => ({ finish: "seam", allowanceMm, seam: null }) as const;
+
 /** A grain line down the middle of what lies between two heights. */
 export const grainAt = (x: number, from: number, to: number) => {
   const [middle, half] = [(from + to) / 2, ((to - from) * GRAIN_PART) / 2];

@@ -1,5 +1,5 @@
 import { type Curved, type Point, point, smoothCurve, times } from "../geometry/index.ts";
-import { outward, type SideEnd } from "./lean.ts";
+import { outward, type SideEnd } from "../piece/index.ts";
 
 /** A hem is nearly straight. */
 const HEM = { leaving: 0.25, arriving: 0.45 };

@@ -19,6 +19,7 @@ const NAMED = [
   "heights-crossed",
   "no-armhole",
   "neck-too-deep",
+  "no-band",
 ];
 
 /** The one rule a plan can break that the drawing cannot mend: its fault names girth and body. */

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from "../../result.ts";
 import { directionAt, type Edge, moved, type Point, partAlong, point, shifted } from "../geometry/index.ts";
 import type { LevelLine, Notch } from "../piece/index.ts";
-import { type SideEnd, sideRise } from "./lean.ts";
+import { type SideEnd, sideRise } from "../piece/index.ts";
 import { type SideLevel, sideCurve } from "./sideCurve.ts";
 
 /** A level of a piece: where it lies at the centre and at the side. */

@@ -79,10 +79,11 @@ function draw(given: Given): Result<Draft> {
   });
   if (!back.ok) return back;
   const onBias = { ...back.value, grain: biasGrain(straps.mm, shared.sideMm / 2) };
+  const facing = backFacing(onBias, given.number("facing"), given.number("seam_allowance"));
   const all = [bust, waist, hip];
   return ok({
     recipe: biasSlip.id,
-    pieces: [front.value, onBias, backFacing(onBias, given.number("facing"), given.number("seam_allowance"))],
+    pieces: [front.value, onBias, ...(facing ? [facing] : [])],
     round: ["front", "back"],
     levels: all.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
     loops: [],

@@ -1,10 +1,10 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, mapped, partOf, placeAt, point, reversed, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
+import { sideRise } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import { edge, foldedHalf, sewnTo } from "../drawn.ts";
 import { hemCurve } from "../hem.ts";
-import { sideRise } from "../lean.ts";
 import { levelLines, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
 import { biasGrain } from "./grain.ts";

@@ -1,9 +1,9 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, point, straight, times } from "../../geometry/index.ts";
 import type { PieceEdge } from "../../piece/index.ts";
+import { outward } from "../../piece/index.ts";
 import type { Half } from "../drawn.ts";
 import { edge, sewnTo } from "../drawn.ts";
-import { outward } from "../lean.ts";
 import type { ShapedSide } from "../shapedSide.ts";
 import type { LegAllowances } from "./gusset.ts";
 import type { LegEnds } from "./legCurve.ts";

@@ -1,7 +1,6 @@
 import { fail, ok, type Result } from "../../../result.ts";
-import { type Edge, point, straight } from "../../geometry/index.ts";
+import { type Edge, point } from "../../geometry/index.ts";
 import type { DrillPoint, Piece } from "../../piece/index.ts";
-import { armholeCurve } from "../armhole.ts";
 import type { Half } from "../drawn.ts";
 import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
 import type { LegAllowances } from "../legs/gusset.ts";
@@ -9,7 +8,8 @@ import type { LegEnds } from "../legs/legCurve.ts";
 import { legEnds, lowerEdges } from "../legs/legEnds.ts";
 import { levelLines, type ShapedSide, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
-import { type TopLine, topLine } from "./topLines.ts";
+import type { TopLine } from "./topLines.ts";
+import { upperEdges } from "./upperEdges.ts";
 
 /** What one half of a one-piece is drawn from, mm. */
 export interface BodyPlan {
@@ -26,7 +26,9 @@ export interface BodyPlan {
   readonly strapMm: number;
   /** From the shoulder down to the line of the neck or the back at the centre. */
   readonly depthMm: number;
-  readonly line: TopLine;
+  readonly line: TopLine | "halter";
+  /** True where its strap is tied at the neck and sewn to no shoulder. */
+  readonly tied: boolean;
   /** What is marked on it, y counted from the waist. */
   readonly points: readonly DrillPoint[];
 }
@@ -46,9 +48,6 @@ const [LEAST_ARM_MM, LEAST_BESIDE_MM] = [60, 12];
 /** A neck goes down to this above the gusset at most, mm. */
 const LEAST_CENTRE_MM = 60;
 
-/** An armhole goes straight down from the strap, and meets the underarm square. */
-const ARMHOLE = { leaving: 0.5, arriving: 0.45 };
-
 /**
  * Draws the side of one half and says where its leg runs.
  * @returns `side-too-short`, `no-side-left`, `crotch-too-high`, `no-armhole`, `strap-outside` or `neck-too-deep`.
@@ -60,12 +59,13 @@ export function bodyBlock(plan: BodyPlan): Result<BodyBlock> {
   const atWaist = waistY(side.value);
   const [shoulderY, gussetY] = [atWaist - plan.shoulderMm, atWaist + plan.gussetMm];
   const { at } = side.value.top;
-  if (at.y - shoulderY < LEAST_ARM_MM)
+  const strapped = plan.line !== "halter";
+  if (strapped && at.y - shoulderY < LEAST_ARM_MM)
     return fail(
       "no-armhole",
       `Expected the shoulder of the ${half} ${LEAST_ARM_MM} mm or more above the underarm, but ${half}_waist brings it ${(at.y - shoulderY).toFixed(0)} mm above: it and side_waist do not fit one another.`,
     );
-  if (at.x - plan.strapAtMm - plan.strapMm / 2 < LEAST_BESIDE_MM)
+  if (strapped && at.x - plan.strapAtMm - plan.strapMm / 2 < LEAST_BESIDE_MM)
     return fail(
       "strap-outside",
       `Expected the strap of the ${half} to end ${LEAST_BESIDE_MM} mm or more inside the underarm, but it ends at ${(plan.strapAtMm + plan.strapMm / 2).toFixed(0)} of ${at.x.toFixed(0)} mm: the planned bust is too small for straps of ${plan.strapMm.toFixed(0)} mm there.`,
@@ -85,21 +85,15 @@ const waistY = ({ marks }: ShapedSide): number => marks.find(({ level }) => leve
 /** The piece of one half with its leg edge. */
 export function bodyPiece(block: BodyBlock, leg: readonly Edge[], allowances: LegAllowances): Piece {
   const { plan, side, shoulderY, gussetY } = block;
-  const { half, strapAtMm, strapMm } = plan;
-  const other = otherHalf(half);
+  const { half } = plan;
   const top = point(0, shoulderY + plan.depthMm);
-  const [inner, outer] = [point(strapAtMm - strapMm / 2, shoulderY), point(strapAtMm + strapMm / 2, shoulderY)];
-  const armhole = armholeCurve(outer, side.top, ARMHOLE);
-  const elastic = { finish: "elastic", allowanceMm: allowances.edgeMm } as const;
   return foldedHalf(
     half,
     { low: point(0, gussetY), top },
     {
       edges: [
-        edge("neckline", "neckline", topLine(plan.line, top, inner), elastic),
-        edge("shoulder", "shoulder", [straight(inner, outer)], sewnTo(other, "shoulder", allowances.seamMm)),
-        edge("armhole", "armhole", [armhole], elastic),
-        edge("side", "side", side.lines, sewnTo(other, "side", allowances.seamMm)),
+        ...upperEdges(block, top, allowances),
+        edge("side", "side", side.lines, sewnTo(otherHalf(half), "side", allowances.seamMm)),
         ...lowerEdges(half, leg, block.leg, allowances),
       ],
       levels: levelLines(side, top.y),

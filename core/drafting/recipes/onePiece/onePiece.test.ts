@@ -3,6 +3,7 @@ import { sampleDraft } from "../../../testing/index.ts";
 import { checkDraft } from "../../checks/index.ts";
 import { directionAt } from "../../geometry/index.ts";
 import { girthsOf } from "../../measured.ts";
+import { operate } from "../../operations/index.ts";
 import { edgeLength, edgeOf, levelWidth } from "../../piece/index.ts";
 import type { DraftFacts } from "../facts.ts";
 import { drawBy } from "../recipes.ts";
@@ -69,6 +70,69 @@ describe("the trunk of a one-piece", () => {
     const draft = drawn({}, { lengths: rest });
     expect(girthsOf(draft).girths.at(-1)?.piecesMm).toBeCloseTo(1495, 6);
     expect(draft.notes).toContain("No trunk loop was planned: it is the sum of its four parts.");
+  });
+});
+
+describe("a halter back", () => {
+  const halter = drawn({ back: "halter", back_depth: 210 });
+
+  it("has one line across from the centre to the underarm, and no shoulder", () => {
+    expect(half(halter, "back").edges.map(({ id }) => id)).toEqual(["neckline", "side", "leg", "gusset", "centre"]);
+    const line = edgeOf(half(halter, "back"), "neckline");
+    expect(line.lines[0]?.from.x).toBe(0);
+    expect(line.lines.at(-1)?.to).toEqual(edgeOf(half(halter, "back"), "side").lines[0]?.from);
+  });
+
+  it("ties the front's strap at the neck: sewn to no shoulder, as far from the centre as told", () => {
+    const strap = edgeOf(half(drawn({ back: "halter", halter_from_centre: 48, strap_width: 20 }), "front"), "shoulder");
+    expect(strap).toMatchObject({ role: "strap", seam: null });
+    expect([strap.lines[0]?.from.x, strap.lines[0]?.to.x]).toEqual([38, 58]);
+  });
+
+  it("keeps every rule, and the trunk loop", () => {
+    expect(checkDraft(halter).filter(({ ok }) => !ok)).toEqual([]);
+    expect(girthsOf(halter).girths.find(({ level }) => level === "trunkLoop")?.piecesMm).toBeCloseTo(1480, 6);
+    expect(halter.notes.join(" ")).toContain("tied behind the neck");
+  });
+});
+
+describe("an underbust band", () => {
+  const banded = drawn({ underbust_band: 30, neck_depth: 150, back_depth: 150 });
+
+  it("by hand: is the planned underbust on its upper line, as high as told at the side, of net", () => {
+    const band = ["bandFront", "bandBack"].map((id) => half(banded, id));
+    const round = band.reduce((sum, { levels: [line] }) => sum + (line ? 2 * levelWidth(line) : 0), 0);
+    expect(round).toBeCloseTo(690, 6);
+    for (const piece of band) {
+      expect(edgeLength(edgeOf(piece, "side"))).toBeCloseTo(30, 3);
+      expect(piece.role).toBe("net");
+    }
+    expect(checkDraft(banded).filter(({ ok }) => !ok)).toEqual([]);
+  });
+
+  it("follows what is changed on the shell, and takes no change of its own", () => {
+    const girth = { operation: "girth", params: { level: "underbust", amount: -16, blend: 60 } };
+    const answer = operate(banded, [girth]);
+    const [line] = answer.ok ? half(answer.value.draft, "bandFront").levels : [];
+    const [before] = half(banded, "bandFront").levels;
+    expect(before && line && levelWidth(before) - levelWidth(line)).toBeCloseTo(4, 3);
+    const own = { piece: "bandFront", edge: "lower", at: 40, depth: 3 };
+    expect(operate(banded, [{ operation: "scoop", params: own }])).toMatchObject({
+      ok: false,
+      problem: { code: "taken-piece", message: expect.stringContaining("taken from front") },
+    });
+  });
+
+  it("without a planned underbust, or below a deep back, is named", () => {
+    const { underbust: _left, ...girths } = FACTS.girths;
+    expect(drawBy("onePiece", facts({ underbust_band: 30 }, { girths }))).toMatchObject({
+      ok: false,
+      problem: { code: "missing", message: expect.stringContaining("underbust") },
+    });
+    expect(drawBy("onePiece", facts({ underbust_band: 30, back_depth: 380 }))).toMatchObject({
+      ok: false,
+      problem: { code: "no-band", message: expect.stringContaining("of the back") },
+    });
   });
 });
 

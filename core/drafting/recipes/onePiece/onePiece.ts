@@ -16,6 +16,7 @@ import { type BodyBlock, bodyBlock, bodyPiece } from "./half.ts";
 import { ONE_PIECE_OPTIONS } from "./options.ts";
 import type { TopLine } from "./topLines.ts";
 import { trunkCut } from "./trunk.ts";
+import { underbustBand } from "./underbustBand.ts";
 import { bodyLevels } from "./upperLevels.ts";
 
 /** One-piece: front and back from shoulder to gusset, together as long as the needed trunk loop. */
@@ -53,6 +54,10 @@ export const onePiece: Recipe = {
   draw,
 };
 
+/** What is said of a halter. */
+const TIED =
+  "The halter straps are cut by the strip recipe and tied behind the neck: their length is set on the body, and they carry the front alone.";
+
 /** A high back is cut to this part of its depth. */
 const HIGH = 0.2;
 
@@ -62,6 +67,7 @@ function draw(given: Given): Result<Draft> {
   const trunk = trunkCut(given);
   const centres = centresOf(given, trunk.crotchFrontMm, trunk.crotchBackMm);
   const straps = strapFromCentre(given.girth("bust"));
+  const halter = given.choice("back") === "halter";
   const apex = markedApex(given, 0);
   const half = (which: Half) =>
     bodyBlock({
@@ -71,7 +77,8 @@ function draw(given: Given): Result<Draft> {
       shoulderMm: which === "front" ? trunk.frontWaistMm : trunk.backWaistMm,
       gussetMm: which === "front" ? centres.frontMm : centres.backMm,
       gussetHalfMm: given.number(`gusset_${which}_half`),
-      strapAtMm: straps.mm,
+      strapAtMm: halter ? given.number("halter_from_centre") : straps.mm,
+      tied: halter,
       strapMm: given.number("strap_width"),
       points: which === "front" ? apex.points : [],
       ...(which === "front" ? frontTop(given) : backTop(given)),
@@ -82,10 +89,12 @@ function draw(given: Given): Result<Draft> {
   const allowances = { seamMm: given.number("seam_allowance"), edgeMm: given.number("edge_allowance") };
   const legs = fitLegs(given, { front: front.value.leg, back: back.value.leg }, centres.gussetMm, allowances);
   const round = [bodyPiece(front.value, legs.front, allowances), bodyPiece(back.value, legs.back, allowances)];
+  const band = underbustBand(given, round, allowances.seamMm);
+  if (!band.ok) return band;
   const taken = levels.value.filter(({ zone }) => zone === "bust" || zone === "waist" || zone === "hip");
   return ok({
     recipe: onePiece.id,
-    pieces: [...round, ...legs.gussets],
+    pieces: [...round, ...legs.gussets, ...band.value.pieces],
     round: ["front", "back"],
     levels: plannedLevels(levels.value, {
       fromMm: -given.cut("side_waist"),
@@ -97,14 +106,19 @@ function draw(given: Given): Result<Draft> {
       ...centres.numbers,
       ...widthNumbers(levels.value, "front"),
       ...widthNumbers(levels.value, "back"),
-      straps.number,
+      ...(halter ? [] : [straps.number]),
       ...apex.numbers,
       ...legs.numbers,
     ],
     oneLines: [
-      oneLine(["front", "neckline", "end"], ["back", "neckline", "end"]),
-      oneLine(["front", "armhole", "start"], ["back", "armhole", "start"]),
-      oneLine(["front", "armhole", "end"], ["back", "armhole", "end"]),
+      ...(halter
+        ? [oneLine(["front", "armhole", "end"], ["back", "neckline", "end"])]
+        : [
+            oneLine(["front", "neckline", "end"], ["back", "neckline", "end"]),
+            oneLine(["front", "armhole", "start"], ["back", "armhole", "start"]),
+            oneLine(["front", "armhole", "end"], ["back", "armhole", "end"]),
+          ]),
+      ...band.value.oneLines,
       ...legs.oneLines,
     ],
     elastics: [legs.elastic],
@@ -116,6 +130,8 @@ function draw(given: Given): Result<Draft> {
       ...trunk.notes,
       ...sharesNote(taken.map(({ front: share }) => share)),
       ...legs.notes,
+      ...(halter ? [TIED] : []),
+      ...band.value.notes,
     ],
   });
 }
@@ -132,8 +148,9 @@ function frontTop(given: Given): { line: TopLine; depthMm: number } {
   return { line: line as TopLine, depthMm: given.number("neck_depth") };
 }
 
-function backTop(given: Given): { line: TopLine; depthMm: number } {
+function backTop(given: Given): { line: TopLine | "halter"; depthMm: number } {
   const [back, depth] = [given.choice("back"), given.number("back_depth")];
+  if (back === "halter") return { line: "halter", depthMm: depth };
   if (back === "high") return { line: "scoop", depthMm: HIGH * depth };
   return { line: back === "straps" ? "straight" : "scoop", depthMm: depth };
 }

@@ -1,0 +1,1 @@
+export { retaken, takenPiece } from "./taken.ts";
