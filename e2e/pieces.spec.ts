@@ -48,6 +48,19 @@ test("pieces are drawn as their options are set, looked at edge by edge, kept an
   expect(await begins(page, page.getByRole("link", { name: "JSON" }), 1)).toBe("{");
 });
 
+test("a print carries the outlines of other prototypes as layers, and one page tells all there is to cut", async ({
+  request,
+}) => {
+  const pieces = "/jobs/7/prototypes/4/pieces/briefPieces";
+  const print = await request.get(`${pieces}/pdf?paper=a0&under=1&under=3`);
+  expect(Number(print.headers()["stenz-pages"])).toBe(2);
+  const text = (await print.body()).toString("latin1");
+  for (const layer of ["cut lines", "Prototype 1", "Prototype 3"]) expect(text).toContain(`/Name (${layer})`);
+  expect((await request.get(`${pieces}/pdf?under=9`)).status()).toBe(404);
+  const sheet = await request.get(`${pieces}/sheet`);
+  expect(sheet.headers()["content-disposition"]).toContain("cutting-sheet.pdf");
+});
+
 test("a finding leads to a change, the change to a new outline, and that to printed pieces", async ({ page }) => {
   test.setTimeout(90_000);
   await page.goto("/jobs/2/pieces");

@@ -42,6 +42,16 @@ describe("the drafting command", () => {
     expect(readdirSync(out)).toEqual(["piece2.svg"]);
   });
 
+  it("writes the sheet to cut by, and lays other files' outlines under the print, each a layer", () => {
+    const { status, out } = draft(
+      readFileSync("formats/drafts/brief-changed.json", "utf8"),
+      ...["--pdf", "--sheet", "--under", "formats/drafts/brief.json"],
+    );
+    expect(status).toBe(0);
+    expect(readdirSync(out)).toEqual(["piece3-sheet.pdf", "piece3.pdf"]);
+    expect(readFileSync(join(out, "piece3.pdf"), "latin1")).toMatch(/\/Type \/OCG\s+\/Name \(brief\)/);
+  });
+
   it("answers what cannot be drawn by its problem, ends with 1 and writes nothing", () => {
     const { status, answer, out } = draft('{"recipe":"skirt"}');
     expect(status).toBe(1);

@@ -67,7 +67,8 @@ export function PieceBoard({
         sx={{ display: "flex", alignItems: "center", px: 1, borderBottom: 1, borderColor: "divider" }}
       >
         <Box component="span" sx={{ flex: 1, color: "text.secondary", fontSize: "0.85rem" }}>
-          {old ? "Thin and broken: as it was before. " : ""}Drag to move, Ctrl and wheel to come nearer.
+          {old ? "Thin and broken: as it was before; in colour: by how much it moved. " : ""}Drag to move, Ctrl and
+          wheel to come nearer.
         </Box>
         <IconButton size="small" aria-label="Nearer" onClick={steps.nearer}>
           <AddIcon />

@@ -1,6 +1,8 @@
 import { outlineOf, type Piece, type Point, pathData } from "../../core/drafting/index.ts";
 import { levelName } from "../../core/pieces/index.ts";
+import { marksOf } from "../../core/redraw/index.ts";
 import { linesOf } from "../../formats/drafts/layers.ts";
+import { useLengths } from "../frame/units/UnitContext.tsx";
 import { type BoardPiece, movedBy } from "./boardLayout.ts";
 import { type EdgeId, isShort, numbered, numberPlace, sameEdge } from "./edgePlaces.ts";
 
@@ -66,6 +68,7 @@ export function PieceShape({
           </text>
         ) : null;
       })}
+      {old ? <Amounts old={old} now={piece} textMm={textMm} /> : null}
       {piece.levels.map(({ level, from }) => (
         <text
           key={level}
@@ -85,6 +88,20 @@ export function PieceShape({
       />
     </g>
   );
+}
+
+/** What was changed, at its place: an arrow from the old line to the new one, and by how much. */
+function Amounts({ old, now, textMm }: { old: Piece; now: Piece; textMm: number }) {
+  const lengths = useLengths();
+  return marksOf(old, now).map(({ id, from, to, mm }) => (
+    <g key={id}>
+      <line className="amount" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
+      <circle className="amount" cx={to.x} cy={to.y} r={textMm * 0.18} />
+      <text className="amount" x={to.x + textMm * 0.6} y={to.y - textMm * 0.35} fontSize={textMm * 0.85}>
+        {id.startsWith("level") ? lengths.difference(mm) : lengths.amount(mm)}
+      </text>
+    </g>
+  ));
 }
 
 /** A piece narrower than so many letters are high has its name along it. */

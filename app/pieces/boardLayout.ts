@@ -1,13 +1,5 @@
-import {
-  asCut,
-  type Box,
-  boxOfEdges,
-  type Draft,
-  outlineOf,
-  type Piece,
-  type Vector,
-} from "../../core/drafting/index.ts";
-import { type PlacedPiece, sheetOf } from "../../formats/drafts/sheet.ts";
+import { asCut, type Draft, type Piece, type Vector } from "../../core/drafting/index.ts";
+import { type PlacedPiece, sheetFitting } from "../../formats/drafts/sheet.ts";
 
 /** Width over height a board is laid out for: what a screen has beside the options. */
 const ASPECT = 1.7;
@@ -29,10 +21,8 @@ export interface Board {
 /** Lays pieces out side by side, as near to the screen's shape as their rows come; old outlines keep to their piece. */
 export function boardOf(draft: Draft, old: Draft | null = null): Board {
   const before = (old?.pieces ?? []).map(asCut);
-  const boxes = draft.pieces.map((piece) => boxOfEdges(outlineOf(piece)));
-  const area = boxes.reduce((sum, box) => sum + (across(box) + ROOM_MM) * (down(box) + ROOM_MM), 0);
-  const widest = Math.max(0, ...boxes.map((box) => across(box) + ROOM_MM));
-  const { widthMm, heightMm, placed } = sheetOf(draft, Math.max(widest, Math.sqrt(area * ASPECT) * 1.15));
+  const gapMm = old ? GAP_WITH_AMOUNTS_MM : GAP_MM;
+  const { widthMm, heightMm, placed } = sheetFitting(draft, ASPECT, gapMm);
   return {
     widthMm,
     heightMm,
@@ -41,11 +31,8 @@ export function boardOf(draft: Draft, old: Draft | null = null): Board {
   };
 }
 
-/** Room a piece takes beyond its own, mm. */
-const ROOM_MM = 40;
-
-const across = ({ from, to }: Box): number => to.x - from.x;
-const down = ({ from, to }: Box): number => to.y - from.y;
+/** Between pieces the numbers of both have room, mm; where old outlines are under them, the amounts too. */
+const [GAP_MM, GAP_WITH_AMOUNTS_MM] = [36, 76];
 
 /** How a piece is moved to its place, as SVG says it. */
 export const movedBy = ({ x, y }: Vector): string => `translate(${x} ${y})`;

@@ -25,5 +25,15 @@ export const boardStyle = {
     userSelect: "none",
   },
   "& .soft": { fill: "var(--stz-palette-bench-inkSoft)" },
+  "& line.amount": { stroke: "var(--stz-palette-bench-mulberry)", strokeWidth: 2 },
+  "& circle.amount": { fill: "var(--stz-palette-bench-mulberry)", stroke: "none" },
+  "& text.amount": {
+    fill: "var(--stz-palette-bench-mulberry)",
+    fontWeight: 700,
+    paintOrder: "stroke",
+    stroke: "var(--stz-palette-background-paper)",
+    strokeWidth: 3,
+    vectorEffect: "non-scaling-stroke",
+  },
   "& .number": { fontWeight: 700 },
 } as const;

@@ -1,3 +1,4 @@
+export { type MovedMark, marksOf } from "./marksOf.ts";
 export { type NextPieces, nextPieces } from "./nextPieces.ts";
 export { piecesSchema } from "./piecesSchema.ts";
 export type { PrototypePieces } from "./prototypePieces.ts";

@@ -16,6 +16,15 @@ export const LAYERS = ["cut", "seam", "level", "marking", "text"] as const;
 /** One of {@link LAYERS}. */
 export type Layer = (typeof LAYERS)[number];
 
+/** What each layer is called, on the form and in the PDF's own list of layers. */
+export const LAYER_NAMES: Readonly<Record<Layer, string>> = {
+  cut: "cut lines",
+  seam: "seam lines",
+  level: "levels",
+  marking: "grain and notches",
+  text: "words",
+};
+
 /** Half the length of a notch across its seam line, mm. */
 const NOTCH_MM = 3;
 

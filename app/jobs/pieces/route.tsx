@@ -79,7 +79,10 @@ export default function JobPieces({ loaderData, actionData, params }: Route.Comp
         intro={summary}
         narrow
         hints={hints}
-        hides={({ neck }) => (neck === "plunge" ? [] : ["plunge_line"])}
+        hides={({ neck, back }) => [
+          ...(neck === "plunge" ? [] : ["plunge_line"]),
+          ...(back === "halter" ? [] : ["halter_from_centre"]),
+        ]}
         unsaved={unsavedFor(page.id, actionData as Unsaved | undefined)}
       >
         {({ reckoning: { draft, checks, numbers } }) =>

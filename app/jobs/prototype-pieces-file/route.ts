@@ -1,4 +1,5 @@
 import { isPiecesId, recipeOfPieces } from "../../../core/pieces/index.ts";
+import type { Outlines } from "../../../formats/drafts/print/draftPdf.ts";
 import { found, idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { pieceFile } from "../../.server/http/pieceFile.ts";
@@ -16,7 +17,14 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     kept.find(({ id }) => id === params.recipe),
     "piece of this prototype",
   );
+  const asked = new URL(request.url).searchParams;
+  const under: Outlines[] = [];
+  for (const told of asked.getAll("under")) {
+    const other = found(await store.prototypes.find(jobId, idFrom(told, "prototype")), "prototype");
+    const [same] = (await store.pieces.ofPrototype(other.id)).filter(({ id }) => id === params.recipe);
+    if (same) under.push({ name: `Prototype ${other.number}`, draft: same.draft });
+  }
   const title = `${job.name}, prototype ${number}: ${recipeOfPieces(params.recipe).name.toLowerCase()}`;
   const reports = steps.flatMap((step) => step.reports);
-  return pieceFile({ draft, reports, title }, params.file, new URL(request.url).searchParams);
+  return pieceFile({ draft, reports, title, under }, params.file, asked);
 });

@@ -21,7 +21,7 @@ describe("the pieces of a prototype", () => {
   });
 
   it("lie over those of the prototype before, of another, or alone", async () => {
-    expect((await third()).text("main")).toContain("Thin and broken: as it was before.");
+    expect((await third()).text("main")).toMatch(/as it was before; in colour: by how much it moved.*−2\.2 mm/);
     expect((await alone()).text("main")).not.toContain("Thin and broken");
     expect(Object.keys((await third()).links())).toEqual(
       expect.arrayContaining(["Alone", "Over prototype 1", "Over prototype 2", "Over prototype 4"]),

@@ -118,7 +118,7 @@ export default function PrototypePieces({ loaderData, actionData }: Route.Compon
             old={old.find((one) => one.id === id)?.draft ?? null}
             label={`${recipeOfPieces(id).name} of prototype ${number}${over === null ? "" : `, over those of prototype ${over}`}`}
           />
-          <PrintForm base={`${address}/pieces/${id}`} paper={lengths.unit === "in" ? "letter" : "a4"} />
+          <PrintForm base={`${address}/pieces/${id}`} paper={lengths.unit === "in" ? "letter" : "a4"} under={others} />
         </Box>
       ))}
     </>

@@ -10,6 +10,7 @@ import {
   type Point,
   partOf,
   straight,
+  unit,
   type Vector,
   way,
 } from "../geometry/index.ts";
@@ -26,13 +27,18 @@ const MEETS_MM = 1e-3;
  * crossed. An edge of no allowance is its own seam line.
  */
 export function cutLine({ edges }: Piece): Edge[] {
-  const sides = edges.map(({ lines, allowanceMm }) => ({
+  const sides = edges.map(({ lines, allowanceMm, finish }) => ({
+    finish,
     // Left of the way along is outward; offsets are counted to the right.
     lines: inOneRun(lines.flatMap((line) => offsetOf(line, -allowanceMm))),
     allowanceMm,
   }));
   const kept = sides.filter(({ lines }) => lines.length > 0);
-  const trimmed = kept.map(({ lines }) => [...lines]);
+  const trimmed = kept.map(({ lines }, at) => {
+    const [before, after] = [kept.at(at - 1), kept[(at + 1) % kept.length]];
+    const run = before?.finish === "fold" ? fromFold(lines, before.lines) : [...lines];
+    return after?.finish === "fold" ? toFold(run, after.lines) : run;
+  });
   const corners: Edge[][] = [];
   for (const [at, side] of kept.entries()) {
     const next = (at + 1) % kept.length;
@@ -44,6 +50,37 @@ export function cutLine({ edges }: Piece): Edge[] {
   }
   const all = trimmed.flatMap((lines, at) => [...lines, ...(corners[at] ?? [])]);
   return all.filter((line) => distance(line.from, line.to) > MEETS_MM);
+}
+
+/** A fold is led on by so much at either end to find what passes it, mm. */
+const BEYOND_MM = 1000;
+
+/** The line of a fold, led on at both ends; null where the fold has no length. */
+function lineOfFold(fold: readonly Edge[]): Edge | null {
+  const [from, to] = [fold[0]?.from, fold.at(-1)?.to];
+  const along = from && to ? unit(way(from, to)) : null;
+  return from && to && along ? straight(moved(from, along, -BEYOND_MM), moved(to, along, BEYOND_MM)) : null;
+}
+
+/** What of a line beside an edge lies this side of the fold it begins at: beside a narrow bend it first goes past it. */
+function fromFold(lines: readonly Edge[], fold: readonly Edge[]): Edge[] {
+  const line = lineOfFold(fold);
+  for (let at = lines.length - 1; line && at >= 0; at -= 1) {
+    const edge = lines[at];
+    const met = edge && crossings(edge, line).at(-1);
+    if (edge && met) return [partOf(edge, met.onFirst, 1), ...lines.slice(at + 1)];
+  }
+  return [...lines];
+}
+
+/** The same for a line that ends at a fold. */
+function toFold(lines: readonly Edge[], fold: readonly Edge[]): Edge[] {
+  const line = lineOfFold(fold);
+  for (const [at, edge] of lines.entries()) {
+    const met = line && crossings(edge, line)[0];
+    if (met) return [...lines.slice(0, at), partOf(edge, 0, met.onFirst)];
+  }
+  return [...lines];
 }
 
 /** Lines beside one edge whose parts meet at the least of corners lie apart by less than this, mm: they are brought together. */

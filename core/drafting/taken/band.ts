@@ -20,7 +20,7 @@ import {
   sideRise,
   type TakenFrom,
 } from "../piece/index.ts";
-import type { TakenDrawn } from "./taken.ts";
+import type { TakenDrawn } from "./rule.ts";
 
 /** Across a piece, away from the centre. */
 const ACROSS = point(1, 0);

@@ -1,6 +1,6 @@
 import { between, moved, PLAIN, partAlong, point, smoothCurve, straight, unit, way } from "../geometry/index.ts";
 import { edgeLength, edgeOf, type Piece, type PieceEdge, type TakenFrom } from "../piece/index.ts";
-import type { TakenDrawn } from "./taken.ts";
+import type { TakenDrawn } from "./rule.ts";
 
 /** Across a piece, toward the centre. */
 const LEFT = point(-1, 0);

@@ -2,18 +2,13 @@ import type { Draft } from "../draft.ts";
 import type { ClothRole, Piece, PieceEdge, TakenFrom } from "../piece/index.ts";
 import { bandEdges } from "./band.ts";
 import { facingEdges } from "./facing.ts";
-
-/** What a piece that is taken from another is drawn with: the rest is its own. */
-export type TakenDrawn = Pick<Piece, "edges" | "levels" | "grain">;
+import type { TakenRule } from "./rule.ts";
 
 /** How a piece is taken from another, by kind; null where the other has no room for it. Adding a kind is adding a file and a line here. */
 const TAKEN: { readonly [Kind in TakenFrom["kind"]]: TakenRule<Extract<TakenFrom, { kind: Kind }>> } = {
   facing: facingEdges,
   band: bandEdges,
 };
-
-/** Draws anew a piece that is taken from another, with its own finishes and allowances. */
-export type TakenRule<From extends TakenFrom> = (taken: Piece, from: Piece, how: From) => TakenDrawn | null;
 
 /** What a piece that is taken from another brings of its own: its name, its cloth, and what becomes of each edge. */
 export interface TakenMade {

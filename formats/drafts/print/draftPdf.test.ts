@@ -1,7 +1,9 @@
 import { getDocument, OPS } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { beforeAll, describe, expect, it } from "vitest";
+import { operate } from "../../../core/drafting/index.ts";
 import { BRIEF_FACTS, draftOf, sampleDraft, samplePiece } from "../../../core/testing/index.ts";
-import { LAYERS, type Layer } from "../layers.ts";
+import { LAYER_NAMES, LAYERS, type Layer } from "../layers.ts";
+import { cuttingSheetPdf } from "./cuttingSheet.ts";
 import { draftPdf } from "./draftPdf.ts";
 import { PIECE_FORMATS, type PieceFormat } from "./papers.ts";
 import { POINTS_PER_MM } from "./points.ts";
@@ -29,10 +31,9 @@ async function readBack(format: string, layers?: readonly Layer[], draft = brief
     ...(layers ? { layers } : {}),
     onPage: (done, all) => told.push(`${done}/${all}`),
   });
-  const chunks: Buffer[] = [];
-  for await (const chunk of stream) chunks.push(chunk as Buffer);
+  const bytes = await bytesOf(stream);
   expect(told).toEqual(Array.from({ length: pages }, (_, at) => `${at + 1}/${pages}`));
-  const document = await getDocument({ data: new Uint8Array(Buffer.concat(chunks)), verbosity: 0 }).promise;
+  const document = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
   expect(document.numPages).toBe(pages);
   return Promise.all(
     Array.from({ length: pages }, async (_, at) => {
@@ -46,6 +47,12 @@ async function readBack(format: string, layers?: readonly Layer[], draft = brief
       };
     }),
   );
+}
+
+async function bytesOf(stream: NodeJS.ReadableStream): Promise<Buffer> {
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) chunks.push(chunk as Buffer);
+  return Buffer.concat(chunks);
 }
 
 /** Goes through the drawing commands with the scale that holds at each. */
@@ -155,6 +162,43 @@ describe("what is printed at full size", () => {
     const pages = await readBack("a4", undefined, corners);
     const all = /of (\d+) × (\d+) papers/.exec(pages[0]?.words.join(" ") ?? "");
     expect(pages.length - 1).toBeLessThan(Number(all?.[1]) * Number(all?.[2]));
+  });
+});
+
+describe("layers of the file", () => {
+  const longer = operate(brief, [
+    { operation: "lengthen", params: { piece: "front", from: "highHip", to: "bottom", centre: 12, side: 0 } },
+  ]);
+  const documentOf = async (stream: NodeJS.ReadableStream) =>
+    getDocument({ data: new Uint8Array(await bytesOf(stream)), verbosity: 0 }).promise;
+
+  it("are listed for a reader to switch: those of the pieces, and each outline under them", async () => {
+    if (!longer.ok) throw new Error(longer.problem.message);
+    const { stream } = draftPdf(brief, {
+      ...{ title: "Brief", format: formatOf("a0") },
+      under: [{ name: "Prototype 1 (before)", draft: longer.value.draft }],
+    });
+    const document = await documentOf(stream);
+    const config = await document.getOptionalContentConfig();
+    const groups = [...config].map(([, group]) => (group as { name: string }).name);
+    expect(groups).toEqual([...LAYERS.map((layer) => LAYER_NAMES[layer]), "Prototype 1 (before)"]);
+    const { fnArray } = await (await document.getPage(2)).getOperatorList();
+    const [begun, ended] = [OPS.beginMarkedContentProps, OPS.endMarkedContent].map(
+      (command) => fnArray.filter((one) => one === command).length,
+    );
+    expect(begun).toBeGreaterThan(4 * groups.length - 4);
+    expect(ended).toBe(begun);
+  });
+
+  it("one page tells all pieces at a small scale, with what is cut of each", async () => {
+    const document = await documentOf(cuttingSheetPdf(brief, { title: "Brief: cutting sheet" }));
+    expect(document.numPages).toBe(1);
+    const page = await document.getPage(1);
+    expect(page.view.map((side) => Math.round(side))).toEqual([0, 0, 842, 595]);
+    const { items } = await page.getTextContent();
+    const words = items.flatMap((item) => ("str" in item && item.str.trim() !== "" ? [item.str] : []));
+    expect(words).toEqual(expect.arrayContaining(["Brief: cutting sheet", "Gusset lining", "on the fold", "lining"]));
+    expect(words.join(" ")).toMatch(/one to \d+\.\d: not to be cut from/);
   });
 });
 

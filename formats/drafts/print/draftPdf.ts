@@ -1,11 +1,18 @@
 import PDFDocument from "pdfkit";
-import type { Draft } from "../../../core/drafting/index.ts";
-import { LAYERS, type Layer, linesOf, wordsOf } from "../layers.ts";
+import { asCut, type Draft, outlineOf, type Piece, pathData } from "../../../core/drafting/index.ts";
+import { LAYER_NAMES, LAYERS, type Layer, linesOf, wordsOf } from "../layers.ts";
 import type { PlacedPiece } from "../sheet.ts";
 import { drawMap } from "./mapPage.ts";
 import { MARGIN_MM, OVERLAP_MM, type PieceFormat } from "./papers.ts";
+import { pdfLayers } from "./pdfLayers.ts";
 import { POINTS_PER_MM } from "./points.ts";
 import { type Tile, type Tiling, tilingOf } from "./tiles.ts";
+
+/** Other pieces under those that are printed: each lies where the one of its name does. */
+export interface Outlines {
+  readonly name: string;
+  readonly draft: Draft;
+}
 
 /** How pieces are printed. */
 export interface PrintOptions {
@@ -13,14 +20,27 @@ export interface PrintOptions {
   readonly format: PieceFormat;
   /** All, where none are named. */
   readonly layers?: readonly Layer[];
+  /** Outlines laid under the pieces, each a layer of its own: other sizes, the prototypes before. */
+  readonly under?: readonly Outlines[];
   /** Told after each page: how many of how many are drawn. */
   readonly onPage?: (done: number, all: number) => void;
 }
 
-/** Widths of the lines of each layer, mm, and how they are broken. */
-const LINES: Readonly<
-  Record<Exclude<Layer, "text">, { readonly wide: number; readonly dash: readonly number[] | null }>
-> = {
+/** How lines are drawn: their width, mm, how they are broken, their tone. */
+interface LineStyle {
+  readonly wide: number;
+  readonly dash: readonly number[] | null;
+  readonly tone?: string;
+}
+
+/** Outlines under the pieces: thin and grey. */
+const UNDER: LineStyle = { wide: 0.25, dash: [6, 2], tone: "#777" };
+
+/** The seam lines of a piece by its name. */
+const outlineById = (piece: Piece) => [piece.id, `${pathData(outlineOf(asCut(piece)))} Z`] as const;
+
+/** The lines of each layer. */
+const LINES: Readonly<Record<Exclude<Layer, "text">, LineStyle>> = {
   cut: { wide: 0.6, dash: null },
   seam: { wide: 0.3, dash: [4, 2] },
   level: { wide: 0.2, dash: [1, 2] },
@@ -36,11 +56,13 @@ const MARK_MM = 5;
  *
  * @returns the PDF as a stream, and how many pages it has.
  */
-export function draftPdf(draft: Draft, { title, format, layers = LAYERS, onPage }: PrintOptions) {
+export function draftPdf(draft: Draft, { title, format, layers = LAYERS, under = [], onPage }: PrintOptions) {
   const tiling = tilingOf(draft, format);
   const doc = new PDFDocument({ autoFirstPage: false, info: { Title: title } });
   const pages = tiling.tiles.length + 1;
   const drawings = new Map(tiling.sheet.placed.map((placed) => [placed, linesOf(placed)] as const));
+  const below = under.map(({ name, draft: other }) => ({ name, pieces: new Map(other.pieces.map(outlineById)) }));
+  const within = pdfLayers(doc, [...layers.map((layer) => LAYER_NAMES[layer]), ...below.map(({ name }) => name)]);
   drawAll().catch((cause: unknown) => doc.destroy(cause as Error));
   return { stream: doc as NodeJS.ReadableStream, pages };
 
@@ -74,22 +96,30 @@ export function draftPdf(draft: Draft, { title, format, layers = LAYERS, onPage 
   function drawPiece(placed: PlacedPiece, { x, y }: Tile) {
     const lines = drawings.get(placed);
     doc.save().translate(placed.by.x - x, placed.by.y - y);
-    for (const layer of layers) {
-      if (layer === "text") {
-        for (const { text, at, sizeMm } of wordsOf(placed))
-          doc
-            .fontSize(sizeMm)
-            .fillColor("#000")
-            .text(text, at.x, at.y - sizeMm, { lineBreak: false });
-        continue;
-      }
-      const { wide, dash } = LINES[layer];
-      doc.lineWidth(wide).strokeColor("#000");
-      if (dash) doc.dash(dash[0] ?? 1, { space: dash[1] ?? 1 });
-      else doc.undash();
-      for (const path of lines?.[layer] ?? []) doc.path(path).stroke();
+    for (const { name, pieces } of below) {
+      const path = pieces.get(placed.piece.id);
+      if (path) within(name, () => drawLines([path], UNDER));
     }
+    for (const layer of layers)
+      within(LAYER_NAMES[layer], () =>
+        layer === "text" ? drawWords(placed) : drawLines(lines?.[layer] ?? [], LINES[layer]),
+      );
     doc.undash().restore();
+  }
+
+  function drawWords(placed: PlacedPiece) {
+    for (const { text, at, sizeMm } of wordsOf(placed))
+      doc
+        .fontSize(sizeMm)
+        .fillColor("#000")
+        .text(text, at.x, at.y - sizeMm, { lineBreak: false });
+  }
+
+  function drawLines(paths: readonly string[], { wide, dash, tone = "#000" }: LineStyle) {
+    doc.lineWidth(wide).strokeColor(tone);
+    if (dash) doc.dash(dash[0] ?? 1, { space: dash[1] ?? 1 });
+    else doc.undash();
+    for (const path of paths) doc.path(path).stroke();
   }
 
   /** Corners of what a tile shows, and where its neighbours begin. */

@@ -4,7 +4,7 @@ import { outward } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import { edge, otherHalf, sewnTo } from "../drawn.ts";
 import type { LegAllowances } from "../legs/gusset.ts";
-import type { BodyBlock } from "./half.ts";
+import type { BodyBlock } from "./bodyPlan.ts";
 import { topLine } from "./topLines.ts";
 
 /** An armhole goes straight down from the strap, and meets the underarm square. */

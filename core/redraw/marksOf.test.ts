@@ -1,0 +1,31 @@
+import { describe, expect, it } from "vitest";
+import { operate, pieceOf } from "../drafting/index.ts";
+import { BRIEF_FACTS, sampleDraft } from "../testing/index.ts";
+import { marksOf } from "./marksOf.ts";
+
+const brief = sampleDraft("brief", BRIEF_FACTS);
+const marksAfter = (operation: string, params: Readonly<Record<string, unknown>>, piece = "front") => {
+  const answer = operate(brief, [{ operation, params }]);
+  if (!answer.ok) throw new Error(answer.problem.message);
+  return marksOf(pieceOf(brief, piece), pieceOf(answer.value.draft, piece));
+};
+
+describe("the amounts at the marks", () => {
+  it("tell at each level by how much the drawn half became wider", () => {
+    const [waist] = marksAfter("girth", { level: "waist", amount: -12, blend: 40 });
+    // Four drawn sides share the twelve: 3 mm each.
+    expect(waist).toMatchObject({ id: "level waist", mm: expect.closeTo(-3, 3) });
+    expect(waist && waist.from.x - waist.to.x).toBeCloseTo(3, 3);
+  });
+
+  it("tell where an edge moved most, once", () => {
+    const marks = marksAfter("scoop", { piece: "front", edge: "leg", at: 140, depth: 9 });
+    expect(marks).toHaveLength(1);
+    expect(marks[0]).toMatchObject({ id: "edge leg", mm: expect.closeTo(9, 0) });
+  });
+
+  it("of a piece that stayed as it was are none", () => {
+    expect(marksAfter("scoop", { piece: "front", edge: "leg", at: 140, depth: 9 }, "back")).toEqual([]);
+    expect(marksOf(pieceOf(brief, "front"), pieceOf(brief, "front"))).toEqual([]);
+  });
+});
