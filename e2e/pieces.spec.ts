@@ -58,7 +58,7 @@ test("a print carries the outlines of other prototypes as layers, and one page t
   for (const layer of ["cut lines", "Prototype 1", "Prototype 3"]) expect(text).toContain(`/Name (${layer})`);
   expect((await request.get(`${pieces}/pdf?under=9`)).status()).toBe(404);
   const sheet = await request.get(`${pieces}/sheet`);
-  expect(sheet.headers()["content-disposition"]).toContain("cutting-sheet.pdf");
+  expect(sheet.headers()["content-disposition"]).toContain("cutting-sheet-race-brief");
 });
 
 test("a finding leads to a change, the change to a new outline, and that to printed pieces", async ({ page }) => {

@@ -30,7 +30,7 @@ export function pieceFile(
   if (file === "dxf") return download(draftDxf(draft, { title, size: "" }), title, "dxf");
   if (file === "json") return download(`${JSON.stringify(draftJson(draft, reports), null, 1)}\n`, title, "json");
   if (file === "sheet") {
-    const name = `${title}, cutting sheet`;
+    const name = `Cutting sheet, ${title}`;
     return pdfResponse(cuttingSheetPdf(draft, { title: name }), name);
   }
   if (file !== "pdf") notFound("kind of file");
