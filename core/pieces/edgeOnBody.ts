@@ -1,6 +1,7 @@
 import { type Draft, type EdgeRole, edgeLength, type Piece, type PieceEdge, runLength } from "../drafting/index.ts";
 import { isZone } from "../ease/index.ts";
 import { type Explanation, term } from "../explain/index.ts";
+import { levelName } from "./levelName.ts";
 import type { BodyWay, StretchOnBody } from "./stretchOnBody.ts";
 
 /** Edges that run along the body. */
@@ -61,7 +62,7 @@ function alongOf(piece: Piece, edge: PieceEdge, { along }: StretchOnBody) {
 function roundOf({ levels }: Draft, { round }: StretchOnBody) {
   const level = levels[0]?.level ?? "";
   const value = isZone(level) && round[level];
-  return value ? { value, meaning: `body over garment, at the ${level}` } : null;
+  return value ? { value, meaning: `body over garment, at the ${levelName(level).toLowerCase()}` } : null;
 }
 
 function explained(

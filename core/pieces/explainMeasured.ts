@@ -10,6 +10,7 @@ import {
 } from "../drafting/index.ts";
 import { type Explanation, subscript, type Term, term } from "../explain/index.ts";
 import { edgeName } from "./edgeOnBody.ts";
+import { levelName } from "./levelName.ts";
 
 const garment = term("garment", "length");
 
@@ -57,7 +58,10 @@ export function explainGirth(draft: Draft, { level, piecesMm }: DraftGirth): Exp
           ),
         ];
       });
-  return { ...sumOf(`Pieces at ${level}`, "G", terms), result: { value: piecesMm, unit: "length" } };
+  return {
+    ...sumOf(`Pieces at ${levelName(level).toLowerCase()}`, "G", terms),
+    result: { value: piecesMm, unit: "length" },
+  };
 }
 
 function sumOf(title: string, symbol: string, terms: readonly Term[]): Explanation {

@@ -1,6 +1,6 @@
 import DxfParser from "dxf-parser";
 import { describe, expect, it } from "vitest";
-import { boxOfEdges, cutLine, outlineOf } from "../../../core/drafting/index.ts";
+import { boxOfEdges, cutLine, type Edge, outlineOf } from "../../../core/drafting/index.ts";
 import { BRIEF_FACTS, sampleDraft } from "../../../core/testing/index.ts";
 import { draftDxf } from "./draftDxf.ts";
 import { readDxf } from "./readDxf.ts";
@@ -18,6 +18,8 @@ const back = (dxf: string, unit?: number) => {
   if (!read.ok) throw new Error(read.problem.message);
   return read.value;
 };
+/** Where the lines of an outline begin. */
+const placesOf = (lines: readonly Edge[] = []) => lines.map(({ from }) => from);
 const boxOf = (places: readonly { x: number; y: number }[]) => ({
   from: { x: Math.min(...places.map(({ x }) => x)), y: Math.min(...places.map(({ y }) => y)) },
   to: { x: Math.max(...places.map(({ x }) => x)), y: Math.max(...places.map(({ y }) => y)) },
@@ -79,8 +81,8 @@ describe("DXF read back", () => {
     ]);
     draft.pieces.forEach((piece, at) => {
       for (const [places, edges] of [
-        [pieces[at]?.boundary ?? [], cutLine(piece)],
-        [pieces[at]?.sewLine ?? [], outlineOf(piece)],
+        [placesOf(pieces[at]?.boundary), cutLine(piece)],
+        [placesOf(pieces[at]?.sewLine), outlineOf(piece)],
       ] as const) {
         const [read, drawn] = [boxOf(places), boxOfEdges(edges)];
         // Our own box is to a thousandth of an edge; corners are exact.
@@ -96,7 +98,7 @@ describe("DXF read back", () => {
   it("has notches where they were", () => {
     const [front] = back(draftDxf(camisole, { title: "Top", size: "" })).pieces;
     expect(front?.notches).toHaveLength(1);
-    const { sewLine = [], notches = [] } = front ?? {};
+    const [sewLine, notches] = [placesOf(front?.sewLine), front?.notches ?? []];
     const off = Math.min(...sewLine.map(({ x, y }) => Math.hypot(x - (notches[0]?.x ?? 0), y - (notches[0]?.y ?? 0))));
     expect(off).toBeLessThan(10);
   });
@@ -110,7 +112,7 @@ describe("DXF read back", () => {
   it("in inches is told in millimetres; without a unit it is asked for", () => {
     const inches = text.replace(/(\$INSUNITS\s+70\s+)4/, "$11");
     const unitless = text.replace(/(\$INSUNITS\s+70\s+)4/, "$10");
-    const widthOf = (dxf: string, unit?: number) => boxOf(back(dxf, unit).pieces[0]?.boundary ?? []).to.x;
+    const widthOf = (dxf: string, unit?: number) => boxOf(placesOf(back(dxf, unit).pieces[0]?.boundary)).to.x;
     expect(widthOf(inches)).toBeCloseTo(25.4 * widthOf(text), 3);
     expect(readDxf(unitless)).toMatchObject({
       ok: false,

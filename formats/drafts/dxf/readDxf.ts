@@ -1,30 +1,8 @@
 import DxfParser, { type IDxf, type IEntity, type IPoint } from "dxf-parser";
-import type { Point } from "../../../core/drafting/index.ts";
+import { distance, type Edge, type Point, straight } from "../../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
+import { LONGEST_TEXT, type TracedPiece, type TracedPieces, toldOver } from "../traced.ts";
 import { DXF_LAYERS } from "./layers.ts";
-
-/** A piece as a file of another program tells it: places in mm, y down. */
-export interface TracedPiece {
-  readonly name: string;
-  readonly count: number | null;
-  readonly material: string | null;
-  /** The line it is cut along, closed; empty where the file has none. */
-  readonly boundary: readonly Point[];
-  /** The line it is sewn along, closed; empty where the file has none. */
-  readonly sewLine: readonly Point[];
-  readonly grain: { readonly from: Point; readonly to: Point } | null;
-  readonly notches: readonly Point[];
-  readonly drills: readonly Point[];
-}
-
-/** What was read, and what was not understood, by kind and layer with how often. */
-export interface TracedPieces {
-  readonly pieces: readonly TracedPiece[];
-  readonly passedOver: readonly string[];
-}
-
-/** Longest text that is read: a garment is some hundred kilobytes. */
-const LONGEST_TEXT = 20_000_000;
 
 /** Millimetres of the units a file may be in, by their numbers in it. */
 const UNIT_MM: Readonly<Record<number, number>> = { 1: 25.4, 4: 1, 5: 10, 6: 1000 };
@@ -60,7 +38,7 @@ export function readDxf(text: string, unitMm?: number): Result<TracedPieces> {
   });
   if (pieces.length === 0)
     return fail("no-pieces", "Expected blocks with an outline on layer 1 or 14, but the file has none.");
-  return ok({ pieces, passedOver: [...passedOver].map(([kind, times]) => `${kind}: ${times}`).toSorted() });
+  return ok({ pieces, passedOver: toldOver(passedOver) });
 }
 
 function parsed(text: string): IDxf | null {
@@ -87,13 +65,14 @@ function pieceOf(
 ): TracedPiece | null {
   const at = (place: IPoint): Point => ({ x: place.x * mm, y: place.y === 0 ? 0 : -place.y * mm });
   const texts = new Map<string, string>();
-  const found = { boundary: [] as Point[], sewLine: [] as Point[], notches: [] as Point[], drills: [] as Point[] };
+  const found = { boundary: [] as Edge[], sewLine: [] as Edge[], notches: [] as Point[], drills: [] as Point[] };
   let grain: TracedPiece["grain"] = null;
   for (const entity of entities) {
     const [vertices, position] = [verticesOf(entity), positionOf(entity)];
-    if (vertices && entity.layer === DXF_LAYERS.boundary && entity.type !== "LINE") found.boundary = vertices.map(at);
+    if (vertices && entity.layer === DXF_LAYERS.boundary && entity.type !== "LINE")
+      found.boundary = closedRound(vertices.map(at));
     else if (vertices && entity.layer === DXF_LAYERS.sewLine && entity.type !== "LINE")
-      found.sewLine = vertices.map(at);
+      found.sewLine = closedRound(vertices.map(at));
     else if (vertices?.[0] && vertices[1] && entity.layer === DXF_LAYERS.grain)
       grain = { from: at(vertices[0]), to: at(vertices[1]) };
     else if (position && entity.layer === DXF_LAYERS.notches) found.notches.push(at(position));
@@ -113,6 +92,12 @@ function pieceOf(
     grain,
   };
 }
+
+/** Straight lines from place to place, and back to the first. */
+const closedRound = (places: readonly Point[]): Edge[] =>
+  places
+    .map((from, at) => straight(from, places[(at + 1) % places.length] ?? from))
+    .filter(({ from, to }) => distance(from, to) > 0);
 
 const finite = (place: IPoint | undefined): place is IPoint =>
   place !== undefined && Number.isFinite(place.x) && Number.isFinite(place.y);

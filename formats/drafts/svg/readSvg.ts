@@ -1,0 +1,116 @@
+import { type INode, parseSync } from "svgson";
+import { fail, ok, type Result } from "../../../core/result.ts";
+import { LONGEST_TEXT, type TracedPiece, type TracedPieces, toldOver } from "../traced.ts";
+import { activePart } from "./activePart.ts";
+import { outlinesOf } from "./outlinesOf.ts";
+import { millimetresOf } from "./unit.ts";
+
+/** Groups of our own files: which line of a piece lies in each; the others follow from them. */
+const OWN_GROUPS: Readonly<Record<string, "boundary" | "sewLine" | null>> = {
+  cut: "boundary",
+  seam: "sewLine",
+  level: null,
+  marking: null,
+  text: null,
+};
+
+/** Deepest nesting that is followed: drawings have a handful of groups in one another. */
+const DEEPEST = 60;
+
+/** Elements that draw nothing, or only name things. */
+const SILENT: ReadonlySet<string> = new Set(["svg", "g", "defs", "style", "title", "desc", "metadata", ""]);
+
+/**
+ * Reads pieces from an SVG of any program: a piece for each group of ours, else for each closed outline, curves as they are. Nothing of
+ * the file is shown or carried out: only the numbers of its lines are taken.
+ *
+ * @param unitMm millimetres of its unit, where the file itself does not say one that has a length.
+ * @returns them; or `file-too-large`, `svg-active` where it holds a script or leads out, `svg-unreadable`, `unit-unknown`, `no-pieces`.
+ */
+export function readSvg(text: string, unitMm?: number): Result<TracedPieces> {
+  if (text.length > LONGEST_TEXT)
+    return fail(
+      "file-too-large",
+      `Expected a file of up to ${LONGEST_TEXT / 1_000_000} million signs, but it has ${text.length}.`,
+    );
+  const active = activePart(text);
+  if (active)
+    return fail(
+      "svg-active",
+      `Expected drawn lines only, but line ${active.line} has ${active.what}: take it out first.`,
+    );
+  const root = parsed(text);
+  if (!root) return fail("svg-unreadable", "Expected an SVG file, but it cannot be read as one.");
+  const mm = millimetresOf(root.attributes) ?? unitMm ?? null;
+  if (mm === null)
+    return fail(
+      "unit-unknown",
+      "Expected the file to say its width in mm, cm, in, pt or pc, but it does not: say how many mm a unit of it is.",
+    );
+  const passedOver = new Map<string, number>();
+  const pieces = piecesOf(root, mm, (kind) => passedOver.set(kind, (passedOver.get(kind) ?? 0) + 1));
+  if (pieces.length === 0)
+    return fail("no-pieces", "Expected closed outlines, but the file has none: join the ends of each piece's line.");
+  return ok({ pieces, passedOver: toldOver(passedOver) });
+}
+
+function parsed(text: string): INode | null {
+  try {
+    const root = parseSync(text);
+    return root.name === "svg" ? root : null;
+  } catch {
+    return null;
+  }
+}
+
+interface Place {
+  readonly name: string;
+  /** Transforms of all groups it lies in, the outermost first. */
+  readonly transforms: readonly string[];
+  readonly line: "boundary" | "sewLine";
+  readonly depth: number;
+}
+
+function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): TracedPiece[] {
+  const pieces = new Map<string, TracedPiece>();
+  const add = (name: string, line: "boundary" | "sewLine", outline: TracedPiece["boundary"], own: boolean) => {
+    const free = own ? name : freeName(name, pieces);
+    const before = pieces.get(free) ?? { ...NOTHING, name: free };
+    pieces.set(free, { ...before, [line]: outline });
+  };
+  const visit = (node: INode, place: Place, own: boolean): void => {
+    if (place.depth > DEEPEST) {
+      passOver("groups too deep in one another");
+      return;
+    }
+    const { id, class: layer = "", transform } = node.attributes;
+    const group = OWN_GROUPS[layer];
+    if (node.name === "g" && group === null) return;
+    const here: Place = {
+      name: id && node.name !== "svg" ? id : place.name,
+      transforms: transform ? [...place.transforms, transform] : place.transforms,
+      line: group ?? place.line,
+      depth: place.depth + 1,
+    };
+    const outlines = outlinesOf(node, here.transforms, mm);
+    if (outlines === null && !SILENT.has(node.name)) passOver(node.name);
+    for (const outline of outlines ?? []) {
+      if (outline.closed) add(here.name, here.line, outline.lines, own || group !== undefined);
+      else passOver("open line");
+    }
+    // What is only defined is drawn nowhere.
+    if (node.name !== "defs") for (const child of node.children) visit(child, here, own || group !== undefined);
+  };
+  visit(root, { name: "piece", transforms: [], line: "boundary", depth: 0 }, false);
+  return [...pieces.values()];
+}
+
+const NOTHING = {
+  ...{ count: null, material: null, boundary: [], sewLine: [], grain: null, notches: [], drills: [] },
+} as const;
+
+/** A name no piece has yet. */
+function freeName(name: string, taken: ReadonlyMap<string, unknown>): string {
+  if (!taken.has(name)) return name;
+  for (let number = 2; ; number += 1) if (!taken.has(`${name} ${number}`)) return `${name} ${number}`;
+}

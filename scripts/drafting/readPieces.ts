@@ -1,0 +1,45 @@
+import { extname } from "node:path";
+import { areaWithin, atCorners, type Edge, lengthOfEdges, pathData } from "../../core/drafting/index.ts";
+import { readDxf } from "../../formats/drafts/dxf/readDxf.ts";
+import { readSvg } from "../../formats/drafts/svg/readSvg.ts";
+import { type CommandAnswer, readText, stop } from "../commandLine.ts";
+
+/** Millimetres of the units that can be told for a file which does not say its own. */
+const UNITS: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000, in: 25.4, pt: 25.4 / 72 };
+
+const READERS: Readonly<Record<string, typeof readSvg>> = { ".svg": readSvg, ".dxf": readDxf };
+
+/** Reads pieces that another program drew: each with its lines, their length and area, and the edges between its corners. */
+export function readPieces(file: string, unit?: string): CommandAnswer {
+  const read = READERS[extname(file).toLowerCase()];
+  if (!read) return stop(`Expected a file that ends in ${Object.keys(READERS).join(" or ")}, but got ${file}.`);
+  const unitMm = unit === undefined ? undefined : UNITS[unit];
+  if (unit !== undefined && unitMm === undefined)
+    return stop(`Expected a unit of ${Object.keys(UNITS).join(", ")}, but got “${unit}”.`);
+  const found = read(readText(file), unitMm);
+  if (!found.ok) return { said: { error: found.problem }, status: 1 };
+  const { pieces, passedOver } = found.value;
+  return {
+    said: {
+      unit: "mm",
+      pieces: pieces.map(({ name, count, material, boundary, sewLine, notches }) => ({
+        ...{ name, count, material, notches: notches.length },
+        ...(boundary.length > 0 ? { cut: measured(boundary) } : {}),
+        ...(sewLine.length > 0 ? { seam: measured(sewLine) } : {}),
+      })),
+      passedOver,
+    },
+    status: 0,
+  };
+}
+
+/** Lengths are told to this many decimals, mm. */
+const DECIMALS = 3;
+const told = (mm: number): number => Number(mm.toFixed(DECIMALS));
+
+const measured = (lines: readonly Edge[]) => ({
+  path: `${pathData(lines)} Z`,
+  length: told(lengthOfEdges(lines)),
+  area: told(Math.abs(areaWithin(lines))),
+  edges: atCorners(lines).map((run) => told(lengthOfEdges(run))),
+});
