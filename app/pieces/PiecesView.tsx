@@ -1,5 +1,5 @@
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { CheckAnswer, Draft } from "../../core/drafting/index.ts";
 import type { StretchOnBody } from "../../core/pieces/index.ts";
 import { CheckList } from "./CheckList.tsx";
@@ -15,12 +15,15 @@ export function PiecesView({
   stretch,
   old = null,
   label,
+  children,
 }: {
   draft: Draft;
   checks: readonly CheckAnswer[];
   stretch: StretchOnBody | null;
   old?: Draft | null;
   label: string;
+  /** Shown between the rules and the numbers. */
+  children?: ReactNode;
 }) {
   const [lit, setLit] = useState<EdgeId | null>(null);
   const faults = checks.filter(({ ok }) => !ok);
@@ -35,6 +38,7 @@ export function PiecesView({
             : `${faults.length} rules are broken`}
       </Typography>
       <CheckList checks={checks} onLit={setLit} />
+      {children}
       <GirthTable draft={draft} />
       <EdgeTable draft={draft} stretch={stretch} lit={lit} onLit={setLit} />
     </>

@@ -1,4 +1,5 @@
 export { arcThrough, arcTo } from "./arcThrough.ts";
+export { bodyHalf } from "./bodyHalf.ts";
 export { garmentPath } from "./garment.ts";
 export {
   CENTRE,

@@ -50,7 +50,7 @@ const INNER_ARM: readonly Point[] = [
   [42, 106],
 ];
 /** From the armpit down the side of the trunk and the outside of the leg, out of the field. */
-const SIDE: readonly Point[] = [
+export const SIDE: readonly Point[] = [
   [42, 106],
   [41.2, 117],
   [38.6, 136],

@@ -3,6 +3,7 @@ export { edgeName, edgeOnBody } from "./edgeOnBody.ts";
 export { explainEdge, explainGirth } from "./explainMeasured.ts";
 export { levelName } from "./levelName.ts";
 export { type LookedThrough, lookThrough } from "./lookedThrough.ts";
+export { onFigure } from "./onFigure.ts";
 export type { SetOptions } from "./optionFields.ts";
 export type { PieceFacts } from "./pieceFacts.ts";
 export type { PiecesReckoning } from "./reckonPieces.ts";

@@ -1,4 +1,4 @@
-import type { MeasureCode } from "../../body/index.ts";
+import { type MeasureCode, nameOf } from "../../body/index.ts";
 import { term } from "../../explain/index.ts";
 import type { DraftNumber } from "../draft.ts";
 import { point } from "../geometry/index.ts";
@@ -32,17 +32,16 @@ export interface MarkedApex {
  */
 export function markedApex(given: Given, waistY: number): MarkedApex {
   const [span, body] = [given.measure("apex_span"), given.measure("bust")];
-  const lacks = [
-    ...(span === null ? ["apex_span"] : []),
-    ...(given.hasCut("front_waist") ? [] : ["front_waist"]),
-    ...(given.hasCut("shoulder_to_apex") ? [] : ["shoulder_to_apex"]),
+  const lacks: MeasureCode[] = [
+    ...(span === null ? (["apex_span"] as const) : []),
+    ...(["front_waist", "shoulder_to_apex"] as const).filter((code) => !given.hasCut(code)),
   ];
   if (span === null || lacks.length > 0)
     return {
       points: [],
       numbers: [],
       notes: [
-        `The apex is not marked: ${lacks.join(", ")} would say where it lies. At a fitting, place it by its drop.`,
+        `The apex is not marked: ${lacks.map((code) => nameOf(code, "single").toLowerCase()).join(", ")} would say where it lies. It can be placed by its drop at a fitting.`,
       ],
     };
   const planned = given.girth("bust");

@@ -1,0 +1,51 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useMemo } from "react";
+import type { Draft } from "../../core/drafting/index.ts";
+import type { TrunkView } from "../../core/figure/index.ts";
+import { onFigure } from "../../core/pieces/index.ts";
+import { Figure } from "../figure/Figure.tsx";
+
+/** Front and back where their lines lie on the body; nothing where a recipe has neither. */
+export function OnBody({ draft }: { draft: Draft }) {
+  const laid = useMemo(() => laidOn(draft), [draft]);
+  if (laid.length === 0) return null;
+  return (
+    <Box component="section" aria-labelledby="on-the-body" sx={{ mb: 3 }}>
+      <Typography variant="h3" id="on-the-body" sx={{ mb: 1 }}>
+        Where its lines lie
+      </Typography>
+      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", maxWidth: 420 }}>
+        {laid.map(({ view, path }) => (
+          <Box key={view}>
+            <Figure
+              view={view}
+              maxHeight={320}
+              label={`The lines of the ${view} on the body`}
+              onBody={
+                <path
+                  d={path}
+                  fill="var(--stz-palette-bench-thread)"
+                  fillOpacity={0.22}
+                  stroke="var(--stz-palette-bench-ink)"
+                  strokeWidth={1.4}
+                />
+              }
+            />
+            <Typography align="center" color="text.secondary" sx={{ fontSize: "0.85rem" }}>
+              {view}
+            </Typography>
+          </Box>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function laidOn({ pieces }: Draft): { readonly view: TrunkView; readonly path: string }[] {
+  return (["front", "back"] as const).flatMap((view) => {
+    const piece = pieces.find(({ id }) => id === view);
+    const path = piece ? onFigure(piece) : null;
+    return path ? [{ view, path }] : [];
+  });
+}
