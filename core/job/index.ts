@@ -1,6 +1,7 @@
 export { bandToTake } from "./bandToTake.ts";
 export { freezePlan } from "./freezePlan.ts";
 export { FROZEN_UPCASTS, frozenSchema } from "./frozen/index.ts";
+export { frozenFacts, type UnfrozenCloth } from "./frozenFacts.ts";
 export { type EditedThing, tellEdit } from "./history/tellEdit.ts";
 export { type Job, newJob, type SignOff } from "./job.ts";
 export { jobFacts } from "./jobFacts.ts";

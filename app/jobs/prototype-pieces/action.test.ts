@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { checkDraft } from "../../../core/drafting/index.ts";
+import { checkDraft, girthsOf } from "../../../core/drafting/index.ts";
 import { contentOf, demoStore } from "../../../data/testing/index.ts";
 import { postTo } from "../../testing/postTo.ts";
 
@@ -17,6 +17,22 @@ it("gives a prototype that was made without pieces those of its plan, once", asy
   const before = await contentOf(db);
   expect(await postTo(store, ADDRESS, {})).toMatchObject({ status: 400, wrong: ["form"] });
   expect(await contentOf(db)).toBe(before);
+});
+
+it("draws them from the body it froze, not from that of today", async () => {
+  const { store, db } = await demoStore();
+  await postTo(store, "/jobs/2/pieces", OPTIONS);
+  const prototype = await store.prototypes.find(2, 1);
+  const job = await store.jobs.find(2);
+  const girthOf = (zone: string) => prototype?.frozen.rings.find((ring) => ring.zone === zone)?.nowMm;
+  // The sheet is taken anew, five centimetres more all round: what was sewn stays what it was.
+  await db("sheet_values")
+    .where({ sheet_id: job?.sheetId ?? 0 })
+    .increment("mm", 50);
+  await postTo(store, ADDRESS, {});
+  const [kept] = await store.pieces.ofPrototype(prototype?.id ?? 0);
+  const waist = kept && girthsOf(kept.draft).girths.find(({ level }) => level === "waist");
+  expect(waist?.piecesMm).toBeCloseTo(girthOf("waist") ?? 0, 0);
 });
 
 it("says what is lacking where no options were kept, and changes nothing", async () => {

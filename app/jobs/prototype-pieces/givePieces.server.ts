@@ -1,6 +1,6 @@
 import { redirect } from "react-router";
 import { jobChanges } from "../../../core/fitting/index.ts";
-import { piecesOfNext } from "../../../core/job/index.ts";
+import { frozenFacts, piecesOfNext } from "../../../core/job/index.ts";
 import { workingsKept } from "../../../data/jobs/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { found, invalid } from "../../.server/http/answers.ts";
@@ -9,8 +9,8 @@ import { bareFacts } from "../../.server/read/workingContext.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
 /**
- * Gives a prototype that was made without pieces those of the options kept at the step Pieces: drawn from body and cloth with every
- * change it carries in, and held against the plan it froze. Its record stays as it is.
+ * Gives a prototype that was made without pieces those of the options kept at the step Pieces: drawn from the body, style
+ * and girths it froze with every change it carries in. Its record stays as it is.
  */
 export function givePieces(jobId: number, number: number, fields: Fields, store: Store) {
   return store.inTransaction(async (repositories) => {
@@ -24,7 +24,8 @@ export function givePieces(jobId: number, number: number, fields: Fields, store:
         form: "This prototype was given pieces meanwhile, in another window. They stand below.",
       });
     const workings = workingsKept(await repositories.workings.ofJob(jobId));
-    const pieces = piecesOfNext(bareFacts(read), {
+    const facts = bareFacts(read);
+    const pieces = piecesOfNext(frozenFacts(frozen, facts.beside, facts.stretch), {
       before: [],
       changes: jobChanges(read.fittings, read.ownChanges).map(({ change }) => change),
       frozen: { ...frozen, workings },
