@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
+import { memo } from "react";
 import {
   asCut,
   type Draft,
@@ -31,7 +32,7 @@ interface EdgesProps {
 }
 
 /** Every edge of every piece as the drawing numbers it; one that is chosen is lit there. */
-export function EdgeTable(props: EdgesProps) {
+export const EdgeTable = memo(function EdgeTable(props: EdgesProps) {
   const { draft, stretch } = props;
   const lengths = useLengths();
   return (
@@ -61,7 +62,7 @@ export function EdgeTable(props: EdgesProps) {
       </Box>
     </Paper>
   );
-}
+});
 
 function PieceRows({ piece, draft, stretch, lit, onLit }: EdgesProps & { piece: Piece }) {
   const { name, count, onFold, mirrored, links, takenFrom } = piece;

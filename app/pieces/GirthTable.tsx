@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
+import { memo } from "react";
 import { type Draft, girthsOf } from "../../core/drafting/index.ts";
 import { explainGirth, levelName } from "../../core/pieces/index.ts";
 import { plainTable } from "../frame/plainTable.ts";
@@ -8,7 +9,7 @@ import { useLengths } from "../frame/units/UnitContext.tsx";
 import { Why } from "../frame/why/WhyDrawer.tsx";
 
 /** What the pieces come to at every level and along every loop, against the plan. */
-export function GirthTable({ draft }: { draft: Draft }) {
+export const GirthTable = memo(function GirthTable({ draft }: { draft: Draft }) {
   const lengths = useLengths();
   const { girths, openLevels } = girthsOf(draft);
   if (girths.length === 0) return null;
@@ -60,4 +61,4 @@ export function GirthTable({ draft }: { draft: Draft }) {
       ) : null}
     </>
   );
-}
+});

@@ -1,13 +1,13 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { Draft } from "../../core/drafting/index.ts";
 import type { TrunkView } from "../../core/figure/index.ts";
 import { onFigure } from "../../core/pieces/index.ts";
 import { Figure } from "../figure/Figure.tsx";
 
 /** Front and back where their lines lie on the body; nothing where a recipe has neither. */
-export function OnBody({ draft }: { draft: Draft }) {
+export const OnBody = memo(function OnBody({ draft }: { draft: Draft }) {
   const laid = useMemo(() => laidOn(draft), [draft]);
   if (laid.length === 0) return null;
   return (
@@ -40,7 +40,7 @@ export function OnBody({ draft }: { draft: Draft }) {
       </Box>
     </Box>
   );
-}
+});
 
 function laidOn({ pieces }: Draft): { readonly view: TrunkView; readonly path: string }[] {
   return (["front", "back"] as const).flatMap((view) => {

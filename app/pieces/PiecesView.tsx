@@ -1,11 +1,12 @@
 import Typography from "@mui/material/Typography";
-import { type ReactNode, useState } from "react";
+import { useDeferredValue, useState } from "react";
 import type { CheckAnswer, Draft } from "../../core/drafting/index.ts";
 import type { StretchOnBody } from "../../core/pieces/index.ts";
 import { CheckList } from "./CheckList.tsx";
 import { EdgeTable } from "./EdgeTable.tsx";
 import type { EdgeId } from "./edgePlaces.ts";
 import { GirthTable } from "./GirthTable.tsx";
+import { OnBody } from "./OnBody.tsx";
 import { PieceBoard } from "./PieceBoard.tsx";
 
 /** Drawn pieces with all that is known of them: the drawing, the rules, the girths, the edges. Lists and drawing light one another. */
@@ -15,17 +16,19 @@ export function PiecesView({
   stretch,
   old = null,
   label,
-  children,
+  onBody = false,
 }: {
   draft: Draft;
   checks: readonly CheckAnswer[];
   stretch: StretchOnBody | null;
   old?: Draft | null;
   label: string;
-  /** Shown between the rules and the numbers. */
-  children?: ReactNode;
+  /** Shows where its lines lie on the body. */
+  onBody?: boolean;
 }) {
   const [lit, setLit] = useState<EdgeId | null>(null);
+  // The drawing follows each key at once; its long lists come in the moment after.
+  const listed = useDeferredValue(draft);
   const faults = checks.filter(({ ok }) => !ok);
   return (
     <>
@@ -38,9 +41,9 @@ export function PiecesView({
             : `${faults.length} rules are broken`}
       </Typography>
       <CheckList checks={checks} onLit={setLit} />
-      {children}
-      <GirthTable draft={draft} />
-      <EdgeTable draft={draft} stretch={stretch} lit={lit} onLit={setLit} />
+      {onBody ? <OnBody draft={listed} /> : null}
+      <GirthTable draft={listed} />
+      <EdgeTable draft={listed} stretch={stretch} lit={lit} onLit={setLit} />
     </>
   );
 }

@@ -12,7 +12,7 @@ const TYPED = [
   { name: "one-piece", address: "/jobs/4/pieces", option: "neck_depth", from: 110 },
 ] as const;
 
-/** How long pieces take in the browser from a typed option until they are drawn anew, with every rule and list beside them. */
+/** How long pieces take in the browser from a typed option until they are drawn anew with every rule; the lists come in the moment after. */
 export async function redrawFigures(): Promise<Figure[]> {
   const demo = await startDemo();
   const browser = await chromium.launch(config.use?.launchOptions);

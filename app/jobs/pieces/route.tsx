@@ -9,13 +9,12 @@ import { EmptyState } from "../../frame/EmptyState.tsx";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
-import { OnBody } from "../../pieces/OnBody.tsx";
 import { PiecesView } from "../../pieces/PiecesView.tsx";
-import { NumberList } from "../calculation/NumberList.tsx";
 import { saveWorking } from "../calculation/saveWorking.server.ts";
 import { unsavedFor } from "../calculation/unsavedFor.ts";
 import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
+import { DraftNumbers } from "./DraftNumbers.tsx";
 import { PrintForm } from "./PrintForm.tsx";
 import { RecipeNav } from "./RecipeNav.tsx";
 
@@ -94,13 +93,9 @@ export default function JobPieces({ loaderData, actionData, params }: Route.Comp
                 checks={checks}
                 stretch={page.facts.stretch}
                 label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
-              >
-                <OnBody draft={draft} />
-              </PiecesView>
-              <details>
-                <summary>Numbers the pieces are drawn by</summary>
-                <NumberList label="Numbers of the draft" numbers={numbers} />
-              </details>
+                onBody
+              />
+              <DraftNumbers numbers={numbers} />
             </>
           ) : null
         }
