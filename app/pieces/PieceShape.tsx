@@ -83,7 +83,11 @@ export function PieceShape({
       <Named
         piece={piece}
         at={namePlace(placed)}
-        textMm={narrow ? textMm : Math.min(textMm, (box.to.x - box.from.x) / WIDE)}
+        textMm={
+          narrow
+            ? Math.min(textMm, (box.to.y - box.from.y) / (LETTER * piece.name.length))
+            : Math.min(textMm, (box.to.x - box.from.x) / WIDE)
+        }
         narrow={narrow}
       />
     </g>
@@ -106,6 +110,9 @@ function Amounts({ old, now, textMm }: { old: Piece; now: Piece; textMm: number 
 
 /** A piece narrower than so many letters are high has its name along it. */
 const NARROW = 9;
+
+/** Width of a letter over its height, with room at both ends of a name. */
+const LETTER = 0.66;
 
 /** Across a piece so many letters fit at the least. */
 const WIDE = 11;

@@ -21,18 +21,24 @@ export interface Board {
 /** Lays pieces out side by side, as near to the screen's shape as their rows come; old outlines keep to their piece. */
 export function boardOf(draft: Draft, old: Draft | null = null): Board {
   const before = (old?.pieces ?? []).map(asCut);
-  const gapMm = old ? GAP_WITH_AMOUNTS_MM : GAP_MM;
-  const { widthMm, heightMm, placed } = sheetFitting(draft, ASPECT, gapMm);
+  const { widthMm, heightMm, placed } = sheetFitting(
+    draft,
+    ASPECT,
+    (placeMm) => (old ? GAP_WITH_AMOUNTS : GAP) * textOf(placeMm),
+  );
   return {
     widthMm,
     heightMm,
-    textMm: Math.max(widthMm, heightMm * ASPECT) / 52,
+    textMm: textOf(Math.max(widthMm, heightMm * ASPECT)),
     pieces: placed.map((one) => ({ ...one, old: before.find(({ id }) => id === one.piece.id) ?? null })),
   };
 }
 
-/** Between pieces the numbers of both have room, mm; where old outlines are under them, the amounts too. */
-const [GAP_MM, GAP_WITH_AMOUNTS_MM] = [36, 76];
+/** Height of the words on a board of this width, mm. */
+const textOf = (placeMm: number): number => placeMm / 52;
+
+/** Between pieces the numbers of both have room, in heights of the words; where old outlines are under them, the amounts too. */
+const [GAP, GAP_WITH_AMOUNTS] = [2.9, 5.6];
 
 /** How a piece is moved to its place, as SVG says it. */
 export const movedBy = ({ x, y }: Vector): string => `translate(${x} ${y})`;

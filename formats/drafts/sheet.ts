@@ -36,13 +36,42 @@ export interface PieceSheet {
  * begins the next.
  *
  * @param mostMm width of a row; a piece that is wider has a row of its own, and the sheet is as wide as it.
- * @param gapMm room between pieces.
  */
-export function sheetOf({ pieces }: Draft, mostMm = Number.POSITIVE_INFINITY, gapMm = GAP_MM): PieceSheet {
-  let [across, down, tallest, widest] = [gapMm, gapMm, 0, 0];
-  const placed = pieces.map(asCut).map((piece): PlacedPiece => {
+export const sheetOf = (draft: Draft, mostMm = Number.POSITIVE_INFINITY): PieceSheet =>
+  inRows(shapesOf(draft), mostMm, GAP_MM);
+
+/**
+ * Lays the pieces out in rows as large as a place of this shape can show them.
+ * @param aspect width over height of the place.
+ * @param gapFor room between pieces, by the width of a place that shows all of them, mm.
+ */
+export function sheetFitting(
+  draft: Draft,
+  aspect: number,
+  gapFor: (placeMm: number) => number = () => GAP_MM,
+): PieceSheet {
+  const shapes = shapesOf(draft);
+  const placeFor = ({ widthMm, heightMm }: PieceSheet) => Math.max(widthMm, heightMm * aspect);
+  const largest = (gapMm: number) =>
+    rowWidths(shapes, gapMm)
+      .map((mostMm) => inRows(shapes, mostMm, gapMm))
+      .reduce((best, sheet) => (placeFor(sheet) < placeFor(best) ? sheet : best), inRows(shapes, 0, gapMm));
+  return largest(gapFor(placeFor(largest(GAP_MM))));
+}
+
+/** A piece with its cut line and the box of that: worked out once, however often it is laid. */
+type Shape = Omit<PlacedPiece, "by">;
+
+const shapesOf = ({ pieces }: Draft): Shape[] =>
+  pieces.map(asCut).map((piece) => {
     const cut = cutLine(piece);
-    const box = boxOfEdges(cut);
+    return { piece, cut, box: boxOfEdges(cut) };
+  });
+
+function inRows(shapes: readonly Shape[], mostMm: number, gapMm: number): PieceSheet {
+  let [across, down, tallest, widest] = [gapMm, gapMm, 0, 0];
+  const placed = shapes.map((shape): PlacedPiece => {
+    const { box } = shape;
     const [width, height] = [box.to.x - box.from.x, box.to.y - box.from.y];
     if (across > gapMm && across + width + gapMm > mostMm) {
       down += tallest + gapMm;
@@ -52,23 +81,13 @@ export function sheetOf({ pieces }: Draft, mostMm = Number.POSITIVE_INFINITY, ga
     across += width + gapMm;
     tallest = Math.max(tallest, height);
     widest = Math.max(widest, across);
-    return { piece, cut, box, by };
+    return { ...shape, by };
   });
   return { widthMm: Math.max(widest, 2 * gapMm), heightMm: down + tallest + gapMm, placed };
 }
 
-/**
- * Lays the pieces out in rows as large as a place of this shape can show them.
- * @param aspect width over height of the place.
- */
-export function sheetFitting(draft: Draft, aspect: number, gapMm = GAP_MM): PieceSheet {
-  const [all, ...rows] = rowWidths(draft, gapMm).map((mostMm) => sheetOf(draft, mostMm, gapMm));
-  const needs = ({ widthMm, heightMm }: PieceSheet) => Math.max(widthMm, heightMm * aspect);
-  return rows.reduce((best, sheet) => (needs(sheet) < needs(best) ? sheet : best), all ?? sheetOf(draft));
-}
-
-/** Every width at which a row ends after another piece: all in one row first. */
-function rowWidths(draft: Draft, gapMm: number): number[] {
-  const { placed } = sheetOf(draft, Number.POSITIVE_INFINITY, gapMm);
-  return placed.map(({ box, by }) => box.to.x + by.x + gapMm).toReversed();
+/** Every width at which a row ends after another piece. */
+function rowWidths(shapes: readonly Shape[], gapMm: number): number[] {
+  const { placed } = inRows(shapes, Number.POSITIVE_INFINITY, gapMm);
+  return placed.map(({ box, by }) => box.to.x + by.x + gapMm);
 }
