@@ -1,6 +1,8 @@
-export { asCut, type CutPiece, type DrawnDart, dartFault } from "./asCut.ts";
+export { asCut } from "./asCut.ts";
 export { type Box, boxOfEdges } from "./box.ts";
 export { cutLine } from "./cutLine.ts";
+export type { CutPiece, DrawnDart } from "./darts/cutPiece.ts";
+export { dartFault } from "./darts/dartFault.ts";
 export { FLAT_TOLERANCE, placesAlong } from "./flatten.ts";
 export { outward, type SideEnd, sideRise } from "./lean.ts";
 export {
