@@ -27,7 +27,7 @@ export function underbustBand(given: Given, round: readonly Piece[], seamMm: num
   if (!given.hasGirth("underbust"))
     return fail(
       "missing",
-      "Expected the planned girth underbust, since an underbust band is wanted: its upper line lies there.",
+      "Expected the planned girth underbust and its height underbust_to_waist, since an underbust band is wanted: its upper line lies there.",
     );
   const pieces: Piece[] = [];
   for (const half of ["front", "back"] as const) {
