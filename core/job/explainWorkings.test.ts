@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { NEW_WIRE } from "../band/index.ts";
 import { tensionCurve } from "../cloth/index.ts";
 import { NEW_BUST_ROOM } from "../cups/index.ts";
+import { NO_PIECES } from "../pieces/index.ts";
 import { ok } from "../result.ts";
 import { BRIEF_FACTS, evaluate, sampleBody } from "../testing/index.ts";
 import { NEW_TRUNK } from "../torso/index.ts";
@@ -47,22 +48,14 @@ const elastics = [
 ];
 const settingsName = "settings as shipped";
 
-const noPieces = {
-  drawn: { measures: {}, girths: {}, lengths: {} },
-  usual: {},
-  stretch: { along: { front: null, back: null, side: null }, round: {} },
-  numbers: [],
-  lacks: [],
-  notes: [],
-};
 /** Pieces are drawn from the facts their recipes are tested with; what is cut how long is explained in `core/pieces`. */
 const pieceFacts = {
-  briefPieces: { ...noPieces, drawn: BRIEF_FACTS },
-  onePiecePieces: noPieces,
-  camisolePieces: noPieces,
-  slipPieces: noPieces,
-  skirtPieces: noPieces,
-  stripPieces: noPieces,
+  briefPieces: { ...NO_PIECES, drawn: BRIEF_FACTS },
+  onePiecePieces: NO_PIECES,
+  camisolePieces: NO_PIECES,
+  slipPieces: NO_PIECES,
+  skirtPieces: NO_PIECES,
+  stripPieces: NO_PIECES,
 };
 
 const facts: WorkingFacts = {

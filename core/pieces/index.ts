@@ -5,6 +5,6 @@ export { levelName } from "./levelName.ts";
 export { type LookedThrough, lookThrough } from "./lookedThrough.ts";
 export { onFigure } from "./onFigure.ts";
 export type { SetOptions } from "./optionFields.ts";
-export type { PieceFacts } from "./pieceFacts.ts";
+export { NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
 export type { PiecesReckoning } from "./reckonPieces.ts";
 export type { BodyWay, StretchOnBody } from "./stretchOnBody.ts";

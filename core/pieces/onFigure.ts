@@ -21,12 +21,12 @@ interface Anchored {
  * @returns path data of the field, closed; null for a piece that has no level the figure knows.
  */
 export function onFigure(piece: Piece): string | null {
-  const anchors = anchorsOf(piece);
-  if (anchors.length === 0) return null;
+  const laid = laidOf(piece);
+  if (laid.anchors.length === 0) return null;
   const half = piece.edges
     .filter(({ finish }) => finish !== "fold")
     .flatMap(({ lines }) => lines.flatMap((line) => [...placesAlong(line, FINE), line.to]))
-    .map((place) => placeOn(piece, anchors, place));
+    .map((place) => placeOn(laid, place));
   const written = (side: 1 | -1) => half.map(({ x, y }) => `${(CENTRE + side * x).toFixed(1)} ${y.toFixed(1)}`);
   return `M ${[...written(1), ...written(-1).toReversed()].join(" L ")} Z`;
 }
@@ -34,29 +34,46 @@ export function onFigure(piece: Piece): string | null {
 /** Lines are followed this closely: a line of the figure is a fiftieth of a piece wide. */
 const FINE = 0.01;
 
-/** Levels of a piece that the figure has too, downward. */
-const anchorsOf = ({ levels }: Piece): Anchored[] =>
-  levels.flatMap((line) => {
+/** What a piece is laid on the figure by. */
+interface Laid {
+  /** Its levels that the figure has too, downward. */
+  readonly anchors: readonly Anchored[];
+  /** How high it reaches where it has a shoulder, which lies on the body's; null where it has none. mm */
+  readonly shoulderMm: number | null;
+  /** How low it reaches where it has a gusset, which lies at the crotch; null where it has none. mm */
+  readonly gussetMm: number | null;
+}
+
+function laidOf({ edges, levels }: Piece): Laid {
+  const ys = edges.flatMap(({ lines }) => lines.map(({ from }) => from.y));
+  const has = (id: string) => edges.some((edge) => edge.id === id);
+  const anchors = levels.flatMap((line): Anchored[] => {
     const y = isZone(line.level) ? LEVEL[line.level as keyof typeof LEVEL] : undefined;
     return y === undefined ? [] : [{ line, y }];
   });
+  return {
+    anchors,
+    shoulderMm: has("shoulder") ? Math.min(...ys) : null,
+    gussetMm: has("gusset") ? Math.max(...ys) : null,
+  };
+}
 
 const levelAt = ({ from, to }: LevelLine, x: number): number =>
   to.x === from.x ? from.y : from.y + ((to.y - from.y) * (x - from.x)) / (to.x - from.x);
 
 /** Where a place of a piece lies on the figure, from its middle. */
-function placeOn(piece: Piece, anchors: readonly Anchored[], place: Point): Point {
+function placeOn(laid: Laid, place: Point): Point {
+  const { anchors } = laid;
   const below = anchors.findIndex(({ line }) => levelAt(line, place.x) >= place.y);
   const at = below === -1 ? anchors.length : below;
   const [upper, lower] = [anchors[at - 1], anchors[at]];
-  const y = heightOn(piece, anchors, place, upper, lower);
+  const y = heightOn(laid, place, upper, lower);
   const wide = upper && lower ? widthBetween(upper.line, lower.line, place) : ((upper ?? lower)?.line.to.x ?? 1);
   return { x: Math.min(1, place.x / wide) * bodyHalf(y), y };
 }
 
 function heightOn(
-  piece: Piece,
-  anchors: readonly Anchored[],
+  { anchors, shoulderMm, gussetMm }: Laid,
   { x, y }: Point,
   upper: Anchored | undefined,
   lower: Anchored | undefined,
@@ -65,18 +82,16 @@ function heightOn(
     const [from, to] = [levelAt(upper.line, x), levelAt(lower.line, x)];
     return upper.y + ((lower.y - upper.y) * (y - from)) / (to - from);
   }
-  const places = piece.edges.flatMap(({ lines }) => lines.map(({ from }) => from.y));
-  // A shoulder lies on the shoulder, a gusset at the crotch; else it goes on as the levels beside it do.
+  // Past its levels, without a shoulder or a gusset, it goes on as those beside it do.
   if (lower) {
-    const [at, top] = [levelAt(lower.line, x), Math.min(...places)];
-    const toShoulder = piece.edges.some(({ id }) => id === "shoulder");
-    const scale = toShoulder ? (lower.y - SHOULDER) / (at - top) : scaleOf(anchors[0], anchors[1]);
+    const at = levelAt(lower.line, x);
+    const scale = shoulderMm === null ? scaleOf(anchors[0], anchors[1]) : (lower.y - SHOULDER) / (at - shoulderMm);
     return lower.y - scale * (at - y);
   }
   if (!upper) return 0;
-  const [at, low] = [levelAt(upper.line, x), Math.max(...places)];
-  const toCrotch = piece.edges.some(({ id }) => id === "gusset");
-  const scale = toCrotch ? (LEVEL.crotch - upper.y) / (low - at) : scaleOf(anchors.at(-2), anchors.at(-1));
+  const at = levelAt(upper.line, x);
+  const scale =
+    gussetMm === null ? scaleOf(anchors.at(-2), anchors.at(-1)) : (LEVEL.crotch - upper.y) / (gussetMm - at);
   return upper.y + scale * (y - at);
 }
 

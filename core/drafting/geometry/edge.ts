@@ -52,6 +52,9 @@ export function mapped(edge: Edge, put: (place: Point) => Point): Edge {
 export const reversed = (edge: Edge): Edge =>
   edge.kind === "straight" ? straight(edge.to, edge.from) : curved(edge.to, edge.arrive, edge.leave, edge.from);
 
+/** Edges one after the other, gone along the other way. */
+export const backward = (edges: readonly Edge[]): Edge[] => edges.map(reversed).toReversed();
+
 /** An edge moved by a way. */
 export const shifted = (edge: Edge, by: Vector): Edge => mapped(edge, (place) => moved(place, by));
 

@@ -3,6 +3,7 @@ export { areaWithin } from "./area.ts";
 export { atCorners } from "./corners.ts";
 export { CROSSING_TOLERANCE, type Crossing, crossings } from "./crossing.ts";
 export {
+  backward,
   type Curved,
   curved,
   type Edge,
@@ -19,7 +20,7 @@ export { type End, type Fullness, type Join, joinOf, PLAIN, smoothCurve } from "
 export { LENGTH_TOLERANCE, lengthOfEdge, lengthOfEdges, parameterAt } from "./length.ts";
 export { lengthNearest } from "./nearest.ts";
 export { OFFSET_TOLERANCE, offsetOf } from "./offset.ts";
-export { pathData } from "./path.ts";
+export { closedPath, pathData } from "./path.ts";
 export {
   angleBetween,
   between,
@@ -28,6 +29,7 @@ export {
   dot,
   lengthOf,
   moved,
+  offLine,
   type Point,
   point,
   square,

@@ -26,3 +26,6 @@ export function pathData(edges: readonly Edge[]): string {
   }
   return parts.join(" ");
 }
+
+/** An outline as SVG path data in mm, closed. */
+export const closedPath = (outline: readonly Edge[]): string => `${pathData(outline)} Z`;

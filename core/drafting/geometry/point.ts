@@ -54,3 +54,9 @@ export const square = ({ x, y }: Vector): Vector => ({ x: -y, y: x });
 
 /** Angle from one direction to another, radians, −π to π: above 0 clockwise as seen with y down. */
 export const angleBetween = (from: Vector, to: Vector): number => Math.atan2(cross(from, to), dot(from, to));
+
+/** How far a place lies off the line through two others, mm; from the one, where they are one. */
+export function offLine(from: Point, to: Point, place: Point): number {
+  const far = distance(from, to);
+  return far === 0 ? distance(from, place) : Math.abs(cross(way(from, to), way(from, place))) / far;
+}

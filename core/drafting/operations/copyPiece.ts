@@ -3,6 +3,7 @@ import { fail, ok } from "../../result.ts";
 import type { Piece } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { name } from "./params.ts";
+import { pieceNamed } from "./pieces.ts";
 
 /** `copy`: a piece cut again from another cloth; from then on both take every change. */
 export const copyPiece = operation({
@@ -20,10 +21,11 @@ export const copyPiece = operation({
     { additionalProperties: false },
   ),
   apply(draft, { piece: id, as, name: called, role }) {
-    const from = draft.pieces.find((piece) => piece.id === id);
-    const ids = draft.pieces.map((piece) => piece.id);
-    if (!from) return fail("unknown-piece", `Expected a piece of ${ids.join(", ")}, but got “${id}”.`);
-    if (ids.includes(as)) return fail("name-taken", `Expected a name no piece has yet, but ${as} is one of them.`);
+    const found = pieceNamed(draft, id);
+    if (!found.ok) return found;
+    const from = found.value;
+    if (draft.pieces.some((piece) => piece.id === as))
+      return fail("name-taken", `Expected a name no piece has yet, but ${as} is one of them.`);
     const family = [id, ...from.links];
     const copy: Piece = { ...from, id: as, name: called, role, links: family };
     return ok({

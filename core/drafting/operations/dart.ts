@@ -1,9 +1,9 @@
 import { Type } from "typebox";
-import { fail, ok } from "../../result.ts";
-import { type Dart, dartFault } from "../piece/index.ts";
+import type { Dart } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { along, gap, name } from "./params.ts";
 import { changedAlike } from "./pieces.ts";
+import { withDartBeside } from "./placedDart.ts";
 
 /** `dart`: a gap pinched out of one edge and turned into another seam; the pieces keep it, and every later change is made with it sewn. */
 export const dart = operation({
@@ -25,20 +25,10 @@ export const dart = operation({
     { additionalProperties: false },
   ),
   apply(draft, { piece: id, edge, at, width, point, into, intoAt, stop }) {
-    return changedAlike(draft, id, (piece) => {
-      const { darts = [] } = piece;
-      const taken = darts.find((one) => [one.edge, one.into].some((has) => has === edge || has === into));
-      if (taken)
-        return fail(
-          "dart-there",
-          `Expected ${edge} and ${into} of ${piece.id} without a dart, but one goes from ${taken.edge} into ${taken.into} already: pivot or widen that one.`,
-        );
-      const added: Dart = {
-        ...{ id: `${into}.dart`, edge, atMm: at, widthMm: width },
-        ...{ point, into, intoMm: intoAt, stopMm: stop },
-      };
-      const fault = dartFault(piece, added);
-      return fault ? fail("no-dart", fault) : ok({ ...piece, darts: [...darts, added] });
-    });
+    const added: Dart = {
+      ...{ id: `${into}.dart`, edge, atMm: at, widthMm: width },
+      ...{ point, into, intoMm: intoAt, stopMm: stop },
+    };
+    return changedAlike(draft, id, (piece) => withDartBeside(piece, piece.darts ?? [], added));
   },
 });

@@ -4,6 +4,7 @@ import type { Draft } from "../draft.ts";
 import { edgeLength, type Piece } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { along, name } from "./params.ts";
+import { pieceNamed } from "./pieces.ts";
 import { edgeAt } from "./withEdge.ts";
 
 /** `notchPair`: a notch on a seam and its fellow on the edge it is sewn to. */
@@ -17,10 +18,9 @@ export const notchPair = operation({
     { additionalProperties: false },
   ),
   apply(draft, { piece: id, edge: which, at, from }) {
-    const piece = draft.pieces.find((one) => one.id === id);
-    const edge = piece
-      ? edgeAt(piece, which)
-      : fail("unknown-piece", `Expected a piece of the draft, but got “${id}”.`);
+    const piece = pieceNamed(draft, id);
+    if (!piece.ok) return piece;
+    const edge = edgeAt(piece.value, which);
     if (!edge.ok) return edge;
     const { seam } = edge.value;
     const partner = draft.pieces.find((one) => one.id === seam?.piece)?.edges.find((one) => one.id === seam?.edge);

@@ -2,17 +2,25 @@ import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import type { Piece } from "../piece/index.ts";
 
+/** A piece of a draft by its name. @returns it, or `unknown-piece`. */
+export function pieceNamed({ pieces }: Draft, id: string): Result<Piece> {
+  const piece = pieces.find((one) => one.id === id);
+  return piece
+    ? ok(piece)
+    : fail(
+        "unknown-piece",
+        `Expected a piece of ${pieces.map((one) => one.id).join(", ")}, but got “${id.slice(0, 40)}”.`,
+      );
+}
+
 /**
  * A draft with a piece changed, and every piece that is linked to it alike.
  * @returns it; `unknown-piece`; or what the change says of the first piece it cannot be done on.
  */
 export function changedAlike(draft: Draft, id: string, change: (piece: Piece) => Result<Piece>): Result<Draft> {
-  const named = draft.pieces.find((piece) => piece.id === id);
-  if (!named)
-    return fail(
-      "unknown-piece",
-      `Expected a piece of ${draft.pieces.map((piece) => piece.id).join(", ")}, but got “${id.slice(0, 40)}”.`,
-    );
+  const found = pieceNamed(draft, id);
+  if (!found.ok) return found;
+  const named = found.value;
   if (named.takenFrom)
     return fail(
       "taken-piece",

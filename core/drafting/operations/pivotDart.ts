@@ -1,9 +1,9 @@
 import { Type } from "typebox";
-import { fail, ok } from "../../result.ts";
-import { dartFault } from "../piece/index.ts";
+import { fail } from "../../result.ts";
 import { operation } from "./operation.ts";
 import { along, name } from "./params.ts";
 import { changedAlike } from "./pieces.ts";
+import { withDartBeside } from "./placedDart.ts";
 
 /** `pivotDart`: a dart taken out of the seam it lies in and turned into another, by the same angle. */
 export const pivotDart = operation({
@@ -21,11 +21,7 @@ export const pivotDart = operation({
           `Expected a dart of ${piece.id}: ${darts.map((one) => one.id).join(", ") || "it has none"}, but got “${dart}”.`,
         );
       const others = darts.filter((one) => one !== old);
-      if (others.some((one) => one.edge === into || one.into === into))
-        return fail("dart-there", `Expected ${into} of ${piece.id} without a dart, but it has one already.`);
-      const pivoted = { ...old, id: `${into}.dart`, into, intoMm: intoAt };
-      const fault = dartFault(piece, pivoted);
-      return fault ? fail("no-dart", fault) : ok({ ...piece, darts: [...others, pivoted] });
+      return withDartBeside(piece, others, { ...old, id: `${into}.dart`, into, intoMm: intoAt });
     });
   },
 });

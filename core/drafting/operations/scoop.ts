@@ -1,5 +1,4 @@
 import { Type } from "typebox";
-import { fail } from "../../result.ts";
 import { lengthOfEdges } from "../geometry/index.ts";
 import { letOutAlong } from "./letOut.ts";
 import { operation } from "./operation.ts";
@@ -18,11 +17,6 @@ export const scoop = operation({
     return changedAlike(draft, id, (piece) =>
       withEdge(piece, edge, (lines) => {
         const whole = lengthOfEdges(lines);
-        if (at > whole)
-          return fail(
-            "marks-outside",
-            `Expected a place on ${edge} of ${piece.id}, 0 to ${whole.toFixed(0)} mm along it, but got ${at.toFixed(0)} mm.`,
-          );
         return letOutAlong(lines, {
           ...{ amountMm: -depth, fullFromMm: at, fullToMm: at },
           ...{ beforeMm: at, afterMm: whole - at },

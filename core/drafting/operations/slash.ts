@@ -14,7 +14,7 @@ import {
   turned,
   way,
 } from "../geometry/index.ts";
-import { edgeLength, type Piece, type PieceEdge } from "../piece/index.ts";
+import { edgeLength, movedPoints, type Piece, type PieceEdge } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { along, amount, name } from "./params.ts";
 import { changedAlike } from "./pieces.ts";
@@ -89,8 +89,6 @@ function swung(piece: Piece, { edge: id, at, hinge, byMm }: Slash): Result<Piece
     ...piece,
     edges,
     levels: piece.levels.map((line) => (above(line) ? { ...line, to: swing(line.to) } : line)),
-    ...(piece.points
-      ? { points: piece.points.map(({ id, at: place }) => ({ id, at: beyondCut(place) ? swing(place) : place })) }
-      : {}),
+    ...movedPoints(piece, (place) => (beyondCut(place) ? swing(place) : place)),
   });
 }

@@ -1,7 +1,6 @@
 import { fail, ok, type Result } from "../../result.ts";
 import {
   angleBetween,
-  cross,
   crossings,
   directionAt,
   distance,
@@ -10,13 +9,12 @@ import {
   lengthOf,
   mapped,
   moved,
-  type Point,
+  offLine,
   placeAlong,
   placeAt,
   point,
   straight,
   turned,
-  unit,
   type Vector,
   way,
 } from "../geometry/index.ts";
@@ -79,8 +77,7 @@ const MEETS_MM = 1e-6;
 /** True where a way goes along a fold: an end at it moves, and stays on it. */
 function alongFold({ lines }: PieceEdge, by: Vector): boolean {
   const [from, to] = [lines[0]?.from, lines.at(-1)?.to];
-  const along = from && to && unit(way(from, to));
-  return along ? Math.abs(cross(along, by)) < ON_FOLD_MM : false;
+  return from !== undefined && to !== undefined && offLine(from, to, moved(from, by)) < ON_FOLD_MM;
 }
 
 /** An end is on the fold to this, mm. */
@@ -132,16 +129,10 @@ function endedAt(line: LevelLine, old: readonly Edge[], lines: readonly Edge[]):
   const met = lines.flatMap((edge) => [
     ...crossings(straight(line.from, far), edge).map(({ at }) => at),
     // Where two parts of the edge meet on the level, a crossing may be found on neither.
-    ...(offRay(line.from, far, edge.to) < ON_EDGE_MM ? [edge.to] : []),
+    ...(offLine(line.from, far, edge.to) < ON_EDGE_MM ? [edge.to] : []),
   ]);
   const [nearest] = met.toSorted((one, other) => distance(one, line.to) - distance(other, line.to));
   return nearest ? [{ ...line, to: nearest }] : [];
-}
-
-/** How far a place lies beside a line from one place through another, mm. */
-function offRay(from: Point, through: Point, place: Point): number {
-  const along = unit(way(from, through));
-  return along ? Math.abs(cross(along, way(from, place))) : distance(from, place);
 }
 
 /** A level ends on an edge to this, mm: as near as crossings of curves are found. */

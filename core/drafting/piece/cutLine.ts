@@ -1,4 +1,5 @@
 import {
+  backward,
   type Crossing,
   cross,
   crossings,
@@ -74,14 +75,7 @@ function fromFold(lines: readonly Edge[], fold: readonly Edge[]): Edge[] {
 }
 
 /** The same for a line that ends at a fold. */
-function toFold(lines: readonly Edge[], fold: readonly Edge[]): Edge[] {
-  const line = lineOfFold(fold);
-  for (const [at, edge] of lines.entries()) {
-    const met = line && crossings(edge, line)[0];
-    if (met) return [...lines.slice(0, at), partOf(edge, 0, met.onFirst)];
-  }
-  return [...lines];
-}
+const toFold = (lines: readonly Edge[], fold: readonly Edge[]): Edge[] => backward(fromFold(backward(lines), fold));
 
 /** Lines beside one edge whose parts meet at the least of corners lie apart by less than this, mm: they are brought together. */
 const APART_MM = 0.2;

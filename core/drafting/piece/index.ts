@@ -15,6 +15,7 @@ export {
   edgeOf,
   type LevelLine,
   levelWidth,
+  movedPoints,
   type Notch,
   outlineOf,
   type Piece,

@@ -137,6 +137,10 @@ export function edgeOf(piece: Piece, id: string): PieceEdge {
   return edge;
 }
 
+/** The drill points of a piece, each moved: to be laid over the piece they are of. */
+export const movedPoints = ({ points }: Piece, move: (place: Point) => Point): Pick<Piece, "points"> =>
+  points ? { points: points.map(({ id, at }) => ({ id, at: move(at) })) } : {};
+
 /** A drill point of a piece by its name; null where it has none. */
 export const pointOf = ({ points = [] }: Piece, id: string): Point | null =>
   points.find((one) => one.id === id)?.at ?? null;

@@ -16,8 +16,13 @@ export interface SharedGirth {
 export const halfWidth = ({ girthMm, front }: SharedGirth, half: Half): number =>
   (girthMm * (half === "front" ? front.share : 1 - front.share)) / 2;
 
-/** The half width of one half at each level, opened: planned G, arc share. */
-export const widthNumbers = (levels: readonly SharedGirth[], half: Half): DraftNumber[] =>
+/** The half width of front and back at each level, opened: planned G, arc share. */
+export const widthNumbers = (levels: readonly SharedGirth[]): DraftNumber[] => [
+  ...numbersOf(levels, "front"),
+  ...numbersOf(levels, "back"),
+];
+
+const numbersOf = (levels: readonly SharedGirth[], half: Half): DraftNumber[] =>
   levels.map((level) => {
     const name = ZONE_NAMES[level.zone].toLowerCase();
     const girth = term("garment", "length")("G", `planned girth, ${name}`, level.girthMm, "ease plan");

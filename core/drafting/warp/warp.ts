@@ -5,6 +5,7 @@ import {
   type Edge,
   lengthOfEdge,
   moved,
+  offLine,
   type Point,
   parameterAt,
   placeAt,
@@ -53,11 +54,4 @@ function endAt(edge: Edge, t: number, warp: Warp) {
   if (!direction) return { from, to, speed: { x: 0, y: 0 } };
   const [before, after] = [warp(moved(from, direction, -NEAR_MM)), warp(moved(from, direction, NEAR_MM))];
   return { from, to, speed: times(way(before, after), 1 / (2 * NEAR_MM)) };
-}
-
-/** How far a place lies off the line between two others, mm. */
-function offLine(from: Point, to: Point, place: Point): number {
-  const [line, off] = [way(from, to), way(from, place)];
-  const far = distance(from, to);
-  return far === 0 ? distance(from, place) : Math.abs(line.x * off.y - line.y * off.x) / far;
 }

@@ -1,5 +1,5 @@
 import { lengthOfEdges, partAlong } from "../geometry/index.ts";
-import { edgeOf, type Piece } from "../piece/index.ts";
+import { edgeOf, movedPoints, type Piece } from "../piece/index.ts";
 import { type Warp, warpedEdges } from "./warp.ts";
 
 /** A piece with every place moved: edges, levels, grain; a notch stays at its place on its edge. */
@@ -13,6 +13,6 @@ export function warpedPiece(piece: Piece, warp: Warp): Piece {
       edge,
       mm: lengthOfEdges(warpedEdges(partAlong(edgeOf(piece, edge).lines, 0, mm), warp)),
     })),
-    ...(piece.points ? { points: piece.points.map(({ id, at }) => ({ id, at: warp(at) })) } : {}),
+    ...movedPoints(piece, warp),
   };
 }

@@ -1,4 +1,4 @@
-import { type Draft, edgeLength, lengthNearest, type Piece, pointOf } from "../../drafting/index.ts";
+import { type Draft, edgeLength, lengthNearest, type PieceEdge, type Point, pointOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { NO_APEX, withApex } from "./point.ts";
 import { call, type Drawn, instead } from "./rule.ts";
@@ -12,7 +12,8 @@ const STOP_MM = 20;
 /** A gape becomes a dart: pinched in the middle of the edge that gapes, turned about the apex, opened in the side seam. */
 export function drawDart({ spot }: Pick<Change, "spot">, draft: Draft, widthMm: number): Drawn {
   const piece = withApex(draft);
-  if (!piece) return NO_APEX;
+  const apex = piece && pointOf(piece, "apex");
+  if (!apex) return NO_APEX;
   const [gaping, side] = [spot, "side"].map((id) => piece.edges.find((edge) => edge.id === id));
   if (!gaping || !side)
     return instead(`A gape there is not on the ${piece.name.toLowerCase()}: work the dart out at Cups.`);
@@ -20,19 +21,18 @@ export function drawDart({ spot }: Pick<Change, "spot">, draft: Draft, widthMm: 
     calls: [
       call("dart", {
         ...{ piece: piece.id, edge: gaping.id, at: edgeLength(gaping) / 2, width: widthMm },
-        ...{ point: "apex", into: side.id, intoAt: mouthAt(piece, side), stop: STOP_MM },
+        ...{ point: "apex", into: side.id, intoAt: mouthAt(apex, side), stop: STOP_MM },
       }),
     ],
   };
 }
 
 /** Where the dart goes into the side, mm along it. */
-function mouthAt(piece: Piece, side: Piece["edges"][number]): number {
-  const apex = pointOf(piece, "apex");
+function mouthAt(apex: Point, side: PieceEdge): number {
   const whole = edgeLength(side);
-  const beside = apex ? lengthNearest(side.lines, { x: far(side), y: apex.y + BELOW_MM }) : whole / 4;
+  const beside = lengthNearest(side.lines, { x: far(side), y: apex.y + BELOW_MM });
   return Math.min(whole - FROM_END_MM, Math.max(FROM_END_MM, beside));
 }
 
 /** How far out a side reaches, mm. */
-const far = ({ lines }: Piece["edges"][number]): number => Math.max(...lines.map(({ to }) => to.x));
+const far = ({ lines }: PieceEdge): number => Math.max(...lines.map(({ to }) => to.x));

@@ -12,11 +12,10 @@ import {
 } from "../../geometry/index.ts";
 import type { Dart } from "../piece.ts";
 
-/** The pinch of a dart on its edge: where both sides of the wedge meet it, along it, and its angle, radians. */
+/** The pinch of a dart on its edge: where both sides of the wedge meet it, along it. */
 export interface Pinch {
   readonly fromMm: number;
   readonly toMm: number;
-  readonly angle: number;
 }
 
 /** The wedge that a dart takes out of the edge that gapes: `θ = 2 asin(d / (2a))`. @returns null where the edge has no room for it. */
@@ -27,7 +26,7 @@ export function pinchOf(lines: readonly Edge[], about: Point, { atMm, widthMm }:
   const angle = 2 * Math.asin(widthMm / (2 * apart));
   const ray = (by: number) => meets(lines, about, moved(about, turned(way(about, middle), by), FAR), atMm);
   const [one, other] = [ray(-angle / 2), ray(angle / 2)];
-  return one === null || other === null ? null : { fromMm: Math.min(one, other), toMm: Math.max(one, other), angle };
+  return one === null || other === null ? null : { fromMm: Math.min(one, other), toMm: Math.max(one, other) };
 }
 
 /** A side of a wedge is looked for up to so many times the way to the edge. */

@@ -42,13 +42,13 @@ export function withDart(cut: CutPiece, piece: Piece, dart: Dart): CutPiece {
         { ...edge, ...dartMouth(dart.id, from, to, end) },
         { ...edge, id: `${edge.id}-2`, lines: opened[1] },
       ];
-    return [wedge.between(at) ? { ...edge, lines: edge.lines.map((line) => mapped(line, turn)) } : edge];
+    return [wedge.between(at) ? { ...edge, lines: turn(edge.lines) } : edge];
   });
   const gap = { ...wedge.pinch, shorterMm: edgeLength(gaping) - edgeLength({ ...gaping, lines: closed }) };
   return {
     ...cut,
     edges,
-    levels: cut.levels.map((line): LevelLine => (wedge.turns(line.to) ? { ...line, to: turn(line.to) } : line)),
+    levels: cut.levels.map((line): LevelLine => (wedge.turns(line.to) ? { ...line, to: wedge.turned(line.to) } : line)),
     notches: cut.notches.map((notch) => notchOn(notch, dart, gap)),
     points: [...(cut.points ?? []), { id: `${dart.id}.end`, at: end }],
     drawnDarts: [...cut.drawnDarts, { id: dart.id, mouth: [from, to], end, widthMm: distance(from, to) }],
@@ -67,7 +67,9 @@ interface Wedge {
   readonly between: (at: number) => boolean;
   /** True for a place that turns. */
   readonly turns: (place: Point) => boolean;
-  readonly turn: (place: Point) => Point;
+  /** Where it comes to lie, and where whole lines do. */
+  readonly turned: (place: Point) => Point;
+  readonly turn: (lines: readonly Edge[]) => Edge[];
 }
 
 function wedgeOf(cut: CutPiece, dart: Dart): Wedge | null {
@@ -87,11 +89,13 @@ function wedgeOf(cut: CutPiece, dart: Dart): Wedge | null {
   const closing = angleBetween(way(about, forward ? far : near), way(about, forward ? near : far));
   // Seen from the point, what turns lies clockwise from the pinch to the mouth, or from the mouth to the pinch.
   const [starts, ends] = forward ? [far, mouth] : [mouth, near];
+  const turnedPlace = (place: Point) => moved(about, turned(way(about, place), closing));
   return {
     ...{ about, gaping, seam, pinch, forward },
     between: (at) => at > Math.min(gapeAt, seamAt) && at < Math.max(gapeAt, seamAt),
     turns: (place) => clockwise(about, starts, place) < clockwise(about, starts, ends),
-    turn: (place) => moved(about, turned(way(about, place), closing)),
+    turned: turnedPlace,
+    turn: (lines) => lines.map((line) => mapped(line, turnedPlace)),
   };
 }
 
@@ -99,15 +103,13 @@ function wedgeOf(cut: CutPiece, dart: Dart): Wedge | null {
 function closedGap({ gaping, pinch, forward, turn }: Wedge): Edge[] {
   const before = partAlong(gaping.lines, 0, pinch.fromMm);
   const after = partAlong(gaping.lines, pinch.toMm, edgeLength(gaping));
-  const turnedLines = (lines: readonly Edge[]) => lines.map((line) => mapped(line, turn));
-  return forward ? trued(before, turnedLines(after), TRUED_MM) : trued(turnedLines(before), after, TRUED_MM);
+  return forward ? trued(before, turn(after), TRUED_MM) : trued(turn(before), after, TRUED_MM);
 }
 
 /** The two parts of the seam beside the dart. */
 function openedSeam({ seam, forward, turn }: Wedge, intoMm: number): readonly [Edge[], Edge[]] {
   const [first, second] = [partAlong(seam.lines, 0, intoMm), partAlong(seam.lines, intoMm, edgeLength(seam))];
-  const turnedLines = (lines: readonly Edge[]) => lines.map((line) => mapped(line, turn));
-  return forward ? [turnedLines(first), second] : [first, turnedLines(second)];
+  return forward ? [turn(first), second] : [first, turn(second)];
 }
 
 /** Angle from one place to another, clockwise about a third, radians, 0 to 2π. */

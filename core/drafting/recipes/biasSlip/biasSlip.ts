@@ -88,8 +88,7 @@ function draw(given: Given): Result<Draft> {
     levels: all.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
     loops: [],
     numbers: [
-      ...widthNumbers(all, "front"),
-      ...widthNumbers(all, "back"),
+      ...widthNumbers(all),
       straps.number,
       cowlAtBust({ cowlMm, riseMm, toWaistMm, value: atBustMm }),
       strapLength(given, levels.value),

@@ -69,12 +69,7 @@ function draw(given: Given): Result<Draft> {
       toMm: given.cut("waist_to_hip") - given.number("leg_raise"),
     }),
     loops: [],
-    numbers: [
-      ...centres.numbers,
-      ...widthNumbers(levels.value, "front"),
-      ...widthNumbers(levels.value, "back"),
-      ...legs.numbers,
-    ],
+    numbers: [...centres.numbers, ...widthNumbers(levels.value), ...legs.numbers],
     oneLines: [oneLine(["front", "waist", "end"], ["back", "waist", "end"]), ...legs.oneLines],
     elastics: [legs.elastic],
     limits:

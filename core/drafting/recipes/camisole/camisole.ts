@@ -67,8 +67,7 @@ function draw(given: Given): Result<Draft> {
     levels: all.map(({ zone, girthMm }) => ({ level: zone, plannedMm: girthMm })),
     loops: [],
     numbers: [
-      ...widthNumbers(all, "front"),
-      ...widthNumbers(all, "back"),
+      ...widthNumbers(all),
       straps.number,
       ...apex.numbers,
       lengthNumber("side.underarmToWaist", "Underarm level to waist", {

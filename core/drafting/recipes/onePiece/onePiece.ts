@@ -105,8 +105,7 @@ function draw(given: Given): Result<Draft> {
     numbers: [
       ...trunk.numbers,
       ...centres.numbers,
-      ...widthNumbers(levels.value, "front"),
-      ...widthNumbers(levels.value, "back"),
+      ...widthNumbers(levels.value),
       ...(halter ? [] : [straps.number]),
       ...apex.numbers,
       ...legs.numbers,

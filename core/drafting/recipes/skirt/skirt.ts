@@ -1,7 +1,7 @@
 import { term } from "../../../explain/index.ts";
 import { fail, ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
-import { type Edge, type Point, point, reversed, smoothCurve, straight } from "../../geometry/index.ts";
+import { backward, type Edge, type Point, point, smoothCurve, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
 import type { Half } from "../drawn.ts";
 import { edge, grainAt, lengthNumber, onFold, sewnTo } from "../drawn.ts";
@@ -65,8 +65,7 @@ function draw(given: Given): Result<Draft> {
     levels: [{ level: "hip", plannedMm: hip.girthMm }],
     loops: [],
     numbers: [
-      ...widthNumbers([hip], "front"),
-      ...widthNumbers([hip], "back"),
+      ...widthNumbers([hip]),
       lengthNumber("skirt.length", "Length from the hip down", {
         formula: "L = S − h",
         terms: [
@@ -131,4 +130,3 @@ function down(from: Point, acrossMm: number, kneeMm: number, lengthMm: number): 
 }
 
 const narrowedAt = (lines: readonly Edge[]): boolean => lines.length > 1;
-const backward = (lines: readonly Edge[]): Edge[] => lines.map(reversed).toReversed();
