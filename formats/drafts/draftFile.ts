@@ -2,6 +2,7 @@ import { Type } from "typebox";
 import { type DraftFacts, OPERATIONS, type OperationCall } from "../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { readJson } from "../json.ts";
+import { withinLimit } from "../textLimit.ts";
 import { validator } from "../validation.ts";
 
 /** Longest text of a file that is read: a draft is a few hundred numbers, not megabytes of them. */
@@ -60,11 +61,8 @@ export interface DraftRequest {
  *   are not in millimetres.
  */
 export function readDraftFile(text: string): Result<DraftRequest> {
-  if (text.length > LONGEST_TEXT)
-    return fail(
-      "file-too-large",
-      `Expected a file of up to ${LONGEST_TEXT / 1_000_000} million signs, but it has ${text.length}.`,
-    );
+  const limited = withinLimit(text, LONGEST_TEXT);
+  if (!limited.ok) return limited;
   const json = readJson(text);
   if (!json.ok) return json;
   const unit = unitOf(json.value);

@@ -2,6 +2,7 @@ import { type Static, Type } from "typebox";
 import {
   asCut,
   checkDraft,
+  closedPath,
   cutLine,
   type Draft,
   edgeLength,
@@ -145,7 +146,7 @@ function pieceJson(piece: Piece): DraftJson["pieces"][number] {
     mirrored: piece.mirrored,
     role: piece.role,
     edges: cut.edges.map(edgeJson),
-    cut: `${pathData(cutLine(cut))} Z`,
+    cut: closedPath(cutLine(cut)),
     levels: piece.levels.map((line) => ({ level: line.level, width: written(levelWidth(line)) })),
     grain: { from: at(piece.grain.from), to: at(piece.grain.to) },
     notches: cut.notches.map(({ edge, mm }) => ({ edge, along: written(mm) })),

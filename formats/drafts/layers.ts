@@ -1,4 +1,5 @@
 import {
+  closedPath,
   edgeOf,
   moved,
   outlineOf,
@@ -42,8 +43,8 @@ const BESIDE_GRAIN_MM = 3;
 
 /** The lines of a piece by layer, as path data in its own places, mm. */
 export const linesOf = ({ piece, cut }: PlacedPiece): Readonly<Record<Exclude<Layer, "text">, readonly string[]>> => ({
-  cut: [`${pathData(cut)} Z`],
-  seam: [`${pathData(outlineOf(piece))} Z`],
+  cut: [closedPath(cut)],
+  seam: [closedPath(outlineOf(piece))],
   level: piece.levels.map(({ from, to }) => line(from, to)),
   marking: [
     line(piece.grain.from, piece.grain.to),

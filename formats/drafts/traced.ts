@@ -23,6 +23,11 @@ export interface TracedPieces {
 /** Longest text that is read: a garment is some hundred kilobytes. */
 export const LONGEST_TEXT = 20_000_000;
 
-/** What was passed over, in lines that can be shown. */
-export const toldOver = (passedOver: ReadonlyMap<string, number>): string[] =>
-  [...passedOver].map(([kind, times]) => `${kind}: ${times}`).toSorted();
+/** Counts what is passed over by its kind, to be told in lines that can be shown. */
+export function passingOver(): { readonly passOver: (kind: string) => void; readonly told: () => string[] } {
+  const times = new Map<string, number>();
+  return {
+    passOver: (kind) => void times.set(kind, (times.get(kind) ?? 0) + 1),
+    told: () => [...times].map(([kind, count]) => `${kind}: ${count}`).toSorted(),
+  };
+}

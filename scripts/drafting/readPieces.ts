@@ -1,5 +1,5 @@
 import { extname } from "node:path";
-import { areaWithin, atCorners, type Edge, lengthOfEdges, pathData } from "../../core/drafting/index.ts";
+import { areaWithin, atCorners, closedPath, type Edge, lengthOfEdges } from "../../core/drafting/index.ts";
 import { readDxf } from "../../formats/drafts/dxf/readDxf.ts";
 import { readSvg } from "../../formats/drafts/svg/readSvg.ts";
 import { type CommandAnswer, readText, stop } from "../commandLine.ts";
@@ -38,7 +38,7 @@ const DECIMALS = 3;
 const told = (mm: number): number => Number(mm.toFixed(DECIMALS));
 
 const measured = (lines: readonly Edge[]) => ({
-  path: `${pathData(lines)} Z`,
+  path: closedPath(lines),
   length: told(lengthOfEdges(lines)),
   area: told(Math.abs(areaWithin(lines))),
   edges: atCorners(lines).map((run) => told(lengthOfEdges(run))),

@@ -1,7 +1,8 @@
 import DxfParser, { type IDxf, type IEntity, type IPoint } from "dxf-parser";
 import { distance, type Edge, type Point, straight } from "../../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
-import { LONGEST_TEXT, type TracedPiece, type TracedPieces, toldOver } from "../traced.ts";
+import { withinLimit } from "../../textLimit.ts";
+import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
 import { DXF_LAYERS } from "./layers.ts";
 
 /** Millimetres of the units a file may be in, by their numbers in it. */
@@ -14,11 +15,8 @@ const UNIT_MM: Readonly<Record<number, number>> = { 1: 25.4, 4: 1, 5: 10, 6: 100
  * @returns them; or `file-too-large`, `dxf-unreadable`, `unit-unknown`, `no-pieces`.
  */
 export function readDxf(text: string, unitMm?: number): Result<TracedPieces> {
-  if (text.length > LONGEST_TEXT)
-    return fail(
-      "file-too-large",
-      `Expected a file of up to ${LONGEST_TEXT / 1_000_000} million signs, but it has ${text.length}.`,
-    );
+  const limited = withinLimit(text, LONGEST_TEXT);
+  if (!limited.ok) return limited;
   const file = parsed(text);
   if (!file) return fail("dxf-unreadable", "Expected a DXF file in text form, but it cannot be read as one.");
   const told = Number(file.header?.$INSUNITS ?? 0);
@@ -28,17 +26,16 @@ export function readDxf(text: string, unitMm?: number): Result<TracedPieces> {
       "unit-unknown",
       `Expected the file to say inches, mm, cm or m, but its unit is ${told === 0 ? "not told" : `number ${told}`}: say which it is.`,
     );
-  const passedOver = new Map<string, number>();
+  const { passOver, told: passedOver } = passingOver();
   const pieces = Object.values(file.blocks ?? {}).flatMap((block) => {
-    const piece = pieceOf(block.name, block.entities ?? [], mm, (entity) => {
-      const kind = `${entity.type} on layer ${entity.layer}`;
-      passedOver.set(kind, (passedOver.get(kind) ?? 0) + 1);
-    });
+    const piece = pieceOf(block.name, block.entities ?? [], mm, ({ type, layer }) =>
+      passOver(`${type} on layer ${layer}`),
+    );
     return piece ? [piece] : [];
   });
   if (pieces.length === 0)
     return fail("no-pieces", "Expected blocks with an outline on layer 1 or 14, but the file has none.");
-  return ok({ pieces, passedOver: toldOver(passedOver) });
+  return ok({ pieces, passedOver: passedOver() });
 }
 
 function parsed(text: string): IDxf | null {

@@ -1,9 +1,9 @@
 import PDFDocument from "pdfkit";
-import { type Draft, pathData } from "../../../core/drafting/index.ts";
+import { closedPath, type Draft } from "../../../core/drafting/index.ts";
 import { linesOf } from "../layers.ts";
 import { type PlacedPiece, sheetFitting } from "../sheet.ts";
+import { beginPage, writer } from "./page.ts";
 import { MARGIN_MM } from "./papers.ts";
-import { POINTS_PER_MM } from "./points.ts";
 
 /** An A4 lying on its long side, mm; what is drawn takes its upper part, the list the rest. */
 const PAPER = { widthMm: 297, heightMm: 210 };
@@ -44,19 +44,18 @@ const COLUMNS: readonly {
  */
 export function cuttingSheetPdf(draft: Draft, { title }: { readonly title: string }): NodeJS.ReadableStream {
   const doc = new PDFDocument({ autoFirstPage: false, info: { Title: title } });
-  doc.addPage({ size: [PAPER.widthMm * POINTS_PER_MM, PAPER.heightMm * POINTS_PER_MM], margin: 0 });
-  doc.scale(POINTS_PER_MM).translate(MARGIN_MM, 0).fillColor("#000").strokeColor("#000");
+  beginPage(doc, PAPER).translate(MARGIN_MM, 0).fillColor("#000").strokeColor("#000");
   const room = PAPER.widthMm - 2 * MARGIN_MM;
   const sheet = sheetFitting(draft, room / DRAWN.heightMm);
   const scale = Math.min(room / sheet.widthMm, DRAWN.heightMm / sheet.heightMm);
-  const text = (words: string, x: number, y: number, size: number) =>
-    doc.fontSize(size).text(words, x, y, { lineBreak: false });
+  const text = writer(doc);
   text(title, 0, MARGIN_MM, 5.5);
   text(`Small, one to ${(1 / scale).toFixed(1)}: not to be cut from.`, 0, MARGIN_MM + 7, TEXT_MM);
   doc.save().translate(0, DRAWN.fromMm).scale(scale);
   for (const placed of sheet.placed) drawSmall(doc, placed, scale);
   doc.restore();
-  drawList(doc, sheet.placed, room, text);
+  drawList(doc, sheet.placed, room);
+  doc.restore();
   doc.end();
   return doc as NodeJS.ReadableStream;
 }
@@ -67,22 +66,18 @@ function drawSmall(doc: PDFKit.PDFDocument, placed: PlacedPiece, scale: number):
     .save()
     .translate(by.x, by.y)
     .lineWidth(0.25 / scale)
-    .path(`${pathData(cut)} Z`)
+    .path(closedPath(cut))
     .stroke();
   doc.lineWidth(0.12 / scale);
   for (const path of linesOf(placed).marking) doc.path(path).stroke();
   const x = piece.grain.from.x + BESIDE_GRAIN_MM / scale;
   const size = Math.min(TEXT_MM / scale, (box.to.x - x) / (LETTER * piece.name.length));
-  doc.fontSize(size).text(piece.name, x, (piece.grain.from.y + piece.grain.to.y) / 2, { lineBreak: false });
+  writer(doc)(piece.name, x, (piece.grain.from.y + piece.grain.to.y) / 2, size);
   doc.restore();
 }
 
-function drawList(
-  doc: PDFKit.PDFDocument,
-  placed: readonly PlacedPiece[],
-  roomMm: number,
-  text: (words: string, x: number, y: number, size: number) => unknown,
-): void {
+function drawList(doc: PDFKit.PDFDocument, placed: readonly PlacedPiece[], roomMm: number): void {
+  const text = writer(doc);
   let y = DRAWN.fromMm + DRAWN.heightMm + 4;
   const called = (id: string) => placed.find(({ piece }) => piece.id === id)?.piece.name.toLowerCase() ?? id;
   // However many pieces there are, the page is one: their lines close up.

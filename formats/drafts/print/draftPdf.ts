@@ -1,11 +1,11 @@
 import PDFDocument from "pdfkit";
-import { asCut, type Draft, outlineOf, type Piece, pathData } from "../../../core/drafting/index.ts";
+import { asCut, closedPath, type Draft, outlineOf, type Piece } from "../../../core/drafting/index.ts";
 import { LAYER_NAMES, LAYERS, type Layer, linesOf, wordsOf } from "../layers.ts";
 import type { PlacedPiece } from "../sheet.ts";
 import { drawMap } from "./mapPage.ts";
+import { beginPage, writer } from "./page.ts";
 import { MARGIN_MM, OVERLAP_MM, type PieceFormat } from "./papers.ts";
 import { pdfLayers } from "./pdfLayers.ts";
-import { POINTS_PER_MM } from "./points.ts";
 import { type Tile, type Tiling, tilingOf } from "./tiles.ts";
 
 /** Other pieces under those that are printed: each lies where the one of its name does. */
@@ -37,7 +37,7 @@ interface LineStyle {
 const UNDER: LineStyle = { wide: 0.25, dash: [6, 2], tone: "#777" };
 
 /** The seam lines of a piece by its name. */
-const outlineById = (piece: Piece) => [piece.id, `${pathData(outlineOf(asCut(piece)))} Z`] as const;
+const outlineById = (piece: Piece) => [piece.id, closedPath(outlineOf(asCut(piece)))] as const;
 
 /** The lines of each layer. */
 const LINES: Readonly<Record<Exclude<Layer, "text">, LineStyle>> = {
@@ -47,8 +47,8 @@ const LINES: Readonly<Record<Exclude<Layer, "text">, LineStyle>> = {
   marking: { wide: 0.4, dash: null },
 };
 
-/** Length of the marks in the corners of a tile, mm. */
-const MARK_MM = 5;
+/** Length of the marks in the corners of a tile, and height of its name, mm. */
+const [MARK_MM, TEXT_MM] = [5, 3.2];
 
 /**
  * The pieces of a draft at full size as a PDF: a first page with a map of the papers and two squares to measure, then the papers
@@ -59,6 +59,7 @@ const MARK_MM = 5;
 export function draftPdf(draft: Draft, { title, format, layers = LAYERS, under = [], onPage }: PrintOptions) {
   const tiling = tilingOf(draft, format);
   const doc = new PDFDocument({ autoFirstPage: false, info: { Title: title } });
+  const write = writer(doc);
   const pages = tiling.tiles.length + 1;
   const drawings = new Map(tiling.sheet.placed.map((placed) => [placed, linesOf(placed)] as const));
   const below = under.map(({ name, draft: other }) => ({ name, pieces: new Map(other.pieces.map(outlineById)) }));
@@ -80,16 +81,13 @@ export function draftPdf(draft: Draft, { title, format, layers = LAYERS, under =
 
   function drawTile(tile: Tile) {
     const { paper, shows } = tiling;
-    doc.addPage({ size: [paper.widthMm * POINTS_PER_MM, paper.heightMm * POINTS_PER_MM], margin: 0 });
-    doc.save().scale(POINTS_PER_MM).translate(MARGIN_MM, MARGIN_MM);
+    beginPage(doc, paper).translate(MARGIN_MM, MARGIN_MM);
     doc.save().rect(0, 0, shows.widthMm, shows.heightMm).clip();
     for (const placed of tile.pieces) drawPiece(placed, tile);
     doc.restore();
     drawMarks(tiling);
-    doc
-      .fontSize(3.2)
-      .fillColor("#000")
-      .text(`${tile.name} · ${title}`, MARK_MM + 2, 1, { lineBreak: false });
+    doc.fillColor("#000");
+    write(`${tile.name} · ${title}`, MARK_MM + 2, 1, TEXT_MM);
     doc.restore();
   }
 
@@ -108,11 +106,8 @@ export function draftPdf(draft: Draft, { title, format, layers = LAYERS, under =
   }
 
   function drawWords(placed: PlacedPiece) {
-    for (const { text, at, sizeMm } of wordsOf(placed))
-      doc
-        .fontSize(sizeMm)
-        .fillColor("#000")
-        .text(text, at.x, at.y - sizeMm, { lineBreak: false });
+    doc.fillColor("#000");
+    for (const { text, at, sizeMm } of wordsOf(placed)) write(text, at.x, at.y - sizeMm, sizeMm);
   }
 
   function drawLines(paths: readonly string[], { wide, dash, tone = "#000" }: LineStyle) {

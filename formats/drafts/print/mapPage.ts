@@ -1,6 +1,6 @@
-import { pathData } from "../../../core/drafting/index.ts";
+import { closedPath } from "../../../core/drafting/index.ts";
+import { beginPage, writer } from "./page.ts";
 import { MARGIN_MM, type PieceFormat } from "./papers.ts";
-import { POINTS_PER_MM } from "./points.ts";
 import type { Tiling } from "./tiles.ts";
 
 /** The squares that tell whether a print has its true size, mm. */
@@ -22,10 +22,8 @@ export function drawMap(
   { title, format }: { readonly title: string; readonly format: PieceFormat },
 ): void {
   const paper = format.heightMm !== null && format.widthMm < 300 ? tiling.paper : OFFICE;
-  doc.addPage({ size: [paper.widthMm * POINTS_PER_MM, paper.heightMm * POINTS_PER_MM], margin: 0 });
-  doc.save().scale(POINTS_PER_MM).fillColor("#000").strokeColor("#000");
-  const text = (words: string, x: number, y: number, size: number) =>
-    doc.fontSize(size).text(words, x, y, { lineBreak: false });
+  beginPage(doc, paper).fillColor("#000").strokeColor("#000");
+  const text = writer(doc);
   text(title, MARGIN_MM, MARGIN_MM, 6);
   text(`${format.name}: ${tiling.tiles.length} of ${tiling.columns} × ${tiling.rows} papers`, MARGIN_MM, 18, 3.6);
   let y = 30;
@@ -61,7 +59,7 @@ function drawPapers(doc: PDFKit.PDFDocument, { sheet, shows, tiles }: Tiling, wi
     doc
       .lineWidth(0.3 / scale)
       .strokeColor("#000")
-      .path(`${pathData(cut)} Z`)
+      .path(closedPath(cut))
       .stroke();
     doc.restore();
   }

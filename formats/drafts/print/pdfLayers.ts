@@ -1,9 +1,3 @@
-/** One layer of a PDF: what is drawn in it can be switched off in the reader. */
-export interface PdfLayer {
-  readonly name: string;
-  readonly draw: () => void;
-}
-
 /**
  * Optional content of a PDF (ISO 32000, 8.11): layers by their names, all of them on.
  * @param names each once, in the order a reader lists them.

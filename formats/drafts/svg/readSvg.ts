@@ -1,6 +1,7 @@
 import { type INode, parseSync } from "svgson";
 import { fail, ok, type Result } from "../../../core/result.ts";
-import { LONGEST_TEXT, type TracedPiece, type TracedPieces, toldOver } from "../traced.ts";
+import { withinLimit } from "../../textLimit.ts";
+import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
 import { activePart } from "./activePart.ts";
 import { outlinesOf } from "./outlinesOf.ts";
 import { millimetresOf } from "./unit.ts";
@@ -28,11 +29,8 @@ const SILENT: ReadonlySet<string> = new Set(["svg", "g", "defs", "style", "title
  * @returns them; or `file-too-large`, `svg-active` where it holds a script or leads out, `svg-unreadable`, `unit-unknown`, `no-pieces`.
  */
 export function readSvg(text: string, unitMm?: number): Result<TracedPieces> {
-  if (text.length > LONGEST_TEXT)
-    return fail(
-      "file-too-large",
-      `Expected a file of up to ${LONGEST_TEXT / 1_000_000} million signs, but it has ${text.length}.`,
-    );
+  const limited = withinLimit(text, LONGEST_TEXT);
+  if (!limited.ok) return limited;
   const active = activePart(text);
   if (active)
     return fail(
@@ -47,11 +45,11 @@ export function readSvg(text: string, unitMm?: number): Result<TracedPieces> {
       "unit-unknown",
       "Expected the file to say its width in mm, cm, in, pt or pc, but it does not: say how many mm a unit of it is.",
     );
-  const passedOver = new Map<string, number>();
-  const pieces = piecesOf(root, mm, (kind) => passedOver.set(kind, (passedOver.get(kind) ?? 0) + 1));
+  const { passOver, told } = passingOver();
+  const pieces = piecesOf(root, mm, passOver);
   if (pieces.length === 0)
     return fail("no-pieces", "Expected closed outlines, but the file has none: join the ends of each piece's line.");
-  return ok({ pieces, passedOver: toldOver(passedOver) });
+  return ok({ pieces, passedOver: told() });
 }
 
 function parsed(text: string): INode | null {
@@ -68,17 +66,19 @@ interface Place {
   /** Transforms of all groups it lies in, the outermost first. */
   readonly transforms: readonly string[];
   readonly line: "boundary" | "sewLine";
+  /** True within a group of ours: what is drawn there is another line of the same piece. */
+  readonly own: boolean;
   readonly depth: number;
 }
 
 function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): TracedPiece[] {
   const pieces = new Map<string, TracedPiece>();
-  const add = (name: string, line: "boundary" | "sewLine", outline: TracedPiece["boundary"], own: boolean) => {
+  const add = ({ name, line, own }: Place, outline: TracedPiece["boundary"]) => {
     const free = own ? name : freeName(name, pieces);
     const before = pieces.get(free) ?? { ...NOTHING, name: free };
     pieces.set(free, { ...before, [line]: outline });
   };
-  const visit = (node: INode, place: Place, own: boolean): void => {
+  const visit = (node: INode, place: Place): void => {
     if (place.depth > DEEPEST) {
       passOver("groups too deep in one another");
       return;
@@ -90,18 +90,19 @@ function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): Tr
       name: id && node.name !== "svg" ? id : place.name,
       transforms: transform ? [...place.transforms, transform] : place.transforms,
       line: group ?? place.line,
+      own: place.own || group !== undefined,
       depth: place.depth + 1,
     };
     const outlines = outlinesOf(node, here.transforms, mm);
     if (outlines === null && !SILENT.has(node.name)) passOver(node.name);
     for (const outline of outlines ?? []) {
-      if (outline.closed) add(here.name, here.line, outline.lines, own || group !== undefined);
+      if (outline.closed) add(here, outline.lines);
       else passOver("open line");
     }
     // What is only defined is drawn nowhere.
-    if (node.name !== "defs") for (const child of node.children) visit(child, here, own || group !== undefined);
+    if (node.name !== "defs") for (const child of node.children) visit(child, here);
   };
-  visit(root, { name: "piece", transforms: [], line: "boundary", depth: 0 }, false);
+  visit(root, { name: "piece", transforms: [], line: "boundary", own: false, depth: 0 });
   return [...pieces.values()];
 }
 
