@@ -5,6 +5,7 @@ import type { Draft } from "../../core/drafting/index.ts";
 import type { TrunkView } from "../../core/figure/index.ts";
 import { onFigure } from "../../core/pieces/index.ts";
 import { Figure } from "../figure/Figure.tsx";
+import { FrontAndBack } from "../figure/FrontAndBack.tsx";
 
 /** Front and back where their lines lie on the body; nothing where a recipe has neither. */
 export const OnBody = memo(function OnBody({ draft }: { draft: Draft }) {
@@ -15,29 +16,24 @@ export const OnBody = memo(function OnBody({ draft }: { draft: Draft }) {
       <Typography variant="h3" id="on-the-body" sx={{ mb: 1 }}>
         Where its lines lie
       </Typography>
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", maxWidth: 420 }}>
-        {laid.map(({ view, path }) => (
-          <Box key={view}>
-            <Figure
-              view={view}
-              maxHeight={320}
-              label={`The lines of the ${view} on the body`}
-              onBody={
-                <path
-                  d={path}
-                  fill="var(--stz-palette-bench-thread)"
-                  fillOpacity={0.22}
-                  stroke="var(--stz-palette-bench-ink)"
-                  strokeWidth={1.4}
-                />
-              }
-            />
-            <Typography align="center" color="text.secondary" sx={{ fontSize: "0.85rem" }}>
-              {view}
-            </Typography>
-          </Box>
-        ))}
-      </Box>
+      <FrontAndBack maxWidth={420} views={laid.map(({ view }) => view)}>
+        {(view) => (
+          <Figure
+            view={view}
+            maxHeight={320}
+            label={`The lines of the ${view} on the body`}
+            onBody={
+              <path
+                d={laid.find((one) => one.view === view)?.path}
+                fill="var(--stz-palette-bench-thread)"
+                fillOpacity={0.22}
+                stroke="var(--stz-palette-bench-ink)"
+                strokeWidth={1.4}
+              />
+            }
+          />
+        )}
+      </FrontAndBack>
     </Box>
   );
 });

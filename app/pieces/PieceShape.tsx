@@ -1,4 +1,4 @@
-import { outlineOf, type Piece, type Point, pathData } from "../../core/drafting/index.ts";
+import { closedPath, outlineOf, type Piece, type Point, pathData } from "../../core/drafting/index.ts";
 import { levelName } from "../../core/pieces/index.ts";
 import { marksOf } from "../../core/redraw/index.ts";
 import { linesOf } from "../../formats/drafts/layers.ts";
@@ -20,11 +20,12 @@ export function PieceShape({
 }) {
   const { piece, old, box, by } = placed;
   const lines = linesOf(placed);
-  const outline = `${pathData(outlineOf(piece))} Z`;
   const narrow = box.to.x - box.from.x < NARROW * textMm;
   return (
     <g transform={movedBy(by)}>
-      <path className="ground" d={outline} />
+      {lines.seam.map((d) => (
+        <path key={d} className="ground" d={d} />
+      ))}
       {lines.cut.map((d) => (
         <path key={d} className="cut" d={d} />
       ))}
@@ -34,7 +35,7 @@ export function PieceShape({
       {lines.marking.map((d) => (
         <path key={d} className="marking" d={d} />
       ))}
-      {old ? <path className="old" d={`${pathData(outlineOf(old))} Z`} /> : null}
+      {old ? <path className="old" d={closedPath(outlineOf(old))} /> : null}
       {piece.edges.map((edge) => {
         const id = { piece: piece.id, edge: edge.id };
         const d = pathData(edge.lines);

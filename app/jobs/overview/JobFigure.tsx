@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { Zone } from "../../../core/ease/index.ts";
 import { Figure } from "../../figure/Figure.tsx";
+import { FrontAndBack } from "../../figure/FrontAndBack.tsx";
 import { StretchLegend } from "../../figure/stretch/StretchMark.tsx";
 import { type BandZone, ZoneBands } from "../../figure/ZoneBands.tsx";
 
@@ -16,21 +17,16 @@ export function JobFigure({
 }) {
   return (
     <Box>
-      <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", maxWidth: 480 }}>
-        {(["front", "back"] as const).map((view) => (
-          <Box key={view}>
-            <Figure
-              view={view}
-              garment={garment}
-              label={zones ? `Planned strain, ${view}` : `The style, ${view}`}
-              onBody={<ZoneBands zones={zones ?? []} view={view} />}
-            />
-            <Typography align="center" color="text.secondary" sx={{ fontSize: "0.85rem" }}>
-              {view}
-            </Typography>
-          </Box>
-        ))}
-      </Box>
+      <FrontAndBack maxWidth={480}>
+        {(view) => (
+          <Figure
+            view={view}
+            garment={garment}
+            label={zones ? `Planned strain, ${view}` : `The style, ${view}`}
+            onBody={<ZoneBands zones={zones ?? []} view={view} />}
+          />
+        )}
+      </FrontAndBack>
       {zones ? (
         <StretchLegend />
       ) : (

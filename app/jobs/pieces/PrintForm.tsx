@@ -53,27 +53,18 @@ export function PrintForm({
             </MenuItem>
           ))}
         </TextField>
-        <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: "flex", flexWrap: "wrap", columnGap: 2 }}>
-          <legend className="unseen">Layers</legend>
-          {LAYERS.map((layer) => (
-            <FormControlLabel
-              key={layer}
-              control={<Checkbox name="layer" value={layer} defaultChecked size="small" />}
-              label={LAYER_NAMES[layer]}
-            />
-          ))}
-        </Box>
+        <Ticks
+          legend="Layers"
+          name="layer"
+          choices={LAYERS.map((layer) => ({ value: layer, label: LAYER_NAMES[layer] }))}
+          ticked
+        />
         {under.length > 0 ? (
-          <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: "flex", flexWrap: "wrap", columnGap: 2 }}>
-            <legend className="unseen">Outlines under them</legend>
-            {under.map((number) => (
-              <FormControlLabel
-                key={number}
-                control={<Checkbox name="under" value={number} size="small" />}
-                label={`thin: prototype ${number}`}
-              />
-            ))}
-          </Box>
+          <Ticks
+            legend="Outlines under them"
+            name="under"
+            choices={under.map((number) => ({ value: number, label: `thin: prototype ${number}` }))}
+          />
         ) : null}
         <Button type="submit" variant="contained" disabled={printing.at === "under-way"}>
           Print at full size
@@ -104,5 +95,31 @@ function PrintProgress({ done, all }: { done: number; all: number | null }) {
       />
       <Typography variant="body2">{words}</Typography>
     </>
+  );
+}
+
+/** Choices of which any may be ticked, in one line. */
+function Ticks({
+  legend,
+  name,
+  choices,
+  ticked = false,
+}: {
+  legend: string;
+  name: string;
+  choices: readonly { readonly value: string | number; readonly label: string }[];
+  ticked?: boolean;
+}) {
+  return (
+    <Box component="fieldset" sx={{ border: 0, m: 0, p: 0, display: "flex", flexWrap: "wrap", columnGap: 2 }}>
+      <legend className="unseen">{legend}</legend>
+      {choices.map(({ value, label }) => (
+        <FormControlLabel
+          key={value}
+          control={<Checkbox name={name} value={value} defaultChecked={ticked} size="small" />}
+          label={label}
+        />
+      ))}
+    </Box>
   );
 }
