@@ -108,3 +108,49 @@ test("what does not fit a body is named, beside the field or with the place, and
   await expect(page.getByText(/“high” cannot be read/)).toBeVisible();
   await expect(raise).toHaveValue("high");
 });
+
+test("a pattern from elsewhere is read in, its edges named, its seams checked, and printed", async ({ page }) => {
+  await page.goto("/jobs/2/pieces?draw=ownPieces");
+  await expect(page.getByText("Still to be typed: an edge of the pattern.")).toBeVisible();
+  await page.locator("input[name=file]").setInputFiles({
+    ...{ name: "brief.svg", mimeType: "image/svg+xml" },
+    buffer: Buffer.from(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="220mm" height="200mm" viewBox="0 0 220 200">' +
+        '<path id="Front" d="M0 0H160L150 80C110 120 60 150 40 200H0Z"/>' +
+        '<path id="Back" d="M180 0H220V200H190C186 150 182 100 180 80Z"/></svg>',
+    ),
+  });
+  await page.getByRole("button", { name: "Read it in" }).click();
+  const stated = page.getByRole("table", { name: "Edges of your own pattern" });
+  await expect(stated.getByRole("button", { name: /^2 edge 2 of Front/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^Own pattern: front, back/ })).toBeVisible();
+
+  // Two sides that do not match are named at once, and an edge that was typed beside those that were read in.
+  await page.getByLabel("Edge 2, edge").fill("side");
+  await page.getByLabel("Edge 2, seam").fill("a");
+  await page.getByRole("button", { name: "Another edge" }).click();
+  await page
+    .getByLabel(/^Edge \d+, piece$/)
+    .last()
+    .fill("Gusset");
+  await page
+    .getByLabel(/^Edge \d+, edge$/)
+    .last()
+    .fill("side");
+  await page
+    .getByLabel(/^Edge \d+, seam$/)
+    .last()
+    .fill("A");
+  await expect(page.getByText("Expected a length for side of Gusset.")).toBeVisible();
+  await page
+    .getByLabel(/^Edge \d+, length$/)
+    .last()
+    .fill("9");
+  await expect(page.getByText(/Seam A: expected Front side .* 9.4 mm apart/)).toBeVisible();
+  await expectAccessible(page);
+
+  await page.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
+  await expect(stated.getByRole("row", { name: /^2 side/ })).toContainText("A");
+  expect(await begins(page, page.getByRole("link", { name: "SVG" }), 5)).toBe("<?xml");
+});

@@ -65,6 +65,7 @@ export function NumberCell({
   label,
   wide = false,
   width = wide ? 92 : 66,
+  placeholder,
 }: {
   name: string;
   label: string;
@@ -72,6 +73,8 @@ export function NumberCell({
   wide?: boolean;
   /** px. */
   width?: number;
+  /** What an empty one stands for. */
+  placeholder?: string | undefined;
 }) {
   const { value, error } = useFieldState(name);
   return (
@@ -82,6 +85,7 @@ export function NumberCell({
         name={name}
         defaultValue={value}
         aria-label={label}
+        placeholder={placeholder}
         aria-invalid={error !== undefined}
         aria-describedby={error ? `error-${name}` : undefined}
         inputMode={wide ? "text" : "decimal"}

@@ -52,6 +52,7 @@ export function PickCell({ name, label, choices, first }: PickInputProps) {
       id={`field-${name}`}
       name={name}
       defaultValue={value || first}
+      sx={{ minWidth: 100 }}
       slotProps={{ select: { native: true }, htmlInput: { "aria-label": label } }}
     >
       {choices.map((choice) => {

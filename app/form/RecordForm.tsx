@@ -97,7 +97,8 @@ function FormBody({
           const own = event.currentTarget;
           form.onSubmit(event);
           // A row was added, removed or moved: that is kept like anything typed, once it stands in the form.
-          if (event.defaultPrevented) return void setTimeout(() => keep.onInput(own));
+          if (event.defaultPrevented)
+            return void setTimeout(() => own.dispatchEvent(new Event("input", { bubbles: true })));
           const draftUnderway = keep.onSubmit();
           if (onSend) {
             event.preventDefault();

@@ -8,6 +8,7 @@ import type { EdgeId } from "./edgePlaces.ts";
 import { GirthTable } from "./GirthTable.tsx";
 import { OnBody } from "./OnBody.tsx";
 import { PieceBoard } from "./PieceBoard.tsx";
+import { StatedTable } from "./StatedTable.tsx";
 
 /** Drawn pieces with all that is known of them: the drawing, the rules, the girths, the edges. Lists and drawing light one another. */
 export function PiecesView({
@@ -32,7 +33,9 @@ export function PiecesView({
   const faults = checks.filter(({ ok }) => !ok);
   return (
     <>
-      <PieceBoard draft={draft} old={old} faults={faults} lit={lit} onLit={setLit} label={label} />
+      {draft.pieces.length > 0 ? (
+        <PieceBoard draft={draft} old={old} faults={faults} lit={lit} onLit={setLit} label={label} />
+      ) : null}
       <Typography variant="h3" sx={{ mb: 0.5 }}>
         {faults.length === 0
           ? "Every rule holds"
@@ -43,7 +46,11 @@ export function PiecesView({
       <CheckList checks={checks} onLit={setLit} />
       {onBody ? <OnBody draft={listed} /> : null}
       <GirthTable draft={listed} />
-      <EdgeTable draft={listed} stretch={stretch} lit={lit} onLit={setLit} />
+      {draft.stated ? (
+        <StatedTable draft={listed} stretch={stretch} lit={lit} onLit={setLit} />
+      ) : (
+        <EdgeTable draft={listed} stretch={stretch} lit={lit} onLit={setLit} />
+      )}
     </>
   );
 }

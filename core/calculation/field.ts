@@ -1,3 +1,5 @@
+import type { TSchema } from "typebox";
+
 interface Labelled {
   readonly label: string;
   readonly hint?: string;
@@ -28,10 +30,29 @@ export type WorkingField = Labelled &
     /** One of the page's own records, by its id. */
     | { readonly as: "pick"; readonly of: PickedRecord }
     | { readonly as: "text" | "check" }
+    /** Rows of cells, as edges of a pattern are; one counts where a cell named by `rowBy` is filled in. */
+    | {
+        readonly as: "rows";
+        /** What one row is called: `edge`. */
+        readonly row: string;
+        readonly cells: Readonly<Record<string, WorkingCell>>;
+        readonly rowBy: readonly string[];
+        readonly most: number;
+      }
   );
 
-/** A value that no field asks for: `amounts` are numbers by name, such as the mm a piece was ticked at. */
-export type UnfieldedValue = "amounts";
+/** One cell of each row of a list. */
+export type WorkingCell = { readonly label: string; readonly hint?: string } & (
+  | { readonly as: "text"; readonly needed?: boolean; readonly most: number; readonly wide?: boolean }
+  | { readonly as: "length" | "signed"; readonly mostMm: number }
+  | { readonly as: "choice"; readonly choices: readonly { readonly value: string; readonly label: string }[] }
+  | { readonly as: "check" }
+  /** Not typed: it comes and goes with its row. */
+  | { readonly as: "unseen"; readonly most: number }
+);
+
+/** A value that no field asks for: `amounts` are numbers by name, such as the mm a piece was ticked at; else its own schema. */
+export type UnfieldedValue = "amounts" | TSchema;
 
 /** Fields of a working, by the names of its values, in the order they are filled in. */
 export type FieldsOf<Working> = { readonly [Key in keyof Working]?: WorkingField };

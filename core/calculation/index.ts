@@ -1,7 +1,16 @@
 export type { ChartLoops, ShelfElastic, WrapLoop } from "./besideJob.ts";
 export { type CalculatedStyle, type Calculation, type CalculationStep, calculation } from "./calculation.ts";
 export { chosenAt } from "./chosenAt.ts";
-export { choice, type FieldsOf, LONGEST_TEXT, length, type PickedRecord, small, type WorkingField } from "./field.ts";
+export {
+  choice,
+  type FieldsOf,
+  LONGEST_TEXT,
+  length,
+  type PickedRecord,
+  small,
+  type WorkingCell,
+  type WorkingField,
+} from "./field.ts";
 export { isBra } from "./isBra.ts";
 export { type BesideJob, bareBeside, type JobFacts } from "./jobFacts.ts";
 export { known, type Lack, type Reckoned, type Reckoning, reckoned } from "./reckoning.ts";

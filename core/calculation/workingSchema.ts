@@ -1,5 +1,5 @@
 import { type TObject, Type } from "typebox";
-import { type FieldsOf, LONGEST_TEXT, type UnfieldedValue, type WorkingField } from "./field.ts";
+import { type FieldsOf, LONGEST_TEXT, type UnfieldedValue, type WorkingCell, type WorkingField } from "./field.ts";
 
 /**
  * The schema of a kept working, from its fields: numbers may be null, choices are among theirs, nothing else is let in.
@@ -16,7 +16,9 @@ export const workingSchema = <Working extends object>(
           field ? [[name, schemaOf(field)] as const] : [],
         ),
       ),
-      ...Object.fromEntries(Object.keys(unfielded).map((name) => [name, AMOUNTS])),
+      ...Object.fromEntries(
+        Object.entries(unfielded).map(([name, value]) => [name, value === "amounts" ? AMOUNTS : value]),
+      ),
     },
     { additionalProperties: false },
   );
@@ -31,8 +33,29 @@ function schemaOf(field: WorkingField) {
       return Type.String({ maxLength: LONGEST_TEXT });
     case "choice":
       return Type.Enum(field.choices.map(({ value }) => value));
+    case "rows":
+      return Type.Array(
+        Type.Object(Object.fromEntries(Object.entries(field.cells).map(([name, cell]) => [name, schemaOfCell(cell)])), {
+          additionalProperties: false,
+        }),
+        { maxItems: field.most },
+      );
     case "pick":
       return Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]);
+    default:
+      return Type.Union([Type.Number(), Type.Null()]);
+  }
+}
+
+function schemaOfCell(cell: WorkingCell) {
+  switch (cell.as) {
+    case "check":
+      return Type.Boolean();
+    case "text":
+    case "unseen":
+      return Type.String({ maxLength: cell.most });
+    case "choice":
+      return Type.Enum(cell.choices.map(({ value }) => value));
     default:
       return Type.Union([Type.Number(), Type.Null()]);
   }

@@ -1,5 +1,6 @@
 import type { Explanation } from "../explain/index.ts";
 import type { Piece } from "./piece/index.ts";
+import type { StatedEdge } from "./stated/statedEdge.ts";
 
 /** Edges whose lengths add up to one length, mm, with what of it lies beside the pieces. */
 export interface Run {
@@ -58,6 +59,8 @@ export interface LengthLimit {
 export interface Draft {
   readonly recipe: string;
   readonly pieces: readonly Piece[];
+  /** Edges of a pattern from elsewhere, known by name and length; left out where every edge is drawn by a recipe. */
+  readonly stated?: readonly StatedEdge[];
   /** The pieces that go round the body together, and the levels their girth is planned at. */
   readonly round: readonly string[];
   readonly levels: readonly PlannedLevel[];

@@ -6,7 +6,9 @@ const mm = () => Type.Number({ minimum: -1e5, maximum: 1e5 });
 const length = () => Type.Number({ minimum: 0, maximum: 1e5 });
 
 const place = () => closed({ x: mm(), y: mm() });
-const line = Type.Union([
+
+/** A straight or curved line, mm. */
+export const draftLine = Type.Union([
   closed({ kind: Type.Literal("straight"), from: place(), to: place() }),
   closed({ kind: Type.Literal("curved"), from: place(), leave: place(), arrive: place(), to: place() }),
 ]);
@@ -16,7 +18,7 @@ const pieceEdge = closed({
   role: word(),
   finish: Type.Enum(["fold", "seam", "elastic", "hem", "raw"]),
   allowanceMm: length(),
-  lines: list(line, 2000),
+  lines: list(draftLine, 2000),
   seam: orNull(closed({ piece: word(), edge: word(), easeMm: mm() })),
 });
 
@@ -83,6 +85,20 @@ const explanation = closed({
 export const draftSchema = closed({
   recipe: word(),
   pieces: list(piece, 200),
+  stated: Type.Optional(
+    list(
+      closed({
+        piece: word(),
+        edge: word(),
+        lengthMm: orNull(length()),
+        counts: Type.String({ maxLength: 200 }),
+        times: Type.Enum([1, 2]),
+        seam: Type.String({ maxLength: 200 }),
+        easeMm: mm(),
+      }),
+      400,
+    ),
+  ),
   round: list(word(), 200),
   levels: list(
     closed({

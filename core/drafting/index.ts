@@ -9,9 +9,10 @@ export type {
   PlannedLoop,
   Run,
 } from "./draft.ts";
-export { draftSchema } from "./draftSchema.ts";
+export { draftLine, draftSchema } from "./draftSchema.ts";
 export * from "./geometry/index.ts";
 export { type DraftGirth, girthsOf, pieceOf, runLength } from "./measured.ts";
 export * from "./operations/index.ts";
 export * from "./piece/index.ts";
 export * from "./recipes/index.ts";
+export * from "./stated/index.ts";

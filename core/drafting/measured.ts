@@ -1,5 +1,6 @@
 import type { Draft, Run } from "./draft.ts";
 import { edgeLength, edgeOf, levelWidth, type Piece, timesRound } from "./piece/index.ts";
+import { statedSum } from "./stated/index.ts";
 
 /** A planned girth or loop, and what the drawn pieces come to there, mm. */
 export interface DraftGirth {
@@ -30,8 +31,13 @@ export function girthsOf(draft: Draft): {
   const round = draft.round.map((id) => pieceOf(draft, id));
   const rings = draft.levels.map(({ level, plannedMm }) => {
     const lines = round.map((piece) => ({ piece, line: piece.levels.find((one) => one.level === level) }));
-    const complete = lines.every(({ line }) => line !== undefined);
-    const piecesMm = lines.reduce((sum, { piece, line }) => sum + (line ? levelWidth(line) * timesRound(piece) : 0), 0);
+    const statedMm = statedSum(draft, level);
+    // Of a pattern from elsewhere no piece goes round: its girths are what its stated edges come to.
+    const complete = round.length === 0 ? statedMm !== null : lines.every(({ line }) => line !== undefined);
+    const piecesMm = lines.reduce(
+      (sum, { piece, line }) => sum + (line ? levelWidth(line) * timesRound(piece) : 0),
+      statedMm ?? 0,
+    );
     return { level, plannedMm, piecesMm, complete };
   });
   const loops = draft.loops.map(({ level, plannedMm, along }) => ({

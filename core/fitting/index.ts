@@ -16,7 +16,7 @@ export { asideWords } from "./change/cuttingWords.ts";
 export { decidedChanges } from "./change/decidedChanges.ts";
 export { DOING_WORDS } from "./change/doing.ts";
 export { type JobChange, jobChanges, needsWord, openFindings, toCut, waitingFindings } from "./change/jobChanges.ts";
-export type { LengthChanging } from "./change/lengthEffects.ts";
+export { type LengthChanging, lengthEffects } from "./change/lengthEffects.ts";
 export { holdsBack, linkedFor, ticked } from "./change/linkedLines.ts";
 export { changePartSchema } from "./change/partSchema.ts";
 export { isTaken, ownFromStanding, type StandingChange } from "./change/standing.ts";

@@ -56,6 +56,7 @@ const pieceFacts = {
   slipPieces: NO_PIECES,
   skirtPieces: NO_PIECES,
   stripPieces: NO_PIECES,
+  ownPieces: NO_PIECES,
 };
 
 const facts: WorkingFacts = {

@@ -1,6 +1,6 @@
 import type { JobFacts } from "../calculation/index.ts";
 import type { Change, FrozenPlan } from "../fitting/index.ts";
-import { PIECES, PIECES_IDS } from "../pieces/index.ts";
+import { drawPieces, PIECES, PIECES_IDS } from "../pieces/index.ts";
 import { nextPieces, type PrototypePieces } from "../redraw/index.ts";
 
 /** What the record of a job says of the pieces of its next prototype. */
@@ -21,7 +21,7 @@ export function piecesOfNext(job: JobFacts, { before, changes, frozen }: PiecesR
   const drawn = PIECES_IDS.flatMap((id) => {
     const options = frozen.workings[id];
     if (!options || !PIECES[id].appears(job.style)) return [];
-    const { draft } = PIECES[id].reckon(options, PIECES[id].facts(job));
+    const { draft } = drawPieces(id, options, PIECES[id].facts(job));
     return draft ? [{ id, draft }] : [];
   });
   const carried = new Set(frozen.changes.map(({ changeId }) => changeId));

@@ -1,9 +1,10 @@
 import type { CalculatedStyle } from "../calculation/index.ts";
-import type { Recipe } from "../drafting/index.ts";
 import type { Zone } from "../ease/index.ts";
 import { hasTrunk } from "../torso/index.ts";
-import type { UsualOf } from "./pieceFacts.ts";
-import { piecesCalculation } from "./piecesCalculation.ts";
+import { ownPattern } from "./ownPattern/index.ts";
+import type { PieceFacts, UsualOf } from "./pieceFacts.ts";
+import { type PiecesCalculation, piecesCalculation } from "./piecesCalculation.ts";
+import type { PiecesReckoning } from "./reckonPieces.ts";
 
 const plans = ({ zones }: CalculatedStyle, zone: Zone): boolean => zones.includes(zone);
 const isSlip = ({ family }: CalculatedStyle): boolean => family === "slip";
@@ -46,6 +47,8 @@ export const PIECES = {
   ),
   /** Straps, ties and bands go with everything that is not boned. */
   stripPieces: piecesCalculation("rectangle", ({ family }) => family !== "boned"),
+  /** A pattern from elsewhere goes with every style. */
+  ownPieces: ownPattern,
 } as const;
 
 /** A calculation that draws pieces. */
@@ -58,5 +61,9 @@ export const PIECES_IDS = Object.keys(PIECES) as readonly PiecesId[];
 export const isPiecesId = (text: string | undefined): text is PiecesId =>
   text !== undefined && Object.hasOwn(PIECES, text);
 
-/** The recipe a calculation draws by. */
-export const recipeOfPieces = (id: PiecesId): Recipe => PIECES[id].recipe;
+/** What a calculation draws, with the options it asks for. */
+export const recipeOfPieces = (id: PiecesId): PiecesCalculation["recipe"] => PIECES[id].recipe;
+
+/** Draws pieces where it does not matter by what: what was entered is that calculation's own. */
+export const drawPieces = (id: PiecesId, entered: object, facts: PieceFacts): PiecesReckoning =>
+  (PIECES[id] as PiecesCalculation<object>).reckon(entered, facts);

@@ -1,4 +1,13 @@
-import { type Draft, type EdgeRole, edgeLength, type Piece, type PieceEdge, runLength } from "../drafting/index.ts";
+import {
+  type Draft,
+  type EdgeRole,
+  edgeLength,
+  type Piece,
+  type PieceEdge,
+  runLength,
+  type StatedEdge,
+  statedLength,
+} from "../drafting/index.ts";
 import { isZone } from "../ease/index.ts";
 import { type Explanation, term } from "../explain/index.ts";
 import { levelName } from "./levelName.ts";
@@ -42,6 +51,27 @@ export function edgeOnBody(draft: Draft, piece: Piece, edge: PieceEdge, stretch:
     formula: "B = L · k",
     terms: [own, term("result", "ratio")("k", factor.meaning, factor.value, "ease plan")],
     value: lengthMm * factor.value,
+    note: null,
+  });
+}
+
+/** How long a stated edge is on the body, with its way: round it at the girth it counts to. @returns null for an edge of which the plan does not say. */
+export function statedOnBody(draft: Draft, edge: StatedEdge, { round }: StretchOnBody): Explanation | null {
+  const value = isZone(edge.counts) && round[edge.counts];
+  if (!value) return null;
+  const lengthMm = statedLength(draft, edge);
+  return explained(`${edge.edge} of ${edge.piece}, on the body`, {
+    formula: "B = L · k",
+    terms: [
+      term("garment", "length")("L", "the edge, at rest", lengthMm, edge.lengthMm === null ? "read in" : "stated"),
+      term("result", "ratio")(
+        "k",
+        `body over garment, at the ${levelName(edge.counts).toLowerCase()}`,
+        value,
+        "ease plan",
+      ),
+    ],
+    value: lengthMm * value,
     note: null,
   });
 }

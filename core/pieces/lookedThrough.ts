@@ -1,5 +1,5 @@
-import { PIECES, type PiecesId } from "./calculations.ts";
-import type { SetOptions } from "./optionFields.ts";
+import { type Draft, statedOf } from "../drafting/index.ts";
+import { drawPieces, type PiecesId } from "./calculations.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 
 /** What is to be known of drawn pieces where they are not shown. */
@@ -17,13 +17,13 @@ const LATELY = new Map<string, LookedThrough>();
 const MOST_LATELY = 100;
 
 /** Draws the pieces of a job and looks them through; the same pieces are drawn once. */
-export function lookThrough(id: PiecesId, options: SetOptions, facts: PieceFacts): LookedThrough {
+export function lookThrough(id: PiecesId, options: object, facts: PieceFacts): LookedThrough {
   const key = JSON.stringify([id, options, facts.drawn, facts.usual, facts.lacks]);
   const known = LATELY.get(key);
   if (known) return known;
-  const { draft, checks, warnings } = PIECES[id].reckon(options, facts);
+  const { draft, checks, warnings } = drawPieces(id, options, facts);
   const found = {
-    pieces: draft?.pieces.length ?? null,
+    pieces: draft ? piecesIn(draft) : null,
     faults: checks.filter(({ ok }) => !ok).length,
     warned: warnings.length > 0,
   };
@@ -31,3 +31,7 @@ export function lookThrough(id: PiecesId, options: SetOptions, facts: PieceFacts
   LATELY.set(key, found);
   return found;
 }
+
+/** Pieces that are drawn, and those of which edges are stated. */
+const piecesIn = (draft: Draft): number =>
+  new Set([...draft.pieces.map(({ id }) => id), ...statedOf(draft).map(({ piece }) => piece)]).size;

@@ -4,7 +4,7 @@ import { edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
 import { planStyle, SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../ease/index.ts";
 import type { Explanation } from "../explain/index.ts";
 import { evaluate, sampleBody } from "../testing/index.ts";
-import { PIECES, type PiecesId } from "./calculations.ts";
+import { drawPieces, PIECES, type PiecesId } from "./calculations.ts";
 import { edgeOnBody } from "./edgeOnBody.ts";
 import { explainEdge, explainGirth } from "./explainMeasured.ts";
 import { lookThrough } from "./lookedThrough.ts";
@@ -59,7 +59,7 @@ const without = (...codes: (keyof typeof MEASURES)[]) =>
   sampleBody(Object.fromEntries(Object.entries(MEASURES).filter(([code]) => !(codes as string[]).includes(code))));
 const drawn = (id: PiecesId, job: JobFacts, set: Readonly<Record<string, number | string>> = {}) => {
   const facts = PIECES[id].facts(job);
-  return { facts, ...PIECES[id].reckon({ ...PIECES[id].fresh, ...set }, facts) };
+  return { facts, ...drawPieces(id, { ...PIECES[id].fresh, ...set }, facts) };
 };
 const followsFrom = (explanation: Explanation) =>
   expect(evaluate(explanation), explanation.formula).toBeCloseTo(explanation.result.value, 6);

@@ -4,9 +4,10 @@ import { freshOptions, optionFields, type SetOptions } from "./optionFields.ts";
 import { NO_PIECES, type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
 import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";
 
-/** Pieces of a recipe as a calculation of a job. */
-export interface PiecesCalculation extends Calculation<SetOptions, PieceFacts, PiecesReckoning> {
-  readonly recipe: Recipe;
+/** Pieces as a calculation of a job: of a recipe with its options, or of what else the maker enters. */
+export interface PiecesCalculation<Working extends object = SetOptions>
+  extends Calculation<Working, PieceFacts, PiecesReckoning> {
+  readonly recipe: Pick<Recipe, "id" | "name" | "summary" | "options">;
 }
 
 /**

@@ -1,6 +1,7 @@
-import { type Draft, type OperationCall, type OperationReport, operate } from "../drafting/index.ts";
+import { type Draft, type OperationCall, type OperationReport, operate, TRUNK_LOOP } from "../drafting/index.ts";
 import { type Change, type FrozenLength, type FrozenRing, inCuttingOrder } from "../fitting/index.ts";
 import { DRAW_RULES } from "./rules/index.ts";
+import { drawStated } from "./rules/stated.ts";
 
 /** What became of a change on the pieces: operations with what each changed, or what is done instead. */
 export interface RedrawnStep {
@@ -28,7 +29,7 @@ export function redraw(
 ): { readonly draft: Draft; readonly steps: readonly RedrawnStep[] } {
   let current = draft;
   const steps = inCuttingOrder(changes).map((change): RedrawnStep => {
-    const drawn = DRAW_RULES[change.on](change, current);
+    const drawn = (current.stated ? drawStated : DRAW_RULES[change.on])(change, current);
     const step = { changeId: change.id, calls: [], reports: [], instead: "" };
     if ("instead" in drawn) return { ...step, instead: drawn.instead };
     const done = operate(current, drawn.calls);
@@ -46,9 +47,10 @@ export function heldAgainst(draft: Draft, { rings, lengths }: RedrawnPlan): Draf
     return there.length === 0 ? null : Math.max(...there);
   };
   const trunk = lengths.find(({ id }) => id === "trunk")?.nowMm;
+  const levelOf = (level: string) => girthOf(level) ?? (level === TRUNK_LOOP ? trunk : undefined);
   return {
     ...draft,
-    levels: draft.levels.map((level) => ({ ...level, plannedMm: girthOf(level.level) ?? level.plannedMm })),
+    levels: draft.levels.map((level) => ({ ...level, plannedMm: levelOf(level.level) ?? level.plannedMm })),
     loops: draft.loops.map((loop) => ({ ...loop, plannedMm: trunk ?? loop.plannedMm })),
     elastics: draft.elastics.map((elastic) => ({ ...elastic, plannedMm: girthOf("leg") ?? elastic.plannedMm })),
   };

@@ -11,15 +11,15 @@ const needed = (id: string) => {
 
 describe("the calculations a style needs", () => {
   it.each([
-    ["brief", "rise briefPieces stripPieces"],
-    ["bikiniBottom", "rise briefPieces stripPieces"],
-    ["onePiece", "trunk rise bustRoom dart cup label onePiecePieces stripPieces"],
-    ["swimTop", "bustRoom dart cup label stripPieces"],
-    ["camisole", "bustRoom dart cup label camisolePieces stripPieces"],
-    ["slip", "bustRoom dart cup label camisolePieces slipPieces skirtPieces stripPieces"],
-    ["lacedCorset", "bustRoom dart cup label"],
-    ["softBra", "bustRoom dart cup label band strap closure stripPieces"],
-    ["wiredBra", "bustRoom dart cup label band strap closure wire stripPieces"],
+    ["brief", "rise briefPieces stripPieces ownPieces"],
+    ["bikiniBottom", "rise briefPieces stripPieces ownPieces"],
+    ["onePiece", "trunk rise bustRoom dart cup label onePiecePieces stripPieces ownPieces"],
+    ["swimTop", "bustRoom dart cup label stripPieces ownPieces"],
+    ["camisole", "bustRoom dart cup label camisolePieces stripPieces ownPieces"],
+    ["slip", "bustRoom dart cup label camisolePieces slipPieces skirtPieces stripPieces ownPieces"],
+    ["lacedCorset", "bustRoom dart cup label ownPieces"],
+    ["softBra", "bustRoom dart cup label band strap closure stripPieces ownPieces"],
+    ["wiredBra", "bustRoom dart cup label band strap closure wire stripPieces ownPieces"],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 
   it("are always some that there are, each once", () => {

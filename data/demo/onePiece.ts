@@ -1,10 +1,11 @@
 import { newJob } from "../../core/job/index.ts";
+import type { OwnEdge } from "../../core/pieces/index.ts";
 import { NEW_TRUNK, type WrapEdge } from "../../core/torso/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";
-import { drawPieces } from "./pieces.ts";
+import { drawPieces, stateEdges } from "./pieces.ts";
 
 /** A one-piece in three layers from a graded block, planned by share with the underbust chosen by pressure. */
 export async function addOnePiece(
@@ -39,6 +40,7 @@ export async function addOnePiece(
   };
   savedOrThrow(await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 }));
   await drawPieces(all, jobId, "onePiecePieces", { leg_raise: 55, neck_depth: 150 });
+  await stateEdges(all, jobId, BLOCK_EDGES);
   await wraps.add({
     wearerId: people.ilva.wearer,
     name: "First wrap, standing",
@@ -73,3 +75,24 @@ const WRAP_EDGES: readonly WrapEdge[] = (
     ["Side back", 407, "none", "B"],
   ] as const
 ).map(([piece, lengthMm, counts, seam]) => ({ piece, lengthMm, counts, seam, twice: true }));
+
+/** Edges of the graded block at the sizes it is cut in, measured along its seam lines: its back is eased in at the seat, and it is narrow in the hip. */
+const BLOCK_EDGES: readonly OwnEdge[] = (
+  [
+    ["Front", "bust line", 206.5, "bust", "", null],
+    ["Front", "waist line", 168, "waist", "", null],
+    ["Front", "hip line", 206, "hip", "", null],
+    ["Front", "side", 356, "none", "A", null],
+    ["Front", "shoulder", 46, "none", "B", null],
+    ["Front", "leg", 372, "none", "", null],
+    ["Back", "bust line", 198, "bust", "", null],
+    ["Back", "waist line", 164.5, "waist", "", null],
+    ["Back", "hip line", 226, "hip", "", null],
+    ["Back", "side", 362, "none", "A", 6],
+    ["Back", "shoulder", 46, "none", "B", null],
+    ["Back", "leg", 398, "none", "", null],
+  ] as const
+).map(([piece, edge, length, counts, seam, ease]) => ({
+  ...{ piece, edge, length, counts, seam, ease },
+  ...{ finish: edge === "leg" ? "elastic" : "seam", twice: counts !== "none", line: "" },
+}));

@@ -1,4 +1,4 @@
-import { PIECES, type PiecesId, type SetOptions } from "../../core/pieces/index.ts";
+import { type OwnPattern, PIECES, type PiecesId, type SetOptions } from "../../core/pieces/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 
@@ -11,4 +11,13 @@ export async function drawPieces(
 ): Promise<void> {
   const working = { ...PIECES[id].fresh, ...options };
   savedOrThrow(await workings.save(jobId, id, { working, texts: {}, version: 0 }));
+}
+
+/** Keeps the edges of a pattern that is not drawn here. */
+export async function stateEdges(
+  { workings }: Pick<Repositories, "workings">,
+  jobId: number,
+  edges: OwnPattern["edges"],
+): Promise<void> {
+  savedOrThrow(await workings.save(jobId, "ownPieces", { working: { edges, outlines: [] }, texts: {}, version: 0 }));
 }

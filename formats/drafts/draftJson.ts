@@ -13,6 +13,7 @@ import {
   type PieceEdge,
   type Point,
   pathData,
+  statedLength,
 } from "../../core/drafting/index.ts";
 
 const place = () => Type.Object({ x: Type.Number(), y: Type.Number() });
@@ -53,6 +54,19 @@ export const DRAFT_JSON = Type.Object({
   unit: Type.Literal("mm"),
   recipe: Type.String(),
   pieces: Type.Array(PIECE),
+  stated: Type.Optional(
+    Type.Array(
+      Type.Object({
+        piece: Type.String(),
+        edge: Type.String(),
+        length: Type.Number({ minimum: 0 }),
+        counts: Type.String(),
+        times: Type.Integer({ minimum: 1 }),
+        seam: Type.String(),
+        ease: Type.Number(),
+      }),
+    ),
+  ),
   girths: Type.Record(Type.String(), Type.Object({ planned: Type.Number(), pieces: Type.Number() })),
   openLevels: Type.Array(Type.String()),
   numbers: Type.Array(
@@ -109,6 +123,14 @@ export function draftJson(draft: Draft, reports: readonly OperationReport[] = []
     unit: "mm",
     recipe: draft.recipe,
     pieces: draft.pieces.map(pieceJson),
+    ...(draft.stated
+      ? {
+          stated: draft.stated.map((one) => ({
+            ...{ piece: one.piece, edge: one.edge, length: written(statedLength(draft, one)) },
+            ...{ counts: one.counts, times: one.times, seam: one.seam, ease: one.easeMm },
+          })),
+        }
+      : {}),
     girths: Object.fromEntries(
       girths.map(({ level, plannedMm, piecesMm }) => [
         level,

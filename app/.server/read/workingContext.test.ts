@@ -31,17 +31,17 @@ describe("the steps of torso, cups and band", () => {
     expect(await stepsOf(4)).toEqual([
       "torso look: +39 mm, 9 linked to tick",
       "cups done: if it needs room",
-      "pieces done: 4 pieces",
+      "pieces look: 1 rule broken",
     ]);
     expect(await stepsOf(5)).toEqual([
       "cups done: worked out",
       "band look: 1 thing to mend",
-      "pieces done: straps, if you draw them",
+      "pieces done: if you like",
     ]);
     expect(await stepsOf(6)).toEqual([
       "cups done: worked out",
       "band look: 6 things to mend",
-      "pieces done: straps, if you draw them",
+      "pieces done: if you like",
     ]);
   });
 
@@ -52,7 +52,7 @@ describe("the steps of torso, cups and band", () => {
     expect(await stepsOf(id)).toEqual([
       "cups look: the sides differ",
       "band next: not worked out yet",
-      "pieces done: straps, if you draw them",
+      "pieces done: if you like",
     ]);
     const bodysuit = await store.jobs.add({ ...job, name: "Suit", styleId: "bodysuit" });
     await store.workings.save(bodysuit, "trunk", {

@@ -10,6 +10,7 @@ import { FIELD_BELOW, TextInput } from "../../form/TextInput.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { suffixOf } from "./field.ts";
 import { fieldSpans } from "./fieldSpans.ts";
+import { RowsField } from "./RowsField.tsx";
 
 /** Records a pick field offers. */
 export type PickOptions = readonly { readonly id: number; readonly name: string }[];
@@ -78,6 +79,7 @@ function OneField({
   const written = useLengths();
   if (field.as === "choice") return <ChoiceInput name={name} legend={label} choices={field.choices} />;
   if (field.as === "check") return <CheckInput name={name}>{label}</CheckInput>;
+  if (field.as === "rows") return <RowsField name={name} field={field} unit={unit} />;
   if (field.as === "pick") return <PickInput name={name} label={label} options={options} />;
   return (
     <TextInput

@@ -14,7 +14,7 @@ import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import { LackList, type MeasuresAt } from "./LackList.tsx";
-import { readWorking } from "./readWorking.ts";
+import { readWorking, workingNames } from "./readWorking.ts";
 import { type PickOptions, WorkingFields } from "./WorkingFields.tsx";
 import { workingDraft } from "./workingDraft.ts";
 
@@ -53,6 +53,8 @@ interface WorkingFormProps<Id extends WorkingId> {
   readonly hints?: Readonly<Record<string, string>>;
   /** True where what comes of it wants the room: its fields stand in one narrow column. */
   readonly narrow?: boolean;
+  /** True where the fields want the room: they stand above what comes of them. */
+  readonly above?: boolean;
   readonly children: (view: WorkingView<Id>) => ReactNode;
 }
 
@@ -73,6 +75,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
     labels,
     hints = AS_DECLARED,
     narrow = false,
+    above = false,
     children,
   } = props;
   const { id, kept, start, draft } = page;
@@ -83,7 +86,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const fields = typed?.from === from ? typed.fields : begun;
   const { working } = readWorking(id, fields, kept.working);
   const reckoning = reckonWorking(id, working, page.facts);
-  const isKept = Object.entries(start).every(([name, text]) => (fields[name] ?? "") === text);
+  const isKept = workingNames(id, start, fields).every((name) => (fields[name] ?? "") === (start[name] ?? ""));
   // While there is no number yet, what is lacking comes first.
   const nothing = reckoning.numbers.length === 0;
   const [hidden, named] = [(hides?.(working) ?? []).join(" "), labels?.(working) ?? AS_DECLARED];
@@ -114,7 +117,9 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
     [hidden, named, kept.version, at.jobId, id, draft, start, unsaved, unit, options, hints, narrow],
   );
   const listen = (event: FormEvent<HTMLElement>) => {
-    const form = (event.target as HTMLInputElement).form;
+    const { target } = event;
+    // The form itself tells of rows that came or went.
+    const form = target instanceof HTMLFormElement ? target : (target as HTMLInputElement).form;
     if (form) setTyped({ from, fields: textsOf(new FormData(form)) });
   };
   return (
@@ -126,7 +131,10 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
       <Box
         sx={{
           display: "grid",
-          gridTemplateColumns: { xs: "minmax(0, 1fr)", lg: `minmax(0, ${narrow ? 244 : 380}px) minmax(0, 1fr)` },
+          gridTemplateColumns: {
+            xs: "minmax(0, 1fr)",
+            ...(above ? {} : { lg: `minmax(0, ${narrow ? 244 : 380}px) minmax(0, 1fr)` }),
+          },
           gap: narrow ? 3 : 4,
           alignItems: "start",
         }}

@@ -1,11 +1,15 @@
-import { LONGEST_TEXT, type WorkingField } from "../../../core/calculation/index.ts";
+import { LONGEST_TEXT, type WorkingCell, type WorkingField } from "../../../core/calculation/index.ts";
 import { type LengthUnit, smallUnit, withItsUnit } from "../../../core/units/index.ts";
 import {
   choice,
   type FormSchema,
+  group,
   length,
+  line,
+  listOf,
   number,
   optionalLine,
+  orElse,
   orNull,
   percent,
   reference,
@@ -17,8 +21,14 @@ import {
 } from "../../../formats/form/index.ts";
 import { numberText, percentText } from "../../form/numberText.ts";
 
+/** The value of one cell, or of a field without rows, as it is kept. */
+type CellValue = number | string | boolean | null;
+
+/** One row of a list as it is kept. */
+export type RowValue = Readonly<Record<string, CellValue>>;
+
 /** A field's value as it is kept. */
-export type FieldValue = number | string | boolean | null;
+export type FieldValue = CellValue | readonly RowValue[];
 
 /** How a field of a calculation is read; an empty one is null, a text or a tick is none. */
 export function schemaOfField(field: WorkingField): FormSchema<FieldValue> {
@@ -31,6 +41,11 @@ export function schemaOfField(field: WorkingField): FormSchema<FieldValue> {
       return choice(
         "one of the list",
         field.choices.map(({ value }) => value),
+      );
+    case "rows":
+      return listOf(
+        group(Object.fromEntries(Object.entries(field.cells).map(([name, cell]) => [name, schemaOfCell(cell)]))),
+        { rowBy: field.rowBy, most: field.most, title: field.row },
       );
     case "pick":
       return orNull(reference("one of the list"));
@@ -49,8 +64,50 @@ export function schemaOfField(field: WorkingField): FormSchema<FieldValue> {
   }
 }
 
+/** How one cell of a row is read; an empty length is null. */
+function schemaOfCell(cell: WorkingCell): FormSchema<CellValue> {
+  switch (cell.as) {
+    case "check":
+      return tick();
+    case "unseen":
+      return optionalLine(cell.label, cell.most);
+    case "text":
+      return (cell.needed ? line : optionalLine)(`a name for “${cell.label}”`, cell.most);
+    case "choice":
+      return orElse(
+        choice(
+          "one of the list",
+          cell.choices.map(({ value }) => value),
+        ),
+        cell.choices[0]?.value ?? "",
+      );
+    case "length":
+      return orNull(length({ mostMm: cell.mostMm }));
+    case "signed":
+      return orNull(signedLength(cell.mostMm));
+  }
+}
+
+/** Name of a cell in the form. */
+export const cellName = (list: string, row: number, cell: string): string => `${list}[${row}].${cell}`;
+
+/** The fields that rows are edited from, under the names of their cells. */
+export const rowTexts = (name: string, rows: readonly RowValue[]): Record<string, string> =>
+  Object.fromEntries(
+    rows.flatMap((row, at) => Object.entries(row).map(([cell, value]) => [cellName(name, at, cell), cellText(value)])),
+  );
+
+const cellText = (value: CellValue): string =>
+  typeof value === "boolean"
+    ? value
+      ? "yes"
+      : ""
+    : typeof value === "number"
+      ? `${numberText(value)} mm`
+      : (value ?? "");
+
 /** Writes a kept value for its field where nothing that was typed is kept. */
-export function fieldText(field: WorkingField, value: FieldValue): string {
+export function fieldText(field: WorkingField, value: CellValue): string {
   if (value === null || value === false) return "";
   if (value === true) return "yes";
   if (typeof value === "string") return value;
@@ -74,3 +131,7 @@ export function suffixOf(field: WorkingField, unit: LengthUnit): string {
 
 /** True for a length whose bare numbers are read in the small unit. */
 const isSmall = ({ as }: WorkingField): boolean => as === "small" || as === "signed" || as === "between";
+
+/** The same for the cells of a column. */
+export const suffixOfCell = ({ as }: WorkingCell, unit: LengthUnit): string =>
+  as === "length" ? unit : as === "signed" ? smallUnit(unit) : "";

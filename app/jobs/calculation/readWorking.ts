@@ -1,3 +1,4 @@
+import type { WorkingField } from "../../../core/calculation/index.ts";
 import {
   fieldsOfWorking,
   NEW_WORKINGS,
@@ -9,7 +10,7 @@ import { type FormSchema, group, orElse, readTree } from "../../../formats/form/
 import type { FieldErrors } from "../../../formats/validation.ts";
 import { unitOf } from "../../form/formUnit.ts";
 import type { Fields } from "../../form/unsaved.ts";
-import { type FieldValue, fieldText, keptText, schemaOfField } from "./field.ts";
+import { type FieldValue, fieldText, keptText, type RowValue, rowTexts, schemaOfField } from "./field.ts";
 
 /** A working as read, with what was typed for it and what of it cannot be read. */
 export interface ReadWorking<Id extends WorkingId> {
@@ -52,8 +53,10 @@ export function readWorking<Id extends WorkingId>(id: Id, fields: Fields, before
   const texts: Record<string, string> = {};
   for (const [name, field] of fieldsOfWorking(id)) {
     const typed = read[name];
-    values[name] = typed === undefined ? (fresh[name] ?? null) : typed;
-    texts[name] = keptText(field, fields[name] ?? (field.as === "choice" ? String(values[name]) : ""), unit);
+    values[name] = typed === undefined ? (fresh[name] ?? null) : field.as === "rows" ? wholeRows(field, typed) : typed;
+    // Rows are written from what they come to: what stands in them is never lost by it.
+    if (field.as !== "rows")
+      texts[name] = keptText(field, fields[name] ?? (field.as === "choice" ? String(values[name]) : ""), unit);
   }
   return { working: { ...before, ...values } as Workings[Id], texts, errors };
 }
@@ -65,6 +68,29 @@ export function workingFields<Id extends WorkingId>(
 ): Fields {
   const values = valuesOf(working);
   return Object.fromEntries(
-    fieldsOfWorking(id).map(([name, field]) => [name, texts[name] ?? fieldText(field, values[name] ?? null)]),
+    fieldsOfWorking(id).flatMap(([name, field]) => {
+      const value = values[name] ?? null;
+      if (isRows(value)) return Object.entries(rowTexts(name, value));
+      return [[name, texts[name] ?? fieldText(field, value)]];
+    }),
   );
 }
+
+const isRows = (value: FieldValue): value is readonly RowValue[] => Array.isArray(value);
+
+/** Rows as far as they can be read: a cell that cannot is as an empty one. */
+const wholeRows = ({ cells }: Extract<WorkingField, { as: "rows" }>, rows: FieldValue): readonly RowValue[] =>
+  isRows(rows)
+    ? rows.map((row) =>
+        Object.fromEntries(
+          Object.keys(cells).map((cell) => [cell, row[cell] ?? (cells[cell]?.as === "text" ? "" : null)]),
+        ),
+      )
+    : [];
+
+/** Names of everything a form holds of a working, or held: cells of rows stand there one by one. */
+export const workingNames = (id: WorkingId, ...forms: readonly Fields[]): string[] => {
+  const own = fieldsOfWorking(id).map(([name]) => name);
+  const names = new Set(forms.flatMap((fields) => Object.keys(fields)));
+  return [...names].filter((name) => own.some((field) => name === field || name.startsWith(`${field}[`)));
+};

@@ -4,7 +4,7 @@ import { formReader } from "../../../formats/form/formReader.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
-import { readWorking, workingFields, workingSchema } from "./readWorking.ts";
+import { readWorking, workingFields, workingNames, workingSchema } from "./readWorking.ts";
 import { workingDraft } from "./workingDraft.ts";
 
 /** The readers of all workings, by the schema each declares. */
@@ -28,6 +28,14 @@ export async function saveWorking(fields: Fields, jobId: number, store: Store, b
 }
 
 const rowsAgainst = (id: WorkingId, fields: Fields, theirs: Fields) =>
-  fieldsOfWorking(id)
-    .filter(([name]) => (fields[name] ?? "") !== (theirs[name] ?? ""))
-    .map(([name, { label }]) => conflictRow(fields, name, label, theirs[name] ?? ""));
+  workingNames(id, fields, theirs)
+    .filter((name) => (fields[name] ?? "") !== (theirs[name] ?? ""))
+    .map((name) => conflictRow(fields, name, labelOf(id, name), theirs[name] ?? ""));
+
+/** What a field is called; of a cell its row and column: `edge 3, length`. */
+function labelOf(id: WorkingId, name: string): string {
+  const [list = "", at, cell = ""] = name.split(/[[\].]+/);
+  const field = fieldsOfWorking(id).find(([own]) => own === list)?.[1];
+  if (field?.as !== "rows") return field?.label ?? name;
+  return `${field.row} ${Number(at) + 1}, ${(field.cells[cell]?.label ?? cell).toLowerCase()}`;
+}

@@ -1,4 +1,18 @@
+import { expect, it } from "vitest";
+import { demoStore } from "../../../data/testing/index.ts";
 import { itActs } from "../../testing/itActs.ts";
+import { postTo } from "../../testing/postTo.ts";
+import { workingDraft } from "../calculation/workingDraft.ts";
+
+/** One edge as its row is typed. */
+const row = (at: number, piece: string, edge: string, length: string) => ({
+  [`edges[${at}].piece`]: piece,
+  [`edges[${at}].edge`]: edge,
+  [`edges[${at}].length`]: length,
+});
+
+const svg = (text: string) => new File([text], "front.svg", { type: "image/svg+xml" });
+const BOX = `<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="60mm" viewBox="0 0 100 60"><path d="M0 0H100V60H0Z"/></svg>`;
 
 itActs([
   {
@@ -13,4 +27,50 @@ itActs([
     stale: 409,
     foreign: ["/jobs/99/pieces", ["/jobs/2/pieces", { working: "guess" }]],
   },
+  {
+    does: "keeps the edges of a pattern from elsewhere",
+    address: "/jobs/2/pieces",
+    right: { intent: "working", working: "ownPieces", unit: "cm", version: "0", ...row(0, "Front", "side", "31,8") },
+    gives: "/jobs/2/pieces?draw=ownPieces",
+    wrong: [
+      [row(0, "Front", "side", "long"), ["edges[0].length"]],
+      [{ ...row(0, "Front", "side", "31"), "edges[0].ease": "much" }, ["edges[0].ease"]],
+      [row(1, "", "side", "31"), ["edges[1].piece"]],
+      [{ "edges[0].counts": "knee" }, ["edges[0].counts"]],
+    ],
+    stale: 409,
+  },
+  {
+    does: "reads pieces in from a file",
+    address: "/jobs/2/pieces",
+    right: { intent: "file", version: "0", unit: "cm", outline: "cut", allowance: "6", file: svg(BOX) },
+    gives: "/jobs/2/pieces?draw=ownPieces",
+    wrong: [
+      [{ file: new File([], "") }, ["file"]],
+      [{ file: new File(["x"], "front.ai") }, ["file"]],
+      [{ file: svg("<svg") }, ["file"]],
+      [{ file: svg(BOX.replace("<path", "<script/><path")) }, ["file"]],
+      [{ allowance: "" }, ["allowance"]],
+      [{ allowance: "60" }, ["allowance"]],
+      [{ allowance: "31" }, ["file"]],
+      [{ fileUnit: "ell" }, ["fileUnit"]],
+    ],
+    stale: 409,
+    foreign: ["/jobs/99/pieces"],
+  },
+  {
+    does: "takes the edges of the wearer's wrap",
+    address: "/jobs/4/pieces",
+    right: { intent: "wrap", wrap: "1", version: "1" },
+    gives: "/jobs/4/pieces?draw=ownPieces",
+    stale: 409,
+    foreign: [["/jobs/1/pieces", { version: "0", wrap: "7" }], "/jobs/99/pieces"],
+  },
 ]);
+
+it("reads nothing in over edges that are half-typed", async () => {
+  const { store } = await demoStore();
+  await postTo(store, "/drafts", { draftForm: workingDraft(4, "ownPieces"), "edges[0].piece": "Fr" });
+  const answer = await postTo(store, "/jobs/4/pieces", { intent: "wrap", wrap: "1", version: "1" });
+  expect(answer).toMatchObject({ status: 400, wrong: ["wrap"] });
+});

@@ -58,3 +58,26 @@ it("says what is lacking where nothing can be drawn yet", async () => {
   expect((await bare()).text("main")).toContain("Needs a chosen school");
   expect((await strip()).text("main")).toContain("Still to be typed: finished width; finished length.");
 });
+
+const own = demoPage("/jobs/4/pieces?draw=ownPieces");
+
+it("holds a pattern from elsewhere against the plan, and says where it is off", async () => {
+  const [, ...rows] = await rowsOf(own, "Girths of the pieces against the plan");
+  for (const [name, planned, pieces, off] of rows)
+    expect(numberIn(off) / 10, name).toBeCloseTo(numberIn(pieces) - numberIn(planned), 1);
+  expect(rows.map(([name, , , off]) => [name, off])).toEqual([
+    ["Bust", "0 mm"],
+    ["Waist", "0 mm"],
+    ["Hip", "−20 mm"],
+  ]);
+  expect((await own()).text("main")).toContain("1 rule is broken");
+});
+
+it("has each edge of it with what it counts to and its seam, and every figure with its way", async () => {
+  const [head, ...rows] = await rowsOf(own, "Edges of your own pattern");
+  expect(head).toEqual(["Edge", "At rest, cm", "On the body, cm", "Counts to", "Seam"]);
+  expect(rows).toContainEqual(["side", "36.2", "—", "—", "A, 6 mm eased in"]);
+  const { fields, figures } = await own();
+  expect(fields()).toMatchObject({ "edges[1].length": "168 mm", "edges[1].twice": "yes" });
+  expect(Object.keys(figures())).toEqual(expect.arrayContaining(["waist line of Front, on the body", "Pieces at hip"]));
+});

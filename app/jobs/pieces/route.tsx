@@ -1,12 +1,18 @@
-import { isPiecesId, PIECES, PIECES_IDS, type PiecesId, recipeOfPieces } from "../../../core/pieces/index.ts";
+import {
+  isPiecesId,
+  type OwnPattern,
+  PIECES,
+  PIECES_IDS,
+  type PiecesId,
+  recipeOfPieces,
+  type SetOptions,
+} from "../../../core/pieces/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { loadWorkings } from "../../.server/read/workingContext.ts";
-import { readFields } from "../../form/fields.server.ts";
-import type { Unsaved } from "../../form/unsaved.ts";
-import { EmptyState } from "../../frame/EmptyState.tsx";
-import { LinkButton } from "../../frame/LinkButton.tsx";
+import { readForm } from "../../form/fields.server.ts";
+import { textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { PiecesView } from "../../pieces/PiecesView.tsx";
@@ -15,6 +21,8 @@ import { unsavedFor } from "../calculation/unsavedFor.ts";
 import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
 import { DraftNumbers } from "./DraftNumbers.tsx";
+import { ReadIn } from "./own/ReadIn.tsx";
+import { readInFile, takeWrap } from "./own/readIn.server.ts";
 import { PrintForm } from "./PrintForm.tsx";
 import { RecipeNav } from "./RecipeNav.tsx";
 
@@ -22,10 +30,20 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { style } = await planOfPage(context, params.jobId);
   const ids = PIECES_IDS.filter((id) => PIECES[id].appears(style));
   const asked = new URL(request.url).searchParams.get("draw");
-  const shown = asked === null ? ids[0] : found(ids.find((id) => id === asked) ?? null, "recipe of this style");
-  if (shown === undefined) return { at: null, ids };
+  const shown =
+    asked === null
+      ? found(ids[0], "recipe of this style")
+      : found(
+          ids.find((id) => id === asked),
+          "recipe of this style",
+        );
   const { at, pages } = await loadWorkings(context, params.jobId, [shown]);
-  return { at, ids, page: pages[shown], hints: hintsOf(shown, pages[shown].facts.usual) };
+  const own = shown === "ownPieces";
+  const wraps = own ? await storeOf(context).wraps.ofWearer(at.wearerId) : [];
+  return {
+    ...{ at, ids, page: pages[shown], hints: hintsOf(shown, pages[shown].facts.usual) },
+    wraps: wraps.map(({ id, name }) => ({ id, name })),
+  };
 });
 
 /** What options come to that are left empty, where the job decides it. */
@@ -43,26 +61,30 @@ const hintsOf = (id: PiecesId, usual: Readonly<Record<string, number>>): Record<
     }),
   );
 
+/** False for a pattern of which only lengths are told: nothing of it can be printed. */
+const isDrawn = (working: object): boolean => !("outlines" in working) || (working as OwnPattern).outlines.length > 0;
+
+/** Options that say nothing as others are set. */
+const idleOptions = ({ neck, back }: SetOptions): string[] => [
+  ...(neck === "plunge" ? [] : ["plunge_line"]),
+  ...(back === "halter" ? [] : ["halter_from_centre"]),
+];
+
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
-  const fields = await readFields(request);
+  const form = await readForm(request);
+  const fields = textsOf(form);
+  if (fields.intent === "file") return readInFile(form, jobId, storeOf(context));
+  if (fields.intent === "wrap") return takeWrap(fields, jobId, storeOf(context));
   const drawn = isPiecesId(fields.working) ? `?draw=${fields.working}` : "";
   return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces${drawn}`);
 });
 
-export default function JobPieces({ loaderData, actionData, params }: Route.ComponentProps) {
+export default function JobPieces({ loaderData, actionData }: Route.ComponentProps) {
   const lengths = useLengths();
-  if (loaderData.at === null)
-    return (
-      <EmptyState
-        title="No pieces of this style yet"
-        action={<LinkButton to={`/jobs/${params.jobId}`}>Back to the job</LinkButton>}
-      >
-        Stenz draws briefs, one-pieces, tops, skirts and strips so far. Boned garments are cut from a pattern of your
-        own.
-      </EmptyState>
-    );
-  const { at, ids, page, hints } = loaderData;
+  const { at, ids, page, hints, wraps } = loaderData;
+  const own = page.id === "ownPieces";
+  const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
   return (
     <>
@@ -77,13 +99,11 @@ export default function JobPieces({ loaderData, actionData, params }: Route.Comp
         at={at}
         title={name}
         intro={summary}
-        narrow
+        narrow={!own}
+        above={own}
         hints={hints}
-        hides={({ neck, back }) => [
-          ...(neck === "plunge" ? [] : ["plunge_line"]),
-          ...(back === "halter" ? [] : ["halter_from_centre"]),
-        ]}
-        unsaved={unsavedFor(page.id, actionData as Unsaved | undefined)}
+        hides={(working) => ("edges" in working ? [] : idleOptions(working))}
+        unsaved={unsavedFor(page.id, unsaved)}
       >
         {({ reckoning: { draft, checks, numbers } }) =>
           draft ? (
@@ -93,14 +113,21 @@ export default function JobPieces({ loaderData, actionData, params }: Route.Comp
                 checks={checks}
                 stretch={page.facts.stretch}
                 label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
-                onBody
+                onBody={!own}
               />
               <DraftNumbers numbers={numbers} />
             </>
           ) : null
         }
       </WorkingForm>
-      {page.kept.version > 0 ? (
+      {own ? (
+        <ReadIn
+          version={page.kept.version}
+          wraps={wraps}
+          unsaved={unsaved && ["file", "wrap"].includes(unsaved.fields.intent ?? "") ? unsaved : undefined}
+        />
+      ) : null}
+      {page.kept.version > 0 && isDrawn(page.kept.working) ? (
         <PrintForm base={`/jobs/${at.jobId}/pieces/${page.id}`} paper={lengths.unit === "in" ? "letter" : "a4"} />
       ) : null}
     </>

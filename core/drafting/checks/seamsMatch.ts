@@ -1,5 +1,6 @@
 import { edgeLength, type Piece, type PieceEdge } from "../piece/index.ts";
 import type { Check, Fault } from "./check.ts";
+import { statedSeamFaults } from "./statedSeamFaults.ts";
 
 /** Seams sewn together may differ by this, mm. */
 const SEAM_MM = 1;
@@ -8,7 +9,10 @@ const SEAM_MM = 1;
 export const seamsMatch: Check = {
   id: "seamsMatch",
   holds: "Every seam is as long as its partner, within 1 mm of the ease stated.",
-  faults: ({ pieces }) => pieces.flatMap((piece) => piece.edges.flatMap((edge) => faultsOf(pieces, piece, edge))),
+  faults: (draft) => [
+    ...draft.pieces.flatMap((piece) => piece.edges.flatMap((edge) => faultsOf(draft.pieces, piece, edge))),
+    ...statedSeamFaults(draft, SEAM_MM),
+  ],
 };
 
 function faultsOf(pieces: readonly Piece[], piece: Piece, edge: PieceEdge): Fault[] {

@@ -2,6 +2,7 @@ import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import { girthsOf } from "../measured.ts";
 import { asCut, edgeLength } from "../piece/index.ts";
+import { statedOf } from "../stated/index.ts";
 import { retaken } from "../taken/index.ts";
 import { allow } from "./allow.ts";
 import { blendSizes } from "./blendSizes.ts";
@@ -17,6 +18,7 @@ import { notchPair } from "./notchPair.ts";
 import type { Operation } from "./operation.ts";
 import { pivotDart } from "./pivotDart.ts";
 import { placePoint } from "./placePoint.ts";
+import { restate } from "./restate.ts";
 import { scoop } from "./scoop.ts";
 import { shiftGirth } from "./shiftGirth.ts";
 import { slash } from "./slash.ts";
@@ -41,6 +43,7 @@ export const OPERATIONS: readonly Operation[] = [
   allow,
   notchPair,
   copyPiece,
+  restate,
 ];
 
 /** An operation by its name, with numbers that its schema has read. */
@@ -98,10 +101,16 @@ function reportOf(operation: string, before: Draft, after: Draft): OperationRepo
       return same ? [] : [{ piece: piece.id, edge: edge.id, beforeMm, afterMm }];
     }),
   );
+  const told = statedOf(before);
+  const restated = statedOf(after).flatMap(({ piece, edge, lengthMm }) => {
+    const beforeMm = told.find((one) => one.piece === piece && one.edge === edge)?.lengthMm ?? null;
+    const same = lengthMm === null || beforeMm === null || Math.abs(lengthMm - beforeMm) < NOTHING_MM;
+    return same ? [] : [{ piece, edge, beforeMm, afterMm: lengthMm }];
+  });
   const old = new Map(girthsOf(before).girths.map(({ level, piecesMm }) => [level, piecesMm]));
   const girths = girthsOf(after).girths.flatMap(({ level, piecesMm }) => {
     const beforeMm = old.get(level) ?? 0;
     return Math.abs(piecesMm - beforeMm) < NOTHING_MM ? [] : [{ level, beforeMm, afterMm: piecesMm }];
   });
-  return { operation, edges, girths };
+  return { operation, edges: [...edges, ...restated], girths };
 }

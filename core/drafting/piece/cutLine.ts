@@ -27,7 +27,7 @@ const MEETS_MM = 1e-3;
  * The line a piece is cut along: each edge moved outward by its own allowance, corners mitred, those that turn inward
  * crossed. An edge of no allowance is its own seam line.
  */
-export function cutLine({ edges }: Piece): Edge[] {
+export function cutLine({ edges }: Pick<Piece, "edges">): Edge[] {
   const sides = edges.map(({ lines, allowanceMm, finish }) => ({
     finish,
     // Left of the way along is outward; offsets are counted to the right.
@@ -46,7 +46,7 @@ export function cutLine({ edges }: Piece): Edge[] {
     const other = kept[next];
     const [mine, theirs] = [trimmed[at], trimmed[next]];
     if (!other || !mine || !theirs) continue;
-    const most = LONGEST_MITRE * Math.max(side.allowanceMm, other.allowanceMm);
+    const most = LONGEST_MITRE * Math.max(Math.abs(side.allowanceMm), Math.abs(other.allowanceMm));
     corners[at] = joined(mine, theirs, most);
   }
   const all = trimmed.flatMap((lines, at) => [...lines, ...(corners[at] ?? [])]);

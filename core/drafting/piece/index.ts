@@ -25,3 +25,4 @@ export {
   type TakenFrom,
   timesRound,
 } from "./piece.ts";
+export { seamLine } from "./seamLine.ts";

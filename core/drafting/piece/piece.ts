@@ -16,7 +16,9 @@ export type EdgeRole =
   | "dart"
   | "hem"
   | "end"
-  | "long";
+  | "long"
+  /** Of a pattern from elsewhere: only its name tells. */
+  | "own";
 
 /** How an edge is finished; it decides the allowance. */
 export type EdgeFinish = "fold" | "seam" | "elastic" | "hem" | "raw";

@@ -3,6 +3,9 @@ import { type JobSoFar, jobStep } from "./step.ts";
 
 const idsOf = ({ style }: JobSoFar): PiecesId[] => PIECES_IDS.filter((id) => PIECES[id].appears(style));
 
+/** What nobody has to draw. */
+const NOT_ASKED: readonly PiecesId[] = ["stripPieces", "ownPieces"];
+
 /** The pieces drawn from the plan. */
 export const piecesStep = jobStep({
   id: "pieces",
@@ -16,10 +19,10 @@ export const piecesStep = jobStep({
       .filter((id) => kept.includes(id))
       .map((id) => lookThrough(id, workings[id], facts[id]));
     if (drawn.length === 0) {
-      // Of bras the cups are no pieces yet, and a bought pattern has its own.
-      const only = idsOf(job).every((id) => id === "stripPieces");
+      // Of bras and boned garments no recipe draws the pieces yet, and a bought pattern has its own.
+      const only = idsOf(job).every((id) => NOT_ASKED.includes(id));
       if (only || job.chart)
-        return { state: "done", words: only ? "straps, if you draw them" : "if you draw your own" };
+        return { state: "done", words: job.chart ? "of your pattern, if you like" : "if you like" };
       return { state: "next", words: "not drawn yet" };
     }
     const waiting = drawn.filter(({ pieces }) => pieces === null);

@@ -1,0 +1,93 @@
+import { type OwnPattern, takeInPieces, takeInWrap } from "../../../../core/pieces/index.ts";
+import type { Result } from "../../../../core/result.ts";
+import type { Store } from "../../../../data/store.ts";
+import { readDxf } from "../../../../formats/drafts/dxf/readDxf.ts";
+import { readSvg } from "../../../../formats/drafts/svg/readSvg.ts";
+import { formReader } from "../../../../formats/form/formReader.ts";
+import { choice, group, orElse, orNull, reference, smallOrNone, version } from "../../../../formats/form/index.ts";
+import { answerEdit } from "../../../.server/http/answerEdit.ts";
+import { asSent, found, invalid } from "../../../.server/http/answers.ts";
+import { type Fields, textsOf } from "../../../form/unsaved.ts";
+import { workingDraft } from "../../calculation/workingDraft.ts";
+import { UNITS } from "./units.ts";
+
+const ID = "ownPieces";
+
+/** Widest allowance of a bought pattern, mm. */
+const WIDEST_MM = 50;
+
+const readFile = formReader(
+  group({
+    fileUnit: orElse(
+      choice(
+        "a unit",
+        UNITS.map(({ value }) => value),
+      ),
+      "mm",
+    ),
+    outline: orElse(choice("what the outline is", ["seam", "cut"]), "seam"),
+    allowance: orNull(smallOrNone(WIDEST_MM)),
+    version: version(),
+  }),
+);
+
+const READERS = { svg: readSvg, dxf: readDxf } as const;
+
+/** Takes the pieces of a file into a job's own pattern, beside what it has. */
+export async function readInFile(form: FormData, jobId: number, store: Store) {
+  const fields = textsOf(form);
+  const typed = readFile(fields);
+  if (!typed.ok) return invalid(fields, typed.errors);
+  const { fileUnit, outline, allowance } = typed.value;
+  const refused = (name: string, message: string) => invalid(fields, { [name]: message });
+  if (outline === "cut" && allowance === null)
+    return refused("allowance", "Expected the allowance the file's lines have outside the seam.");
+  const file = form.get("file");
+  if (!(file instanceof File) || file.size === 0)
+    return refused("file", "Expected an SVG or a DXF file, but none was chosen.");
+  const kind = /\.(svg|dxf)$/i.exec(file.name)?.[1]?.toLowerCase();
+  if (kind !== "svg" && kind !== "dxf")
+    return refused("file", `Expected a file that ends in .svg or .dxf, but got “${file.name.slice(0, 80)}”.`);
+  const read = READERS[kind](await file.text(), UNITS.find(({ value }) => value === fileUnit)?.mm);
+  if (!read.ok) return refused("file", read.problem.message);
+  const { pieces } = read.value;
+  return kept(fields, jobId, store, "file", (pattern) =>
+    takeInPieces(pattern, pieces, outline === "cut" ? (allowance ?? 0) : 0),
+  );
+}
+
+const readWrapId = formReader(group({ wrap: reference("a body wrap"), version: version() }));
+
+/** Takes the edges of a wrap of the wearer into a job's own pattern, beside what it has. */
+export async function takeWrap(fields: Fields, jobId: number, store: Store) {
+  const { wrap: wrapId } = asSent(readWrapId(fields));
+  const job = found(await store.jobs.find(jobId), "job");
+  const wraps = await store.wraps.ofWearer(job.wearerId);
+  const wrap = found(wraps.find(({ id }) => id === wrapId) ?? null, "wrap of this wearer");
+  return kept(fields, jobId, store, "wrap", (pattern) => takeInWrap(pattern, wrap.edges));
+}
+
+/** Keeps a pattern with more taken in, if nobody changed it meanwhile and nothing of its rows is half-typed. */
+function kept(
+  fields: Fields,
+  jobId: number,
+  store: Store,
+  field: string,
+  take: (pattern: OwnPattern) => Result<OwnPattern>,
+) {
+  return store.inTransaction(async ({ jobs, workings, drafts }) => {
+    found(await jobs.find(jobId), "job");
+    if (await drafts.find(workingDraft(jobId, ID)))
+      return invalid(fields, { [field]: "Expected the edges typed above to be kept first: they are not saved yet." });
+    const before = await workings.find(jobId, ID);
+    const taken = take(before.working);
+    if (!taken.ok) return invalid(fields, { [field]: taken.problem.message });
+    const sent = { working: taken.value, texts: {}, version: Number(fields.version) };
+    return answerEdit(await workings.save(jobId, ID, sent), {
+      ...{ fields, drafts, draft: workingDraft(jobId, ID), what: "pattern" },
+      to: `/jobs/${jobId}/pieces?draw=${ID}`,
+      // What comes in is added to whatever there is: nothing stands against anything.
+      rows: () => [],
+    });
+  });
+}

@@ -1,0 +1,114 @@
+import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
+import { memo } from "react";
+import { type Draft, type StatedEdge, statedLength, statedOf } from "../../core/drafting/index.ts";
+import { explainStated, levelName, type StretchOnBody, statedOnBody } from "../../core/pieces/index.ts";
+import { plainTable } from "../frame/plainTable.ts";
+import { useLengths } from "../frame/units/UnitContext.tsx";
+import { Why } from "../frame/why/WhyDrawer.tsx";
+import { type EdgeId, numbered, sameEdge } from "./edgePlaces.ts";
+
+interface StatedProps {
+  readonly draft: Draft;
+  /** Null where the stretch on the body is not known: nothing is said of it then. */
+  readonly stretch: StretchOnBody | null;
+  readonly lit: EdgeId | null;
+  readonly onLit: (edge: EdgeId | null) => void;
+}
+
+/** Every edge that is known by its length, piece by piece; one whose line was read in is lit in the drawing. */
+export const StatedTable = memo(function StatedTable(props: StatedProps) {
+  const { draft, stretch } = props;
+  const lengths = useLengths();
+  const edges = statedOf(draft);
+  if (edges.length === 0) return null;
+  const pieces = [...new Set(edges.map(({ piece }) => piece))];
+  return (
+    <Paper sx={{ overflowX: "auto", mb: 2 }}>
+      <Box component="table" aria-label="Edges of your own pattern" sx={plainTable}>
+        <thead>
+          <tr>
+            <th scope="col">Edge</th>
+            <th scope="col" className="number">
+              At rest, {lengths.unit}
+            </th>
+            {stretch ? (
+              <th scope="col" className="number">
+                On the body, {lengths.unit}
+              </th>
+            ) : null}
+            <th scope="col">Counts to</th>
+            <th scope="col">Seam</th>
+          </tr>
+        </thead>
+        {pieces.map((piece) => (
+          <tbody key={piece}>
+            <tr>
+              <th scope="rowgroup" colSpan={stretch ? 5 : 4} className="group">
+                {piece}
+              </th>
+            </tr>
+            {edges
+              .filter((edge) => edge.piece === piece)
+              .map((edge) => (
+                <EdgeRow key={edge.edge} edge={edge} {...props} />
+              ))}
+          </tbody>
+        ))}
+      </Box>
+    </Paper>
+  );
+});
+
+function EdgeRow({ edge, draft, stretch, lit, onLit }: StatedProps & { edge: StatedEdge }) {
+  const lengths = useLengths();
+  const { piece, edge: name, counts, times, seam, easeMm } = edge;
+  const id = { piece, edge: name };
+  const isLit = sameEdge(lit, id);
+  const onBody = stretch && statedOnBody(draft, edge, stretch);
+  return (
+    <tr className={isLit ? "lit" : ""}>
+      <th scope="row" className="words">
+        {edge.lengthMm === null ? (
+          <button type="button" className="why" aria-pressed={isLit} onClick={() => onLit(isLit ? null : id)}>
+            <strong>{numberOf(draft, edge)}</strong> {name}
+            <span className="unseen">{` of ${piece}: show on the drawing`}</span>
+          </button>
+        ) : (
+          name
+        )}
+      </th>
+      <td className="number">
+        <Why label={`${name} of ${piece}, at rest`} explain={() => explainStated(draft, edge)}>
+          {lengths.bare(statedLength(draft, edge))}
+        </Why>
+      </td>
+      {stretch ? (
+        <td className="number">
+          {onBody ? (
+            <Why label={`${name} of ${piece}, on the body`} explain={() => onBody}>
+              {lengths.bare(onBody.result.value)}
+            </Why>
+          ) : (
+            "—"
+          )}
+        </td>
+      ) : null}
+      <td>{counts === "" ? "—" : `${levelName(counts).toLowerCase()}${times === 2 ? ", twice" : ""}`}</td>
+      <td>
+        {seam || "—"}
+        {easeMm === 0
+          ? ""
+          : easeMm > 0
+            ? `, ${lengths.amount(easeMm)} eased in`
+            : `, ${lengths.amount(-easeMm)} stretched`}
+      </td>
+    </tr>
+  );
+}
+
+/** The number the drawing gives an edge that was read in. */
+function numberOf(draft: Draft, { piece, edge }: StatedEdge): number | null {
+  const drawn = draft.pieces.find(({ id }) => id === piece);
+  return (drawn && numbered(drawn).find(([, one]) => one.id === edge)?.[0]) ?? null;
+}

@@ -1,0 +1,74 @@
+import { type TSchema, Type } from "typebox";
+import { draftLine, type EdgeFinish } from "../../drafting/index.ts";
+import { list } from "../../schemaParts.ts";
+import { WRAP_COUNTS } from "../../torso/index.ts";
+import type { PiecesCalculation } from "../piecesCalculation.ts";
+import { ownFacts } from "./ownFacts.ts";
+import { reckonOwn } from "./reckonOwn.ts";
+import { MOST_OWN_EDGES, MOST_OWN_PIECES, NO_PATTERN, type OwnPattern } from "./working.ts";
+
+const FINISHES: readonly (readonly [EdgeFinish, string])[] = [
+  ["seam", "seam"],
+  ["elastic", "elastic"],
+  ["hem", "hem"],
+  ["raw", "cut edge"],
+  ["fold", "on the fold"],
+];
+
+const answers = (all: readonly (readonly [string, string])[]) => all.map(([value, label]) => ({ value, label }));
+
+/** Longest edge, and most that is eased in, mm. */
+const [LONGEST_MM, MOST_EASE_MM] = [3000, 200];
+
+const OUTLINES: TSchema = list(
+  Type.Object(
+    {
+      id: Type.String({ maxLength: 20 }),
+      count: Type.Integer({ minimum: 1, maximum: 1000 }),
+      edges: list(list(draftLine, 2000), 200),
+    },
+    { additionalProperties: false },
+  ),
+  MOST_OWN_PIECES,
+);
+
+/** Pieces of a pattern that is not drawn here: told by the lengths of its edges, or read in from a file. */
+export const ownPattern: PiecesCalculation<OwnPattern> = {
+  recipe: {
+    id: "ownPattern",
+    name: "Own pattern",
+    summary:
+      "A bought or inherited pattern, or a wrap laid flat: name its edges and how long they are, or read its pieces in from a file. Seams are checked, girths held against the plan, and changes carried on.",
+    options: [],
+  },
+  step: "pieces",
+  fresh: NO_PATTERN,
+  fields: {
+    edges: {
+      as: "rows",
+      label: "Edges",
+      row: "edge",
+      rowBy: ["piece", "edge", "length", "line"],
+      most: MOST_OWN_EDGES,
+      cells: {
+        piece: { as: "text", label: "Piece", needed: true, most: 60, wide: true },
+        edge: { as: "text", label: "Edge", needed: true, most: 60, wide: true },
+        length: { as: "length", label: "Length", mostMm: LONGEST_MM, hint: "as drawn" },
+        finish: { as: "choice", label: "Finish", choices: answers(FINISHES) },
+        counts: {
+          as: "choice",
+          label: "Counts to",
+          choices: WRAP_COUNTS.map(({ id, words }) => ({ value: id, label: words })),
+        },
+        twice: { as: "check", label: "For both sides" },
+        seam: { as: "text", label: "Seam", most: 4 },
+        ease: { as: "signed", label: "Eased in", mostMm: MOST_EASE_MM },
+        line: { as: "unseen", label: "Line", most: 20 },
+      },
+    },
+  },
+  unfielded: { outlines: OUTLINES },
+  appears: () => true,
+  facts: ownFacts,
+  reckon: reckonOwn,
+};

@@ -1,0 +1,188 @@
+import { describe, expect, it } from "vitest";
+import { edgeLength, girthsOf, point, straight } from "../../drafting/index.ts";
+import { redraw } from "../../redraw/index.ts";
+import { evaluate, sampleChange } from "../../testing/index.ts";
+import { explainGirth, explainStated } from "../explainMeasured.ts";
+import { NO_PIECES, type PieceFacts } from "../pieceFacts.ts";
+import { reckonOwn } from "./reckonOwn.ts";
+import { takeInPieces, takeInWrap } from "./takeIn.ts";
+import { NO_PATTERN, type OwnEdge, type OwnPattern } from "./working.ts";
+
+const edge = (own: Partial<OwnEdge>): OwnEdge => ({
+  ...{ piece: "Front", edge: "waist", length: 160, finish: "seam", counts: "none" },
+  ...{ twice: false, seam: "", ease: null, line: "" },
+  ...own,
+});
+const facts: PieceFacts = {
+  ...NO_PIECES,
+  drawn: { measures: {}, girths: { waist: 640, trunkLoop: 1400 }, lengths: {} },
+};
+const WAIST = [
+  edge({ counts: "waist", twice: true }),
+  edge({ piece: "Back", length: 160, counts: "waist", twice: true }),
+];
+const told = (edges: readonly OwnEdge[], outlines: OwnPattern["outlines"] = []) =>
+  reckonOwn({ edges, outlines }, facts);
+const draftOf = (pattern: OwnPattern) => {
+  const { draft, warnings } = reckonOwn(pattern, facts);
+  if (!draft) throw new Error(warnings.join(" "));
+  return draft;
+};
+
+/** A box as a file tells it: its cut line. */
+const box = (name: string, width: number, height: number, own = {}) => {
+  const corners = [point(0, 0), point(width, 0), point(width, height), point(0, height)];
+  const boundary = corners.map((from, at) => straight(from, corners[(at + 1) % 4] ?? from));
+  return { name, count: null, boundary, sewLine: [], ...own };
+};
+const taken = (...given: Parameters<typeof takeInPieces>) => {
+  const read = takeInPieces(...given);
+  if (!read.ok) throw new Error(read.problem.message);
+  return read.value;
+};
+
+describe("edges that are told", () => {
+  it("come to girths and to the trunk, each loop along one line", () => {
+    const loop = (["frontWaist", "crotchFront", "crotchBack", "backWaist"] as const).map((counts) =>
+      edge({ edge: counts, counts, length: 350, twice: true }),
+    );
+    const { draft, checks } = told([...WAIST, ...loop]);
+    expect(draft && girthsOf(draft).girths).toEqual([
+      { level: "waist", plannedMm: 640, piecesMm: 640 },
+      { level: "trunkLoop", plannedMm: 1400, piecesMm: 1400 },
+    ]);
+    expect(checks.map(({ id, ok }) => [id, ok])).toEqual([
+      ["seamsMatch", true],
+      ["girthsSum", true],
+    ]);
+  });
+
+  it("of a girth that is not planned are held against nothing, and that is said", () =>
+    expect(told([edge({ counts: "highHip" })]).notes).toEqual([
+      "Not planned, so not held against anything: the high hip.",
+    ]));
+
+  it("lack what nobody told, and are named where they cannot be one pattern", () => {
+    expect(told([]).lacks).toHaveLength(1);
+    expect(told([edge({ length: null })]).warnings).toEqual(["Expected a length for waist of Front."]);
+    expect(told([edge({}), edge({ length: 90 })]).warnings[0]).toContain("two are called waist of Front");
+    expect(told([edge({ line: "p3.1", length: null })]).warnings[0]).toContain("it is gone");
+  });
+
+  it("have numbers that follow from their terms", () => {
+    const draft = draftOf({ edges: WAIST, outlines: [] });
+    for (const girth of girthsOf(draft).girths) {
+      const explanation = explainGirth(draft, girth);
+      expect(evaluate(explanation)).toBeCloseTo(explanation.result.value, 9);
+    }
+    for (const one of draft.stated ?? []) expect(explainStated(draft, one).result.value).toBe(160);
+  });
+});
+
+describe("pieces from a file", () => {
+  it("are parted at their corners, with a row an edge to be named", () => {
+    const { edges, outlines } = taken(NO_PATTERN, [box("Front", 100, 60), box("Front", 40, 60)], 0);
+    expect(edges.map(({ piece }) => piece)).toEqual([...Array(4).fill("Front"), ...Array(4).fill("Front 2")]);
+    expect(edges.map(({ line }) => line)).toEqual(["p1.0", "p1.1", "p1.2", "p1.3", "p2.0", "p2.1", "p2.2", "p2.3"]);
+    const [front] = draftOf({ edges, outlines }).pieces;
+    expect(front?.edges.map((one) => [one.id, edgeLength(one)])).toEqual([
+      ["edge 1", 100],
+      ["edge 2", 60],
+      ["edge 3", 100],
+      ["edge 4", 60],
+    ]);
+  });
+
+  it("lose the allowance of their cut lines, unless the file has the seam lines too", () => {
+    const cut = box("Back", 100, 60);
+    const lengths = (pattern: OwnPattern) => draftOf(pattern).pieces[0]?.edges.map(edgeLength);
+    expect(lengths(taken(NO_PATTERN, [cut], 10))).toEqual([80, 40, 80, 40].map((mm) => expect.closeTo(mm, 6)));
+    const both = { ...cut, sewLine: box("", 90, 50).boundary };
+    expect(lengths(taken(NO_PATTERN, [both], 10))).toEqual([90, 50, 90, 50]);
+  });
+
+  it("are refused where nothing of them is left, or there are too many", () => {
+    expect(takeInPieces(NO_PATTERN, [box("Strap", 200, 12)], 10)).toMatchObject({
+      problem: { code: "piece-too-narrow", message: expect.stringContaining("Strap") },
+    });
+    const many = Array.from({ length: 30 }, () => box("Piece", 100, 60));
+    expect(takeInPieces(NO_PATTERN, many, 0)).toMatchObject({ problem: { code: "pattern-too-large" } });
+  });
+
+  it("forget an outline of which no row speaks any more", () => {
+    const first = taken(NO_PATTERN, [box("Front", 100, 60), box("Back", 90, 60)], 0);
+    const kept = { ...first, edges: first.edges.filter(({ piece }) => piece === "Back") };
+    const again = taken(kept, [box("Strap", 300, 20)], 0);
+    expect(again.outlines.map(({ id }) => id)).toEqual(["p2", "p3"]);
+    expect(draftOf(again).pieces.map(({ id }) => id)).toEqual(["Back", "Strap"]);
+  });
+
+  it("go round clockwise, whichever way they were drawn, each edge with its own name", () => {
+    const turned = box("Front", 100, 60);
+    const boundary = turned.boundary.map(({ from, to }) => straight(to, from)).toReversed();
+    const { edges, outlines } = taken(NO_PATTERN, [{ ...turned, boundary }], 0);
+    expect(draftOf({ edges, outlines }).pieces[0]?.edges.map(edgeLength).toSorted()).toEqual([100, 100, 60, 60]);
+  });
+
+  it("have one name each", () => {
+    const { edges, outlines } = taken(NO_PATTERN, [box("Front", 100, 60), box("Back", 90, 60)], 0);
+    const same = edges.map((one, at) => ({ ...one, piece: "Front", edge: `edge ${at}` }));
+    expect(told(same, outlines).warnings[0]).toContain("two outlines are called Front");
+    const split = edges.map((one, at) => (at === 0 ? { ...one, piece: "Side" } : one));
+    expect(told(split, outlines).warnings[0]).toContain("Side and Front");
+  });
+});
+
+describe("edges of a wrap", () => {
+  const wrap = [
+    { piece: "Side", lengthMm: 98, counts: "waist", twice: true, seam: "" },
+    { piece: "Side", lengthMm: 396, counts: "none", twice: true, seam: "A" },
+  ] as const;
+
+  it("are taken as they were measured, beside what is there", () => {
+    const read = takeInWrap({ edges: [edge({ piece: "Side" })], outlines: [] }, wrap);
+    expect(read.ok && read.value.edges.map((one) => [one.piece, one.edge, one.length, one.counts, one.seam])).toEqual([
+      ["Side", "waist", 160, "none", ""],
+      ["Side 2", "edge 1", 98, "waist", ""],
+      ["Side 2", "edge 2", 396, "none", "A"],
+    ]);
+  });
+});
+
+describe("changes on a pattern from elsewhere", () => {
+  const change = (own: Parameters<typeof sampleChange>[0]) =>
+    sampleChange({ side: "both", pieces: "front, back", parts: [], lengthId: "", remedy: "", ...own });
+  const redrawn = (pattern: OwnPattern, own: Parameters<typeof sampleChange>[0]) =>
+    redraw(draftOf(pattern), [change(own)], { rings: [{ zone: "waist", nowMm: 620 }], lengths: [] });
+  const waist = { on: "girth", zone: "waist", spot: "waist", amountMm: -20 } as const;
+
+  it("state a girth anew, against the plan with the change in", () => {
+    const { draft, steps } = redrawn({ edges: WAIST, outlines: [] }, waist);
+    expect(steps[0]?.calls).toEqual([{ operation: "restate", params: { level: "waist", amount: -20 } }]);
+    expect(girthsOf(draft).girths).toEqual([{ level: "waist", plannedMm: 620, piecesMm: 620 }]);
+  });
+
+  it("reach the trunk by each of their parts", () => {
+    const loop = { edges: [edge({ edge: "loop", counts: "frontWaist", length: 700 })], outlines: [] };
+    const part = (id: string, lengthId: string, amountMm: number) => ({
+      ...{ id, pieces: id, line: "", lengthId, amountMm, readMm: null, strain: null },
+    });
+    const parts = [part("front", "frontWaist", 12), part("back", "backWaist", 8), part("strap", "strap", 5)];
+    const { steps } = redrawn(loop, { on: "length", lengthId: "trunk", spot: "strap", amountMm: 25, parts });
+    expect(steps[0]?.calls[0]?.params).toEqual({ level: "trunkLoop", amount: 20 });
+  });
+
+  it("on lines that were read in, or of what is not stated, are told to the hand", () => {
+    const read = taken(NO_PATTERN, [box("Front", 100, 60)], 0);
+    const counted = {
+      ...read,
+      edges: read.edges.map((one, at) => (at === 0 ? { ...one, counts: "waist" as const } : one)),
+    };
+    expect(redrawn(counted, waist).steps[0]?.instead).toContain("read the file in again");
+    expect(redrawn({ edges: [edge({})], outlines: [] }, waist).steps[0]?.instead).toContain("your own pattern");
+    expect(redrawn({ edges: WAIST, outlines: [] }, { ...waist, side: "left" }).steps[0]?.instead).toContain("left");
+    expect(redrawn({ edges: WAIST, outlines: [] }, { ...waist, amountMm: null }).steps[0]?.instead).toContain(
+      "no amount",
+    );
+  });
+});

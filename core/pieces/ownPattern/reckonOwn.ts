@@ -1,0 +1,105 @@
+import { TRUNK_PARTS } from "../../body/index.ts";
+import { checkDraft, type Draft, type StatedEdge, TRUNK_LOOP } from "../../drafting/index.ts";
+import type { PieceFacts } from "../pieceFacts.ts";
+import type { PiecesReckoning } from "../reckonPieces.ts";
+import { ownPieces } from "./ownPieces.ts";
+import { lineId, type OwnEdge, type OwnPattern } from "./working.ts";
+
+/** Rules that hold or not by lengths alone. */
+const OF_LENGTHS: ReadonlySet<string> = new Set(["seamsMatch", "girthsSum"]);
+
+const LOOP: ReadonlySet<string> = new Set(TRUNK_PARTS);
+
+/** What an edge counts to: a girth; a part of the trunk to its loop; or nothing. */
+const levelOf = ({ counts }: OwnEdge): string => (counts === "none" ? "" : LOOP.has(counts) ? TRUNK_LOOP : counts);
+
+/**
+ * A pattern from elsewhere as a draft: what was read in is drawn, what was typed is stated; girths and seams are those of its edges.
+ * What cannot be taken as it stands is named, and nothing is drawn then.
+ */
+export function reckonOwn({ edges, outlines }: OwnPattern, { drawn, numbers }: PieceFacts): PiecesReckoning {
+  const nothing = { draft: null, checks: [], numbers: [], lacks: [], notes: [], warnings: [] };
+  if (edges.length === 0) return { ...nothing, lacks: [{ what: "entry", name: "an edge of the pattern" }] };
+  const faults = faultsOf({ edges, outlines });
+  if (faults.length > 0) return { ...nothing, warnings: faults };
+  const stated = edges.map(statedEdge);
+  const levels = [...new Set(stated.map(({ counts }) => counts))].filter((level) => level !== "");
+  const planned = levels.flatMap((level) => {
+    const plannedMm = drawn.girths[level];
+    return typeof plannedMm === "number" ? [{ level, plannedMm }] : [];
+  });
+  const unplanned = levels.filter((level) => !planned.some((one) => one.level === level));
+  const draft: Draft = {
+    recipe: "ownPattern",
+    pieces: ownPieces(outlines, edges),
+    stated,
+    ...{ round: [], levels: planned, loops: [], numbers: [], oneLines: [], elastics: [], limits: [], rollMm: null },
+    notes: [],
+  };
+  return {
+    ...nothing,
+    draft,
+    // Without a drawn piece the rules of drawn lines say nothing.
+    checks: checkDraft(draft).filter(({ id }) => draft.pieces.length > 0 || OF_LENGTHS.has(id)),
+    numbers: levels.some((level) => level === TRUNK_LOOP) ? numbers : [],
+    notes:
+      unplanned.length === 0
+        ? []
+        : [`Not planned, so not held against anything: ${unplanned.map(levelWords).join(", ")}.`],
+  };
+}
+
+const levelWords = (level: string): string =>
+  level === TRUNK_LOOP ? "the trunk loop" : `the ${level.replace(/([A-Z])/g, " $1").toLowerCase()}`;
+
+const statedEdge = (edge: OwnEdge): StatedEdge => {
+  const level = levelOf(edge);
+  return {
+    piece: edge.piece,
+    edge: edge.edge,
+    lengthMm: edge.line === "" ? edge.length : null,
+    counts: level,
+    // The loop runs along one line: a piece for both sides has it once.
+    times: edge.twice && level !== TRUNK_LOOP ? 2 : 1,
+    seam: edge.seam.toUpperCase(),
+    easeMm: edge.ease ?? 0,
+  };
+};
+
+/** What keeps the edges from being one pattern, in sentences. */
+function faultsOf({ edges, outlines }: OwnPattern): string[] {
+  const lines = new Set(outlines.flatMap(({ id, edges: own }) => own.map((_, at) => lineId(id, at))));
+  const unread = edges.filter(({ line }) => line !== "" && !lines.has(line));
+  const lengthless = edges.filter(({ line, length }) => line === "" && length === null);
+  const names = edges.map(({ piece, edge }) => `${edge} of ${piece}`);
+  const twins = [...new Set(names.filter((name, at) => names.indexOf(name) !== at))];
+  return [
+    ...unread.map(
+      ({ piece, edge }) =>
+        `Expected a line of the file for ${edge} of ${piece}, but it is gone: take the row out, or read the file in again.`,
+    ),
+    ...lengthless.map(({ piece, edge }) => `Expected a length for ${edge} of ${piece}.`),
+    ...twins.map((name) => `Expected edges of a piece to have names of their own, but two are called ${name}.`),
+    ...mixed(edges),
+  ];
+}
+
+/** A piece is one outline, and an outline one piece: rows that say otherwise. */
+function mixed(edges: readonly OwnEdge[]): string[] {
+  const outlinesOf = new Map<string, Set<string>>();
+  const piecesOf = new Map<string, Set<string>>();
+  for (const { piece, line } of edges) {
+    const outline = line.split(".")[0] ?? "";
+    if (outline === "") continue;
+    outlinesOf.set(piece, new Set([...(outlinesOf.get(piece) ?? []), outline]));
+    piecesOf.set(outline, new Set([...(piecesOf.get(outline) ?? []), piece]));
+  }
+  return [
+    ...[...outlinesOf]
+      .filter(([, own]) => own.size > 1)
+      .map(([piece]) => `Expected names of their own for pieces, but two outlines are called ${piece}.`),
+    ...[...piecesOf.values()]
+      .filter((own) => own.size > 1)
+      .map((own) => `Expected one name for the edges of one outline, but they are told of ${[...own].join(" and ")}.`),
+  ];
+}

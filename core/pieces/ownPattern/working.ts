@@ -1,0 +1,43 @@
+import type { Edge, EdgeFinish } from "../../drafting/index.ts";
+import type { WrapEdge } from "../../torso/index.ts";
+
+/** One edge of a pattern from elsewhere, or one line across a piece of it. */
+export interface OwnEdge {
+  readonly piece: string;
+  readonly edge: string;
+  /** mm; null where it is as long as the line that was read in. */
+  readonly length: number | null;
+  readonly finish: EdgeFinish;
+  readonly counts: WrapEdge["counts"];
+  /** The piece stands for both sides of the body. */
+  readonly twice: boolean;
+  /** Letters of the seam it is sewn in; empty where it is not. */
+  readonly seam: string;
+  /** Longer than the other side of its seam on purpose, mm; null for not. */
+  readonly ease: number | null;
+  /** Which line of which outline it is: `p2.3`; empty where it was typed. */
+  readonly line: string;
+}
+
+/** A piece as it was read in: its seam lines, parted at its corners. */
+export interface OwnOutline {
+  /** `p2`, unique within the pattern. */
+  readonly id: string;
+  readonly count: number;
+  readonly edges: readonly (readonly Edge[])[];
+}
+
+/** The pieces of a pattern from elsewhere: bought, inherited, or a wrap that was flattened. */
+export interface OwnPattern {
+  readonly edges: readonly OwnEdge[];
+  readonly outlines: readonly OwnOutline[];
+}
+
+/** A pattern before anything of it is told. */
+export const NO_PATTERN: OwnPattern = { edges: [], outlines: [] };
+
+/** Most edges and pieces of one pattern. */
+export const [MOST_OWN_EDGES, MOST_OWN_PIECES] = [96, 40];
+
+/** How a line of an outline is named by the edge that it is. */
+export const lineId = (outline: string, at: number): string => `${outline}.${at}`;
