@@ -2,12 +2,12 @@ import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import { memo } from "react";
 import {
-  asCut,
   type Draft,
   type EdgeFinish,
   edgeLength,
   type Piece,
   type PieceEdge,
+  wholePieces,
 } from "../../core/drafting/index.ts";
 import { edgeName, edgeOnBody, explainEdge, type StretchOnBody } from "../../core/pieces/index.ts";
 import { plainTable } from "../frame/plainTable.ts";
@@ -56,7 +56,7 @@ export const EdgeTable = memo(function EdgeTable(props: EdgesProps) {
             <th scope="col">Sewn to</th>
           </tr>
         </thead>
-        {draft.pieces.map(asCut).map((piece) => (
+        {wholePieces(draft).map((piece) => (
           <PieceRows key={piece.id} piece={piece} {...props} />
         ))}
       </Box>

@@ -1,6 +1,6 @@
 import Button from "@mui/material/Button";
 import { useMemo, useState } from "react";
-import { checkDraft, type Draft } from "../../core/drafting/index.ts";
+import { checkDraft, type Draft, onWhole } from "../../core/drafting/index.ts";
 import { type Change, inCuttingOrder } from "../../core/fitting/index.ts";
 import { type RedrawnPlan, redraw } from "../../core/redraw/index.ts";
 import { CheckList } from "./CheckList.tsx";
@@ -30,7 +30,7 @@ export function OldAndNew({
     () => (shown >= ordered.length ? whole : redraw(before, ordered.slice(0, shown), plan)),
     [shown, ordered, whole, before, plan],
   );
-  const faults = shown >= ordered.length ? checkDraft(draft).filter(({ ok }) => !ok) : [];
+  const faults = shown >= ordered.length ? brokenIn(draft) : [];
   return (
     <>
       <PieceBoard draft={draft} old={before} faults={faults} lit={lit} onLit={setLit} label={label} />
@@ -44,3 +44,9 @@ export function OldAndNew({
     </>
   );
 }
+
+/** Rules that pieces break, each at its place on the piece as it is cut. */
+const brokenIn = (draft: Draft) =>
+  checkDraft(draft)
+    .filter(({ ok }) => !ok)
+    .map((check) => onWhole(draft, check));

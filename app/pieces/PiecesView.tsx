@@ -1,6 +1,6 @@
 import Typography from "@mui/material/Typography";
-import { useDeferredValue, useState } from "react";
-import type { CheckAnswer, Draft } from "../../core/drafting/index.ts";
+import { useDeferredValue, useMemo, useState } from "react";
+import { type CheckAnswer, type Draft, onWhole } from "../../core/drafting/index.ts";
 import type { StretchOnBody } from "../../core/pieces/index.ts";
 import { CheckList } from "./CheckList.tsx";
 import { EdgeTable } from "./EdgeTable.tsx";
@@ -30,7 +30,9 @@ export function PiecesView({
   const [lit, setLit] = useState<EdgeId | null>(null);
   // The drawing follows each key at once; its long lists come in the moment after.
   const listed = useDeferredValue(draft);
-  const faults = checks.filter(({ ok }) => !ok);
+  // What is said of one half is shown on the piece it is cut in.
+  const told = useMemo(() => checks.map((check) => onWhole(draft, check)), [draft, checks]);
+  const faults = told.filter(({ ok }) => !ok);
   return (
     <>
       {draft.pieces.length > 0 ? (
@@ -43,7 +45,7 @@ export function PiecesView({
             ? "1 rule is broken"
             : `${faults.length} rules are broken`}
       </Typography>
-      <CheckList checks={checks} onLit={setLit} />
+      <CheckList checks={told} onLit={setLit} />
       {onBody ? <OnBody draft={listed} /> : null}
       <GirthTable draft={listed} />
       {draft.stated ? (

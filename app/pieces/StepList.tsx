@@ -50,7 +50,8 @@ export function StepList({
   );
 }
 
-function StepEffect({ step: { reports, instead } }: { step: RedrawnStep }) {
+function StepEffect({ step }: { step: RedrawnStep }) {
+  const { reports, instead } = step;
   const lengths = useLengths();
   if (instead) return <Box sx={{ color: "text.secondary" }}>Not drawn. {lengths.told(instead)}</Box>;
   const told = reports.flatMap(({ girths, edges }) => [
@@ -60,7 +61,11 @@ function StepEffect({ step: { reports, instead } }: { step: RedrawnStep }) {
       afterMm,
     })),
     ...edges.map(({ piece, edge, beforeMm, afterMm }) => ({
-      ...{ name: `${edgeName({ id: edge }).toLowerCase()} of ${piece}`, beforeMm, afterMm },
+      ...{
+        name: `${edgeName({ id: edge }).toLowerCase()} of ${sideName(piece, step.calls[0]?.onSide)}`,
+        beforeMm,
+        afterMm,
+      },
     })),
   ]);
   const last = new Map(told.map((one) => [one.name, one]));
@@ -81,3 +86,9 @@ function StepEffect({ step: { reports, instead } }: { step: RedrawnStep }) {
     </Box>
   );
 }
+
+/** A piece in words; of a change on one side with that side. */
+const sideName = (piece: string, onSide: string | undefined): string => {
+  const name = edgeName({ id: piece.replace(/\.right$/, "") }).toLowerCase();
+  return onSide ? `the ${onSide} ${name}` : name;
+};

@@ -1,4 +1,4 @@
-import { asCut, type Draft, type Piece, type Vector } from "../../core/drafting/index.ts";
+import { alikeIn, type Draft, type Piece, type Vector, wholePieces } from "../../core/drafting/index.ts";
 import { type PlacedPiece, sheetFitting } from "../../formats/drafts/sheet.ts";
 
 /** Width over height a board is laid out for: what a screen has beside the options. */
@@ -20,7 +20,7 @@ export interface Board {
 
 /** Lays pieces out side by side, as near to the screen's shape as their rows come; old outlines keep to their piece. */
 export function boardOf(draft: Draft, old: Draft | null = null): Board {
-  const before = (old?.pieces ?? []).map(asCut);
+  const before = old ? wholePieces(alikeIn(draft, old)) : [];
   const { widthMm, heightMm, placed } = sheetFitting(
     draft,
     ASPECT,

@@ -1,5 +1,5 @@
 import type { Explanation } from "../explain/index.ts";
-import type { Piece } from "./piece/index.ts";
+import type { BodySide, Piece } from "./piece/index.ts";
 import type { StatedEdge } from "./stated/statedEdge.ts";
 
 /** Edges whose lengths add up to one length, mm, with what of it lies beside the pieces. */
@@ -42,6 +42,8 @@ export interface ElasticEdge {
   readonly plannedMm: number | null;
   /** What it lies on on the body; null where it was not measured. */
   readonly bodyMm: number | null;
+  /** Of which side it is; left out where both are alike. */
+  readonly side?: BodySide;
 }
 
 /** A length of the pieces that must not pass one of the body, with the words for both. */

@@ -41,6 +41,7 @@ const piece = closed({
       closed({ kind: Type.Literal("band"), piece: word(), level: word(), heightMm: length() }),
     ]),
   ),
+  half: Type.Optional(closed({ side: Type.Enum(["left", "right"]), of: word() })),
   darts: Type.Optional(
     list(
       closed({
@@ -111,7 +112,16 @@ export const draftSchema = closed({
   loops: list(closed({ level: word(), plannedMm: length(), along: run }), 20),
   numbers: list(closed({ id: word(), explanation }), 400),
   oneLines: list(closed({ first: end, second: end }), 200),
-  elastics: list(closed({ name: word(), along: run, plannedMm: orNull(length()), bodyMm: orNull(length()) }), 60),
+  elastics: list(
+    closed({
+      name: word(),
+      along: run,
+      plannedMm: orNull(length()),
+      bodyMm: orNull(length()),
+      side: Type.Optional(Type.Enum(["left", "right"])),
+    }),
+    60,
+  ),
   limits: list(closed({ name: word(), along: run, mostMm: length(), mostName: word() }), 60),
   rollMm: orNull(length()),
   notes: list(text(), 200),

@@ -13,6 +13,7 @@ export { draftLine, draftSchema } from "./draftSchema.ts";
 export * from "./geometry/index.ts";
 export { type DraftGirth, girthsOf, pieceOf, runLength } from "./measured.ts";
 export * from "./operations/index.ts";
+export * from "./parted/index.ts";
 export * from "./piece/index.ts";
 export * from "./recipes/index.ts";
 export * from "./stated/index.ts";

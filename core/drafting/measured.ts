@@ -1,4 +1,5 @@
 import type { Draft, Run } from "./draft.ts";
+import { sidesOf } from "./parted/halves.ts";
 import { edgeLength, edgeOf, levelWidth, type Piece, timesRound } from "./piece/index.ts";
 import { statedSum } from "./stated/index.ts";
 
@@ -28,7 +29,7 @@ export function girthsOf(draft: Draft): {
   readonly girths: readonly DraftGirth[];
   readonly openLevels: readonly string[];
 } {
-  const round = draft.round.map((id) => pieceOf(draft, id));
+  const round = draft.round.flatMap((id) => sidesOf(draft, id));
   const rings = draft.levels.map(({ level, plannedMm }) => {
     const lines = round.map((piece) => ({ piece, line: piece.levels.find((one) => one.level === level) }));
     const statedMm = statedSum(draft, level);

@@ -8,6 +8,7 @@ import {
   pieceOf,
   type Run,
   type StatedEdge,
+  sidesOf,
   statedLength,
   statedOf,
   timesRound,
@@ -65,20 +66,24 @@ function loopParts(draft: Draft, along: Run): Part[] {
 }
 
 const widthParts = (draft: Draft, level: string): Part[] =>
-  draft.round.flatMap((id) => {
-    const piece = pieceOf(draft, id);
-    const line = piece.levels.find((one) => one.level === level);
-    const times = timesRound(piece);
-    return line
-      ? [
-          [
-            `${piece.name.toLowerCase()}, ${times} times ${levelWidth(line).toFixed(1)} mm`,
-            times * levelWidth(line),
-            "drawn",
-          ],
-        ]
-      : [];
-  });
+  draft.round
+    .flatMap((id) => sidesOf(draft, id))
+    .flatMap((piece) => {
+      const line = piece.levels.find((one) => one.level === level);
+      const times = timesRound(piece);
+      return line
+        ? [
+            [
+              `${nameOfSide(piece)}, ${times} times ${levelWidth(line).toFixed(1)} mm`,
+              times * levelWidth(line),
+              "drawn",
+            ],
+          ]
+        : [];
+    });
+
+const nameOfSide = ({ name, half }: Piece): string =>
+  half ? `${name.toLowerCase()}, ${half.side}` : name.toLowerCase();
 
 const statedParts = (draft: Draft, level: string): Part[] =>
   statedOf(draft)

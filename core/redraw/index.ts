@@ -1,3 +1,4 @@
+export { dartFromGape } from "./dartFromGape.ts";
 export { type MovedMark, marksOf } from "./marksOf.ts";
 export { type NextPieces, nextPieces } from "./nextPieces.ts";
 export { piecesSchema } from "./piecesSchema.ts";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { operate, pieceOf } from "../drafting/index.ts";
+import { type Dart, operate, pieceOf } from "../drafting/index.ts";
 import { BRIEF_FACTS, sampleDraft } from "../testing/index.ts";
 import { marksOf } from "./marksOf.ts";
 
@@ -8,6 +8,12 @@ const marksAfter = (operation: string, params: Readonly<Record<string, unknown>>
   const answer = operate(brief, [{ operation, params }]);
   if (!answer.ok) throw new Error(answer.problem.message);
   return marksOf(pieceOf(brief, piece), pieceOf(answer.value.draft, piece));
+};
+
+/** A side let out between its levels, where no level tells it. */
+const LET_OUT = {
+  ...{ piece: "front", edge: "side", amount: 12, fullFrom: 48, fullTo: 52 },
+  ...{ blendBefore: 20, blendAfter: 20 },
 };
 
 describe("the amounts at the marks", () => {
@@ -22,6 +28,18 @@ describe("the amounts at the marks", () => {
     const marks = marksAfter("scoop", { piece: "front", edge: "leg", at: 140, depth: 9 });
     expect(marks).toHaveLength(1);
     expect(marks[0]).toMatchObject({ id: "edge leg", mm: expect.closeTo(9, 0) });
+  });
+
+  it("tell nothing of a seam that a dart opens in: the dart shows itself", () => {
+    const marks = (darts: readonly Dart[]) => {
+      const piece = pieceOf(brief, "front");
+      return marksOf(piece, { ...pieceOf(narrowed, "front"), darts }).map(({ id }) => id);
+    };
+    const done = operate(brief, [{ operation: "letOut", params: LET_OUT }]);
+    const narrowed = done.ok ? done.value.draft : brief;
+    const dart = { ...{ id: "side.dart", edge: "waist", atMm: 9, widthMm: 8, point: "apex" }, intoMm: 9, stopMm: 5 };
+    expect(marks([])).toContain("edge side");
+    expect(marks([{ ...dart, into: "side" }])).not.toContain("edge side");
   });
 
   it("of a piece that stayed as it was are none", () => {

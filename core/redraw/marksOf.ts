@@ -25,9 +25,11 @@ const NEAR_MM = 30;
  */
 export function marksOf(old: Piece, now: Piece): MovedMark[] {
   const marks = levelMarks(old, now);
+  // A seam that a dart opens in is no longer one edge: the dart itself shows what became of it.
+  const opened = new Set((now.darts ?? []).map(({ into }) => into));
   for (const edge of now.edges) {
     const before = old.edges.find(({ id }) => id === edge.id);
-    if (!before || edge.finish === "fold") continue;
+    if (!before || edge.finish === "fold" || opened.has(edge.id)) continue;
     const [oldMm, nowMm] = [edgeLength(before), edgeLength(edge)];
     const looks = Array.from({ length: LOOKS + 1 }, (_, look) => look / LOOKS);
     const farthest = looks

@@ -20,7 +20,13 @@ export const piecesSchema = closed({
   steps: many(
     closed({
       changeId: Type.Integer(),
-      calls: many(closed({ operation: word(), params: Type.Record(word(), Type.Union([Type.Number(), word()])) })),
+      calls: many(
+        closed({
+          operation: word(),
+          params: Type.Record(word(), Type.Union([Type.Number(), word()])),
+          onSide: Type.Optional(Type.Enum(["left", "right"])),
+        }),
+      ),
       reports: many(report),
       instead: Type.String({ maxLength: 2000 }),
     }),

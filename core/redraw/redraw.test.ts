@@ -52,10 +52,30 @@ describe("a girth", () => {
     expect(girth(draft, "waist")).toBeCloseTo(640, 2);
   });
 
-  it("of one side only is left to the hand, and that is said", () => {
-    const { draft, steps } = drawn(change({ on: "girth", zone: "waist", side: "left", amountMm: -10 }));
-    expect(steps[0]?.instead).toContain("alike on both sides: change the left side");
-    expect(draft.pieces).toEqual(brief.pieces);
+  it("of one side is taken at that side, all of it, and the other stays", () => {
+    const { draft, steps } = drawn(
+      change({ on: "girth", zone: "highHip", spot: "highHip", side: "right", amountMm: -10 }),
+    );
+    expect(steps[0]?.calls.map(({ onSide }) => onSide)).toEqual(["right"]);
+    expect(girth(draft, "highHip")).toBeCloseTo(780 - 10, 2);
+    expect(edgeLength(edgeOf(pieceOf(draft, "front"), "side"))).toBeCloseTo(
+      edgeLength(edgeOf(pieceOf(brief, "front"), "side")),
+      9,
+    );
+  });
+
+  it("of one leg is held against the plan of that leg", () => {
+    const { draft } = redraw(brief, [change({ on: "girth", zone: "leg", spot: "leg", side: "left", amountMm: -12 })], {
+      rings: [
+        { zone: "leg", side: "left", nowMm: 548 },
+        { zone: "leg", side: "right", nowMm: 560 },
+      ],
+      lengths: [],
+    });
+    expect(draft.elastics.map(({ side, plannedMm }) => [side, plannedMm])).toEqual([
+      ["left", 548],
+      ["right", 560],
+    ]);
   });
 
   it("where the pieces have none says so", () =>
@@ -73,6 +93,35 @@ describe("a length", () => {
       centre(brief, "front") + centre(brief, "back") + 16,
       4,
     );
+  });
+
+  it("of one side runs along the side of front and back, and leaves the middle", () => {
+    const parts = [part("front", 8, "frontRise"), part("back", 8, "backRise")];
+    const both = { on: "length", spot: "seat", lengthId: "frontRise", amountMm: 16, side: "left" } as const;
+    const { draft } = drawn(change({ ...both, parts }));
+    expect(centre(draft, "front")).toBeCloseTo(centre(brief, "front"), 6);
+    expect(centre(draft, "front")).toBeCloseTo(centre(draft, "front.right"), 6);
+    expect(checkDraft(draft).filter(({ ok, id }) => !ok && id === "seamsMatch")).toEqual([]);
+    expect(edgeLength(edgeOf(pieceOf(draft, "front"), "side"))).toBeGreaterThan(
+      edgeLength(edgeOf(pieceOf(draft, "front.right"), "side")) + 1,
+    );
+  });
+
+  it("of one side of one piece would end in the middle or in a seam, and that is said", () => {
+    const one = change({
+      on: "length",
+      spot: "seat",
+      pieces: "back",
+      lengthId: "backRise",
+      amountMm: -11,
+      side: "left",
+    });
+    const wedge = change({ on: "edge", spot: "neckline", remedy: "wedge", amountMm: -11, side: "left" });
+    for (const alone of [one, wedge]) {
+      const { draft, steps } = drawn(alone);
+      expect(steps[0]?.instead).toContain("end at the middle");
+      expect(draft.pieces).toEqual(brief.pieces);
+    }
   });
 
   it("of the back alone leaves the side as it was", () => {
@@ -170,7 +219,7 @@ describe("several changes", () => {
     const plan = { rings: [{ zone: "waist", nowMm: 620 } as const], lengths: [] };
     const met = redraw(brief, [change({ ...waist, amountMm: -20 })], plan).draft;
     expect(checkDraft(met).find(({ id }) => id === "girthsSum")?.ok).toBe(true);
-    const left = redraw(brief, [change({ ...waist, side: "left", amountMm: -20 })], plan).draft;
+    const left = redraw(brief, [change({ ...waist, amountMm: null })], plan).draft;
     expect(checkDraft(left).find(({ id }) => id === "girthsSum")?.message).toMatch(/620.0 mm at waist.*640.0/);
   });
 

@@ -1,6 +1,16 @@
-import { type Draft, type OperationCall, type OperationReport, operate, TRUNK_LOOP } from "../drafting/index.ts";
+import {
+  type BodySide,
+  type Draft,
+  type OperationCall,
+  type OperationReport,
+  operate,
+  parted,
+  sideOf,
+  TRUNK_LOOP,
+} from "../drafting/index.ts";
 import { type Change, type FrozenLength, type FrozenRing, inCuttingOrder } from "../fitting/index.ts";
 import { DRAW_RULES } from "./rules/index.ts";
+import type { Drawn } from "./rules/rule.ts";
 import { drawStated } from "./rules/stated.ts";
 
 /** What became of a change on the pieces: operations with what each changed, or what is done instead. */
@@ -14,7 +24,7 @@ export interface RedrawnStep {
 
 /** The plan that redrawn pieces are held against: girths and lengths with every change in. */
 export interface RedrawnPlan {
-  readonly rings: readonly Pick<FrozenRing, "zone" | "nowMm">[];
+  readonly rings: readonly (Pick<FrozenRing, "zone" | "nowMm"> & Partial<Pick<FrozenRing, "side">>)[];
   readonly lengths: readonly Pick<FrozenLength, "id" | "nowMm">[];
 }
 
@@ -29,7 +39,7 @@ export function redraw(
 ): { readonly draft: Draft; readonly steps: readonly RedrawnStep[] } {
   let current = draft;
   const steps = inCuttingOrder(changes).map((change): RedrawnStep => {
-    const drawn = (current.stated ? drawStated : DRAW_RULES[change.on])(change, current);
+    const drawn = drawnChange(change, current);
     const step = { changeId: change.id, calls: [], reports: [], instead: "" };
     if ("instead" in drawn) return { ...step, instead: drawn.instead };
     const done = operate(current, drawn.calls);
@@ -40,10 +50,24 @@ export function redraw(
   return { draft: heldAgainst(current, plan), steps };
 }
 
+/**
+ * How a change is drawn: of one side, as the rule draws it where only that side were there. Middle and seams belong to both, so the rule
+ * is told which side it is.
+ */
+function drawnChange(change: Change, draft: Draft): Drawn {
+  const rule = draft.stated ? drawStated : DRAW_RULES[change.on];
+  const { side } = change;
+  if (side === "both" || draft.stated) return rule(change, draft);
+  const drawn = rule(change, sideOf(parted(draft), side));
+  return "instead" in drawn ? drawn : { calls: drawn.calls.map((call) => ({ ...call, onSide: side })) };
+}
+
 /** A draft held against another plan: what each level, loop and elastic is to come to. */
 export function heldAgainst(draft: Draft, { rings, lengths }: RedrawnPlan): Draft {
-  const girthOf = (zone: string) => {
-    const there = rings.filter((ring) => ring.zone === zone).map(({ nowMm }) => nowMm);
+  const girthOf = (zone: string, side?: BodySide) => {
+    const all = rings.filter((ring) => ring.zone === zone);
+    const own = all.filter((ring) => ring.side === side);
+    const there = (own.length > 0 ? own : all).map(({ nowMm }) => nowMm);
     return there.length === 0 ? null : Math.max(...there);
   };
   const trunk = lengths.find(({ id }) => id === "trunk")?.nowMm;
@@ -52,6 +76,9 @@ export function heldAgainst(draft: Draft, { rings, lengths }: RedrawnPlan): Draf
     ...draft,
     levels: draft.levels.map((level) => ({ ...level, plannedMm: levelOf(level.level) ?? level.plannedMm })),
     loops: draft.loops.map((loop) => ({ ...loop, plannedMm: trunk ?? loop.plannedMm })),
-    elastics: draft.elastics.map((elastic) => ({ ...elastic, plannedMm: girthOf("leg") ?? elastic.plannedMm })),
+    elastics: draft.elastics.map((elastic) => ({
+      ...elastic,
+      plannedMm: girthOf("leg", elastic.side) ?? elastic.plannedMm,
+    })),
   };
 }

@@ -54,6 +54,7 @@ export const PEOPLE = {
           waist_to_hip: "20.5",
           side_waist: "21.6",
           shoulder_to_apex: "27.6 / 27.4",
+          apex_span: "18.8",
           crotch_front: "31.8",
           crotch_back: "37.2",
           crotch_depth: "26.8",

@@ -37,9 +37,15 @@ const DRAFT_FILE = Type.Object(
       ),
     ),
     operations: Type.Optional(
-      Type.Array(Type.Object({ operation: Type.String({ maxLength: 60 }) }, { additionalProperties: true }), {
-        maxItems: 200,
-      }),
+      Type.Array(
+        Type.Object(
+          { operation: Type.String({ maxLength: 60 }), onSide: Type.Optional(Type.Enum(["left", "right"])) },
+          { additionalProperties: true },
+        ),
+        {
+          maxItems: 200,
+        },
+      ),
     ),
   },
   { additionalProperties: false },
@@ -78,9 +84,11 @@ export function readDraftFile(text: string): Result<DraftRequest> {
 const PARAMS = new Map(OPERATIONS.map(({ id, params }) => [id, validator(params)]));
 
 /** Reads the numbers of each operation by its own schema. */
-function readCalls(operations: readonly { readonly operation: string }[]): Result<OperationCall[]> {
+function readCalls(
+  operations: readonly { readonly operation: string; readonly onSide?: "left" | "right" }[],
+): Result<OperationCall[]> {
   const calls: OperationCall[] = [];
-  for (const [at, { operation, ...params }] of operations.entries()) {
+  for (const [at, { operation, onSide, ...params }] of operations.entries()) {
     const read = PARAMS.get(operation);
     if (!read)
       return fail(
@@ -89,7 +97,7 @@ function readCalls(operations: readonly { readonly operation: string }[]): Resul
       );
     const valid = read(params);
     if (!valid.ok) return fail(valid.problem.code, `Operation ${at + 1}, ${operation}: ${valid.problem.message}`);
-    calls.push({ operation, params });
+    calls.push({ operation, params, ...(onSide ? { onSide } : {}) });
   }
   return ok(calls);
 }

@@ -1,6 +1,7 @@
 import { type Static, Type } from "typebox";
 import {
-  asCut,
+  type CheckAnswer,
+  type CutPiece,
   checkDraft,
   closedPath,
   cutLine,
@@ -9,11 +10,12 @@ import {
   girthsOf,
   levelWidth,
   type OperationReport,
-  type Piece,
+  onWhole,
   type PieceEdge,
   type Point,
   pathData,
   statedLength,
+  wholePieces,
 } from "../../core/drafting/index.ts";
 
 const place = () => Type.Object({ x: Type.Number(), y: Type.Number() });
@@ -122,7 +124,7 @@ export function draftJson(draft: Draft, reports: readonly OperationReport[] = []
     version: 1,
     unit: "mm",
     recipe: draft.recipe,
-    pieces: draft.pieces.map(pieceJson),
+    pieces: wholePieces(draft).map(pieceJson),
     ...(draft.stated
       ? {
           stated: draft.stated.map((one) => ({
@@ -146,7 +148,7 @@ export function draftJson(draft: Draft, reports: readonly OperationReport[] = []
       value: result.value,
       notes: [...notes],
     })),
-    checks: checkDraft(draft).map(({ at: where, ...check }) => ({ ...check, ...(where ? { at: at(where) } : {}) })),
+    checks: checkDraft(draft).map((check) => checkJson(draft, check)),
     changes: reports.map(({ operation, edges, girths: levels }) => ({
       operation,
       edges: edges.map(({ beforeMm, afterMm, ...edge }) => ({ ...edge, ...change(beforeMm, afterMm) })),
@@ -156,10 +158,14 @@ export function draftJson(draft: Draft, reports: readonly OperationReport[] = []
   };
 }
 
+function checkJson(draft: Draft, check: CheckAnswer): DraftJson["checks"][number] {
+  const { at: where, ...told } = onWhole(draft, check);
+  return { ...told, ...(where ? { at: at(where) } : {}) };
+}
+
 const change = (beforeMm: number, afterMm: number) => ({ before: written(beforeMm), after: written(afterMm) });
 
-function pieceJson(piece: Piece): DraftJson["pieces"][number] {
-  const cut = asCut(piece);
+function pieceJson(piece: CutPiece): DraftJson["pieces"][number] {
   return {
     id: piece.id,
     name: piece.name,
@@ -167,14 +173,14 @@ function pieceJson(piece: Piece): DraftJson["pieces"][number] {
     onFold: piece.onFold,
     mirrored: piece.mirrored,
     role: piece.role,
-    edges: cut.edges.map(edgeJson),
-    cut: closedPath(cutLine(cut)),
+    edges: piece.edges.map(edgeJson),
+    cut: closedPath(cutLine(piece)),
     levels: piece.levels.map((line) => ({ level: line.level, width: written(levelWidth(line)) })),
     grain: { from: at(piece.grain.from), to: at(piece.grain.to) },
-    notches: cut.notches.map(({ edge, mm }) => ({ edge, along: written(mm) })),
+    notches: piece.notches.map(({ edge, mm }) => ({ edge, along: written(mm) })),
     links: [...piece.links],
-    points: (cut.points ?? []).map((one) => ({ id: one.id, at: at(one.at) })),
-    darts: cut.drawnDarts.map(({ id, mouth: [from, to], end, widthMm }) => ({
+    points: (piece.points ?? []).map((one) => ({ id: one.id, at: at(one.at) })),
+    darts: piece.drawnDarts.map(({ id, mouth: [from, to], end, widthMm }) => ({
       id,
       mouth: [at(from), at(to)],
       end: at(end),

@@ -1,5 +1,4 @@
 import {
-  asCut,
   type Box,
   boxOfEdges,
   type CutPiece,
@@ -8,6 +7,7 @@ import {
   type Edge,
   point,
   type Vector,
+  wholePieces,
 } from "../../core/drafting/index.ts";
 
 /** Room between pieces laid side by side, and round all of them, mm. */
@@ -63,7 +63,7 @@ export function sheetFitting(
 type Shape = Omit<PlacedPiece, "by">;
 
 const shapesOf = ({ pieces }: Draft): Shape[] =>
-  pieces.map(asCut).map((piece) => {
+  wholePieces({ pieces }).map((piece) => {
     const cut = cutLine(piece);
     return { piece, cut, box: boxOfEdges(cut) };
   });

@@ -1,6 +1,6 @@
 import { mkdirSync } from "node:fs";
 import { basename, extname, join } from "node:path";
-import { checkDraft, drawBy, operate } from "../../core/drafting/index.ts";
+import { checkDraft, drawBy, operate, wholePieces } from "../../core/drafting/index.ts";
 import { readDraftFile } from "../../formats/drafts/draftFile.ts";
 import type { Outlines } from "../../formats/drafts/print/draftPdf.ts";
 import { PIECE_FORMATS, type PieceFormat } from "../../formats/drafts/print/papers.ts";
@@ -42,7 +42,7 @@ export async function drawPieces({ file, out, wanted, paper, under }: Asked): Pr
     stop(`Expected ${out} to be a folder that can be written to (${code}).`);
   }
   const failed = checkDraft(draft).filter(({ ok }) => !ok);
-  return { said: { files: files.map(({ to }) => to), pieces: draft.pieces.length, failed }, status: 0 };
+  return { said: { files: files.map(({ to }) => to), pieces: wholePieces(draft).length, failed }, status: 0 };
 }
 
 function makeFrom(text: string) {

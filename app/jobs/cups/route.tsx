@@ -1,3 +1,4 @@
+import { drawPieces } from "../../../core/pieces/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { loadWorkings } from "../../.server/read/workingContext.ts";
@@ -14,17 +15,26 @@ import type { Route } from "./+types/route.ts";
 import { CupSections } from "./CupSections.tsx";
 import { CupTable } from "./CupTable.tsx";
 import { DartDrawing } from "./DartDrawing.tsx";
+import { DartOnPiece } from "./DartOnPiece.tsx";
 import { LabelTable } from "./LabelTable.tsx";
 import { Remedies } from "./Remedies.tsx";
 import { RoomWays } from "./RoomWays.tsx";
 
+/** Pieces that may have an apex on them. */
+const WITH_APEX = ["onePiecePieces", "camisolePieces"] as const;
+
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, needed, pages } = await loadWorkings(context, params.jobId, ["bustRoom", "dart", "cup", "label"]);
-  return {
-    at,
-    needed,
-    ...pages,
-  };
+  const { at, needed, pages } = await loadWorkings(context, params.jobId, [
+    ...(["bustRoom", "dart", "cup", "label"] as const),
+    ...WITH_APEX,
+  ]);
+  const { bustRoom, dart, cup, label } = pages;
+  // What was kept is drawn: options that are still being typed belong to their own page.
+  const drawn = WITH_APEX.filter((id) => needed.includes(id) && pages[id].kept.version > 0).flatMap((id) => {
+    const { draft } = drawPieces(id, pages[id].kept.working, pages[id].facts);
+    return draft ? [draft] : [];
+  });
+  return { at, needed, bustRoom, dart, cup, label, drawn: drawn[0] ?? null };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
@@ -33,7 +43,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function JobCups({ loaderData, actionData }: Route.ComponentProps) {
-  const { at, needed, bustRoom, dart, cup, label } = loaderData;
+  const { at, needed, bustRoom, dart, cup, label, drawn } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   if (!needed.includes("bustRoom"))
     return (
@@ -103,6 +113,7 @@ export default function JobCups({ loaderData, actionData }: Route.ComponentProps
         {({ working, reckoning }) => (
           <>
             {reckoning.dart ? <DartDrawing working={working} dart={reckoning.dart} /> : null}
+            {reckoning.dart && drawn ? <DartOnPiece draft={drawn} working={working} /> : null}
             <NumberList label="Dart" numbers={reckoning.numbers} strong={["width"]} />
           </>
         )}

@@ -1,4 +1,5 @@
-import { asCut, boxOfEdges, outlineOf } from "../piece/index.ts";
+import { wholePieces } from "../parted/index.ts";
+import { boxOfEdges, outlineOf } from "../piece/index.ts";
 import type { Check } from "./check.ts";
 
 /** No piece is wider than the cloth it is cut from; one on the fold opens to twice its width. */
@@ -8,7 +9,7 @@ export const fitsRoll: Check = {
   faults: ({ pieces, rollMm }) =>
     rollMm === null
       ? []
-      : pieces.map(asCut).flatMap((piece) => {
+      : wholePieces({ pieces }).flatMap((piece) => {
           const { from, to } = boxOfEdges(outlineOf(piece));
           const widest = Math.max(0, ...piece.edges.map(({ allowanceMm }) => allowanceMm));
           const wide = (piece.onFold ? 2 : 1) * (to.x - from.x) + 2 * widest;

@@ -24,6 +24,11 @@ export const copyPiece = operation({
     const found = pieceNamed(draft, id);
     if (!found.ok) return found;
     const from = found.value;
+    if (found.value.half)
+      return fail(
+        "parted",
+        `Expected a piece that is alike on both sides, but ${id} is parted: copy it before left and right are told apart.`,
+      );
     if (draft.pieces.some((piece) => piece.id === as))
       return fail("name-taken", `Expected a name no piece has yet, but ${as} is one of them.`);
     const family = [id, ...from.links];

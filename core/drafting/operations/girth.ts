@@ -1,7 +1,7 @@
 import { Type } from "typebox";
 import { fail, ok, type Result } from "../../result.ts";
 import type { Draft, PlannedLevel } from "../draft.ts";
-import { pieceOf } from "../measured.ts";
+import { sidesOf } from "../parted/index.ts";
 import { timesRound } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { along, amount, name } from "./params.ts";
@@ -18,7 +18,8 @@ export const girth = operation({
   apply(draft, { level, amount: amountMm, blend }) {
     const planned = levelOf(draft, level);
     if (!planned.ok) return planned;
-    const edges = draft.round.reduce((sum, id) => sum + timesRound(pieceOf(draft, id)), 0);
+    const sides = draft.round.flatMap((id) => sidesOf(draft, id));
+    const edges = sides.reduce((sum, piece) => sum + timesRound(piece), 0);
     return draft.round.reduce<Result<Draft>>(
       (current, id) =>
         current.ok

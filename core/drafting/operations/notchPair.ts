@@ -1,6 +1,7 @@
 import { Type } from "typebox";
-import { fail, ok } from "../../result.ts";
+import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
+import { sideOf, sidesOf, withSide } from "../parted/index.ts";
 import { edgeLength, type Piece } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { along, name } from "./params.ts";
@@ -17,25 +18,41 @@ export const notchPair = operation({
     { piece: name(), edge: name(), at: along(), from: Type.Enum(["start", "end"]) },
     { additionalProperties: false },
   ),
-  apply(draft, { piece: id, edge: which, at, from }) {
-    const piece = pieceNamed(draft, id);
-    if (!piece.ok) return piece;
-    const edge = edgeAt(piece.value, which);
-    if (!edge.ok) return edge;
-    const { seam } = edge.value;
-    const partner = draft.pieces.find((one) => one.id === seam?.piece)?.edges.find((one) => one.id === seam?.edge);
-    if (!seam || !partner)
-      return fail("no-seam", `Expected an edge that is sewn to another, but ${which} of ${id} is not.`);
-    const [mine, theirs] = [edgeLength(edge.value), edgeLength(partner)];
-    if (at > mine)
-      return fail(
-        "marks-outside",
-        `Expected a place on ${which} of ${id}, 0 to ${mine.toFixed(0)} mm along it, but got ${at.toFixed(0)} mm.`,
-      );
-    const there = (at / mine) * theirs;
-    return ok(notched(notched(draft, id, which, at), seam.piece, seam.edge, from === "start" ? there : theirs - there));
+  apply(draft, pair) {
+    if (sidesOf(draft, pair.piece).length < 2) return notchedBoth(draft, pair);
+    // By the name of a piece that is parted both of its halves are notched.
+    const left = notchedBoth(sideOf(draft, "left"), pair);
+    if (!left.ok) return left;
+    const right = notchedBoth(sideOf(draft, "right"), pair);
+    return right.ok ? ok(withSide(withSide(draft, "left", left.value), "right", right.value)) : right;
   },
 });
+
+interface NotchedPair {
+  readonly piece: string;
+  readonly edge: string;
+  readonly at: number;
+  readonly from: "start" | "end";
+}
+
+function notchedBoth(draft: Draft, { piece: id, edge: which, at, from }: NotchedPair): Result<Draft> {
+  const piece = pieceNamed(draft, id);
+  if (!piece.ok) return piece;
+  const edge = edgeAt(piece.value, which);
+  if (!edge.ok) return edge;
+  const { seam } = edge.value;
+  const partner = draft.pieces.find((one) => one.id === seam?.piece)?.edges.find((one) => one.id === seam?.edge);
+  if (!seam || !partner)
+    return fail("no-seam", `Expected an edge that is sewn to another, but ${which} of ${id} is not.`);
+  const [mine, theirs] = [edgeLength(edge.value), edgeLength(partner)];
+  if (at > mine)
+    return fail(
+      "marks-outside",
+      `Expected a place on ${which} of ${id}, 0 to ${mine.toFixed(0)} mm along it, but got ${at.toFixed(0)} mm.`,
+    );
+  const there = (at / mine) * theirs;
+  return ok(notched(notched(draft, id, which, at), seam.piece, seam.edge, from === "start" ? there : theirs - there));
+}
 
 const notched = (draft: Draft, id: string, edge: string, mm: number): Draft => ({
   ...draft,

@@ -1,7 +1,8 @@
 import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import { girthsOf } from "../measured.ts";
-import { asCut, edgeLength } from "../piece/index.ts";
+import { isParted, parted, sideOf, withSide } from "../parted/index.ts";
+import { asCut, type BodySide, edgeLength } from "../piece/index.ts";
 import { statedOf } from "../stated/index.ts";
 import { retaken } from "../taken/index.ts";
 import { allow } from "./allow.ts";
@@ -12,10 +13,12 @@ import { dart } from "./dart.ts";
 import { girth } from "./girth.ts";
 import { lengthen } from "./lengthen.ts";
 import { letOutEdge } from "./letOutEdge.ts";
+import { mirror } from "./mirror.ts";
 import { moveLevel } from "./moveLevel.ts";
 import { movePoint } from "./movePoint.ts";
 import { notchPair } from "./notchPair.ts";
 import type { Operation } from "./operation.ts";
+import { part } from "./part.ts";
 import { pivotDart } from "./pivotDart.ts";
 import { placePoint } from "./placePoint.ts";
 import { restate } from "./restate.ts";
@@ -44,12 +47,16 @@ export const OPERATIONS: readonly Operation[] = [
   notchPair,
   copyPiece,
   restate,
+  part,
+  mirror,
 ];
 
 /** An operation by its name, with numbers that its schema has read. */
 export interface OperationCall {
   readonly operation: string;
   readonly params: Readonly<Record<string, unknown>>;
+  /** Done on one side alone: left and right are then told apart. Left out for both. */
+  readonly onSide?: BodySide;
 }
 
 /** What one operation changed, mm. */
@@ -77,18 +84,30 @@ export function operate(
 ): Result<{ readonly draft: Draft; readonly reports: readonly OperationReport[] }> {
   let current = draft;
   const reports: OperationReport[] = [];
-  for (const [at, { operation: id, params }] of calls.entries()) {
+  for (const [at, { operation: id, params, onSide: side }] of calls.entries()) {
     const known = OPERATIONS.find((one) => one.id === id);
     const names = OPERATIONS.map((one) => one.id).join(", ");
     if (!known)
       return fail("unknown-operation", `Operation ${at + 1}: expected one of ${names}, but got “${id.slice(0, 40)}”.`);
-    const next = known.apply(current, params);
+    const before = side || id === part.id ? parted(current) : current;
+    const next = side ? onOneSide(before, side, (view) => known.apply(view, params)) : known.apply(current, params);
     if (!next.ok) return fail(next.problem.code, `Operation ${at + 1}, ${id}: ${next.problem.message}`);
     const after = retaken(next.value);
-    reports.push(reportOf(id, current, after));
+    reports.push(reportOf(id, before, after));
     current = after;
   }
   return ok({ draft: current, reports });
+}
+
+/** A change of one side of a parted draft. @returns it; or `no-sides` where nothing of it has a left and a right. */
+function onOneSide(draft: Draft, side: BodySide, change: (view: Draft) => Result<Draft>): Result<Draft> {
+  if (!isParted(draft))
+    return fail(
+      "no-sides",
+      `Expected pieces that have a left and a right, but none of these has: nothing is done on the ${side}.`,
+    );
+  const changed = change(sideOf(draft, side));
+  return changed.ok ? ok(withSide(draft, side, changed.value)) : changed;
 }
 
 function reportOf(operation: string, before: Draft, after: Draft): OperationReport {

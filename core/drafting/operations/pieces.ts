@@ -14,7 +14,7 @@ export function pieceNamed({ pieces }: Draft, id: string): Result<Piece> {
 }
 
 /**
- * A draft with a piece changed, and every piece that is linked to it alike.
+ * A draft with a piece changed, and every piece that is linked to it alike; where it is parted, both halves by the name of the piece.
  * @returns it; `unknown-piece`; or what the change says of the first piece it cannot be done on.
  */
 export function changedAlike(draft: Draft, id: string, change: (piece: Piece) => Result<Piece>): Result<Draft> {
@@ -26,9 +26,11 @@ export function changedAlike(draft: Draft, id: string, change: (piece: Piece) =>
       "taken-piece",
       `Expected a piece that is drawn itself, but ${id} is taken from ${named.takenFrom.piece} and follows it: change that one.`,
     );
+  const alike = new Set([id, ...named.links]);
   const pieces: Piece[] = [];
   for (const piece of draft.pieces) {
-    const changed = piece.id === id || named.links.includes(piece.id) ? change(piece) : ok(piece);
+    const takes = alike.has(piece.id) || (piece.half !== undefined && alike.has(piece.half.of));
+    const changed = takes ? change(piece) : ok(piece);
     if (!changed.ok) return changed;
     pieces.push(changed.value);
   }

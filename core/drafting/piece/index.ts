@@ -6,6 +6,7 @@ export { dartFault } from "./darts/dartFault.ts";
 export { FLAT_TOLERANCE, placesAlong } from "./flatten.ts";
 export { outward, type SideEnd, sideRise } from "./lean.ts";
 export {
+  type BodySide,
   type ClothRole,
   type Dart,
   type DrillPoint,

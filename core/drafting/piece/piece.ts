@@ -91,6 +91,9 @@ export type TakenFrom =
   /** From the line of a level down to one so far below it. */
   | { readonly kind: "band"; readonly piece: string; readonly level: string; readonly heightMm: number };
 
+/** A side of the body, the wearer's own. */
+export type BodySide = "left" | "right";
+
 /** A piece of a pattern, mm, its seam lines in order round it, clockwise as seen with y down. */
 export interface Piece {
   readonly id: string;
@@ -115,6 +118,8 @@ export interface Piece {
   readonly darts?: readonly Dart[];
   /** Left out where it is drawn itself. */
   readonly takenFrom?: TakenFrom;
+  /** Of which piece it is the left or right half; left out while both sides are alike. Both are drawn as that piece's half is. */
+  readonly half?: { readonly side: BodySide; readonly of: string };
 }
 
 /** All seam lines of a piece in order. */
@@ -127,7 +132,7 @@ export const edgeLength = ({ lines }: PieceEdge): number => lengthOfEdges(lines)
 export const levelWidth = ({ from, to }: LevelLine): number => Math.abs(to.x - from.x);
 
 /** How many times a drawn width goes round the body: both halves of a fold, and every piece cut. */
-export const timesRound = ({ count, onFold }: Piece): number => count * (onFold ? 2 : 1);
+export const timesRound = ({ count, onFold, half }: Piece): number => count * (onFold && !half ? 2 : 1);
 
 /**
  * An edge of a piece by its name.

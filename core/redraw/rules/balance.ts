@@ -1,4 +1,4 @@
-import { call, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** The side seam is moved over its whole length: it runs out at the levels beside the one named. */
 const BLEND_MM = 400;
@@ -7,8 +7,6 @@ const BLEND_MM = 400;
 export const drawBalance: DrawRule = (change, draft) => {
   const { amountMm, remedy, zone } = change;
   if (amountMm === null) return NO_AMOUNT;
-  const one = oneSideOnly(change);
-  if (one) return one;
   const there =
     draft.levels.find(({ level, past }) => level === zone && !past) ?? draft.levels.find(({ past }) => !past);
   if (!there) return instead("These pieces have no level to move the side seam at.");

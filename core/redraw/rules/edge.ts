@@ -1,7 +1,7 @@
 import { type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { drawDart } from "./dart.ts";
-import { call, type Drawn, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+import { call, type Drawn, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Edges of the neck, by where they gape: their wedge goes to nothing at the bust line. */
 const NECKS: Readonly<Partial<Record<Change["spot"], "front" | "back">>> = { neckline: "front", backEdge: "back" };
@@ -9,10 +9,9 @@ const NECKS: Readonly<Partial<Record<Change["spot"], "front" | "back">>> = { nec
 /** Where a wedge or more room at an edge goes; each remedy by its name. */
 export const drawEdge: DrawRule = (change, draft) => {
   if (change.amountMm === null) return NO_AMOUNT;
-  const one = oneSideOnly(change);
-  if (one) return one;
   const { remedy, amountMm } = change;
-  if (remedy === "wedge") return wedge(change, draft, -Math.abs(amountMm));
+  if (remedy === "wedge")
+    return change.side === "both" ? wedge(change, draft, -Math.abs(amountMm)) : ENDS_IN_THE_MIDDLE;
   if (remedy === "more-seat") return seat(draft, Math.abs(amountMm));
   if (remedy === "dart") return drawDart(change, draft, Math.abs(amountMm));
   return instead("It is drawn on the pattern: which line moves there is for you to say.");

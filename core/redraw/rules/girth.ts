@@ -1,5 +1,5 @@
 import { type Draft, edgeLength, lengthNearest, type Piece, pieceOf } from "../../drafting/index.ts";
-import { call, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** A change of girth runs out to nothing over this, mm, or at the next zones. */
 export const BLEND_MM = 80;
@@ -8,8 +8,6 @@ export const BLEND_MM = 80;
 export const drawGirth: DrawRule = (change, draft) => {
   const { zone, amountMm } = change;
   if (amountMm === null) return NO_AMOUNT;
-  const one = oneSideOnly(change);
-  if (one) return one;
   if (draft.levels.some(({ level }) => level === zone))
     return { calls: [call("girth", { level: zone, amount: amountMm, blend: BLEND_MM })] };
   if (zone === "leg") return { calls: draft.round.flatMap((id) => legCall(draft, id, amountMm)) };

@@ -1,7 +1,7 @@
 import { type Draft, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { type DrawnHalf, onHalves } from "./amounts.ts";
-import { call, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+import { atOneSide, call, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Places whose length lies below the last level. */
 const LOW: readonly string[] = ["frontCrotch", "seat", "crotch"];
@@ -15,10 +15,13 @@ export const drawLength: DrawRule = (change, draft) => {
   const { halves, side } = onHalves(change, draft);
   if (/\bstrap\b/.test(change.pieces)) return instead("Straps are strips: cut them by their new length.");
   if (change.amountMm === null && halves.length === 0) return NO_AMOUNT;
-  const one = oneSideOnly(change);
-  if (one) return one;
   if (halves.length === 0) return instead("It names no piece that is drawn: change it on the pattern.");
-  return { calls: halves.map(({ half, centre }) => lengthened(change, draft, half, { centre, side })) };
+  const given = atOneSide(
+    change,
+    halves.map(({ half, centre }) => ({ half, centre, side })),
+  );
+  if (!given) return ENDS_IN_THE_MIDDLE;
+  return { calls: given.map(({ half, ...amounts }) => lengthened(change, draft, half, amounts)) };
 };
 
 /** A half made longer or shorter where the change's length lies on it. */

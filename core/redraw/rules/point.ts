@@ -1,6 +1,6 @@
 import { type Draft, type Piece, pointOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
-import { call, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Which way each part of a moved point goes: away from the centre, and down. */
 const WAYS: Readonly<Record<string, { readonly across: number; readonly down: number }>> = {
@@ -21,8 +21,6 @@ export const NO_APEX = instead(
 /** The apex is moved, with the dart that turns about it. */
 export const drawPoint: DrawRule = (change: Change, draft) => {
   if (change.parts.length === 0) return NO_AMOUNT;
-  const one = oneSideOnly(change);
-  if (one) return one;
   const piece = withApex(draft);
   if (!piece) return NO_APEX;
   const by = change.parts.reduce(

@@ -1,5 +1,5 @@
 import PDFDocument from "pdfkit";
-import { asCut, closedPath, type Draft, outlineOf, type Piece } from "../../../core/drafting/index.ts";
+import { alikeIn, closedPath, type Draft, outlineOf, type Piece, wholePieces } from "../../../core/drafting/index.ts";
 import { LAYER_NAMES, LAYERS, type Layer, linesOf, wordsOf } from "../layers.ts";
 import type { PlacedPiece } from "../sheet.ts";
 import { drawMap } from "./mapPage.ts";
@@ -37,7 +37,7 @@ interface LineStyle {
 const UNDER: LineStyle = { wide: 0.25, dash: [6, 2], tone: "#777" };
 
 /** The seam lines of a piece by its name. */
-const outlineById = (piece: Piece) => [piece.id, closedPath(outlineOf(asCut(piece)))] as const;
+const outlineById = (piece: Piece) => [piece.id, closedPath(outlineOf(piece))] as const;
 
 /** The lines of each layer. */
 const LINES: Readonly<Record<Exclude<Layer, "text">, LineStyle>> = {
@@ -62,7 +62,10 @@ export function draftPdf(draft: Draft, { title, format, layers = LAYERS, under =
   const write = writer(doc);
   const pages = tiling.tiles.length + 1;
   const drawings = new Map(tiling.sheet.placed.map((placed) => [placed, linesOf(placed)] as const));
-  const below = under.map(({ name, draft: other }) => ({ name, pieces: new Map(other.pieces.map(outlineById)) }));
+  const below = under.map(({ name, draft: other }) => ({
+    name,
+    pieces: new Map(wholePieces(alikeIn(draft, other)).map(outlineById)),
+  }));
   const within = pdfLayers(doc, [...layers.map((layer) => LAYER_NAMES[layer]), ...below.map(({ name }) => name)]);
   drawAll().catch((cause: unknown) => doc.destroy(cause as Error));
   return { stream: doc as NodeJS.ReadableStream, pages };

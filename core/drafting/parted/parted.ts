@@ -1,0 +1,75 @@
+import type { Draft, OneLine, Run } from "../draft.ts";
+import type { BodySide, Piece } from "../piece/index.ts";
+import { halfId, isParted } from "./halves.ts";
+
+/**
+ * A draft with left and right told apart: each piece on the fold becomes its two halves, alike for now, which are cut as one along
+ * the centre; of pieces that are cut turned over, each side has its own. A draft that is parted already stays what it is.
+ */
+export function parted(draft: Draft): Draft {
+  if (isParted(draft)) return draft;
+  const apart = new Set(draft.pieces.filter(isTwoSided).map(({ id }) => id));
+  if (apart.size === 0) return draft;
+  const onSide = (side: BodySide) => (id: string) => (apart.has(id) ? halfId(id, side) : id);
+  const right = onSide("right");
+  const rightRun = (run: Run): Run => ({
+    ...run,
+    parts: run.parts.map((part) => ({ ...part, piece: right(part.piece) })),
+  });
+  const touches = ({ parts }: Run) => parts.some(({ piece }) => apart.has(piece));
+  const lineTouches = ({ first, second }: OneLine) => apart.has(first.piece) || apart.has(second.piece);
+  return {
+    ...draft,
+    pieces: draft.pieces.flatMap((piece) =>
+      apart.has(piece.id) ? [halfOf(piece, "left", onSide("left")), halfOf(piece, "right", right)] : [piece],
+    ),
+    oneLines: draft.oneLines.flatMap((line) =>
+      lineTouches(line)
+        ? [
+            line,
+            {
+              first: { ...line.first, piece: right(line.first.piece) },
+              second: { ...line.second, piece: right(line.second.piece) },
+            },
+          ]
+        : [line],
+    ),
+    elastics: draft.elastics.flatMap((elastic) =>
+      touches(elastic.along)
+        ? [
+            { ...elastic, name: `${elastic.name}, left`, side: "left" as const },
+            { ...elastic, name: `${elastic.name}, right`, side: "right" as const, along: rightRun(elastic.along) },
+          ]
+        : [elastic],
+    ),
+    limits: draft.limits.flatMap((limit) =>
+      touches(limit.along)
+        ? [limit, { ...limit, name: `${limit.name}, right`, along: rightRun(limit.along) }]
+        : [limit],
+    ),
+  };
+}
+
+/** A draft to be laid under or over another: its sides are told apart where the other's are. */
+export const alikeIn = (shown: Draft, other: Draft): Draft => (isParted(shown) ? parted(other) : other);
+
+/** Left and right are drawn as one: on the fold, or cut once more turned over. */
+const isTwoSided = ({ onFold, mirrored, count }: Piece): boolean => onFold || (mirrored && count % 2 === 0);
+
+function halfOf(piece: Piece, side: BodySide, onSide: (id: string) => string): Piece {
+  const other: BodySide = side === "left" ? "right" : "left";
+  const across = (id: string) => (id === piece.id ? halfId(id, other) : onSide(id));
+  return {
+    ...piece,
+    id: halfId(piece.id, side),
+    half: { side, of: piece.id },
+    ...(piece.onFold ? {} : { name: `${piece.name}, ${side}`, count: piece.count / 2, mirrored: false }),
+    links: piece.links.map(onSide),
+    edges: piece.edges.map((edge) => ({
+      ...edge,
+      // A seam of a piece with itself, as a centre seam is, meets the other half.
+      seam: edge.seam && { ...edge.seam, piece: across(edge.seam.piece) },
+    })),
+    ...(piece.takenFrom ? { takenFrom: { ...piece.takenFrom, piece: onSide(piece.takenFrom.piece) } } : {}),
+  };
+}
