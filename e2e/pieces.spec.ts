@@ -154,3 +154,27 @@ test("a pattern from elsewhere is read in, its edges named, its seams checked, a
   await expect(stated.getByRole("row", { name: /^2 side/ })).toContainText("A");
   expect(await begins(page, page.getByRole("link", { name: "SVG" }), 5)).toBe("<?xml");
 });
+
+test("cups of unequal sides: a seam moved is seen at once, on the breast and on the cloth, kept and printed", async ({
+  page,
+}) => {
+  await page.goto("/jobs/5/pieces");
+  await expect(page.getByRole("table", { name: "Strain left, left" })).toContainText("Lower cup, inner");
+  await expect(page.getByRole("img", { name: /^The right cup from the side/ })).toBeVisible();
+  await expect(edges(page).getByRole("row", { name: /Lower of the lower cup, inner, left/ })).toBeVisible();
+
+  // One cup less to cut: the larger for both. The last drawing stands until the next is there.
+  await page.getByRole("radio", { name: "the larger twice, the smaller padded" }).check();
+  await expect(page.getByRole("table", { name: "Strain left, both sides" })).toBeVisible();
+  await expect(edges(page).getByRole("rowgroup").filter({ hasText: "cut 2, half of them turned over" })).toHaveCount(3);
+  await page.getByRole("radio", { name: "one across", exact: true }).check();
+  await expect(edges(page).getByRole("rowgroup").filter({ hasText: "cut 2, half of them turned over" })).toHaveCount(2);
+  await page.getByLabel("Cross seam below the apex, mm").fill("90");
+  await page.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText(/“90”/)).toBeVisible();
+  await page.getByLabel("Cross seam below the apex, mm").fill("8");
+  await page.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
+  await expectAccessible(page);
+  expect(await begins(page, page.getByRole("button", { name: "Print at full size" }), 5)).toBe("%PDF-");
+});

@@ -17,3 +17,4 @@ export * from "./parted/index.ts";
 export * from "./piece/index.ts";
 export * from "./recipes/index.ts";
 export * from "./stated/index.ts";
+export * from "./surface/index.ts";

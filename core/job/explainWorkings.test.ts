@@ -57,6 +57,7 @@ const pieceFacts = {
   skirtPieces: NO_PIECES,
   stripPieces: NO_PIECES,
   ownPieces: NO_PIECES,
+  cupPieces: NO_PIECES,
 };
 
 const facts: WorkingFacts = {

@@ -1,4 +1,4 @@
-import type { CalculatedStyle } from "../calculation/index.ts";
+import { type CalculatedStyle, isBra } from "../calculation/index.ts";
 import type { Zone } from "../ease/index.ts";
 import { hasTrunk } from "../torso/index.ts";
 import { ownPattern } from "./ownPattern/index.ts";
@@ -24,6 +24,19 @@ const dropped: UsualOf = ({ style }, cut) => {
   return Object.fromEntries(Object.entries(drops).flatMap(([id, mm]) => (mm === null ? [] : [[id, mm]])));
 };
 
+/** A top that ends above the waist. */
+const isBikiniTop = (style: CalculatedStyle): boolean =>
+  plans(style, "bust") && !plans(style, "waist") && !plans(style, "leg");
+
+/** What the cloth of a cup gives in every direction, as its swatches were tested. */
+const cupCloth: UsualOf = ({ stretch, settings }): Record<string, number> => ({
+  cup_strain: Math.min(MOST_CUP_STRAIN, settings.cupStrain),
+  ...(stretch ? { cloth_gives: Math.min(MOST_GIVES, stretch.usable, stretch.usableAlong ?? stretch.usable) } : {}),
+});
+
+/** The ranges of both options. */
+const [MOST_CUP_STRAIN, MOST_GIVES] = [0.1, 0.6];
+
 /** Every recipe that draws pieces for jobs, under the name its options are kept by; adding one is adding a line here. */
 export const PIECES = {
   /** A brief or a bikini bottom: legs, and no trunk above them. */
@@ -45,6 +58,8 @@ export const PIECES = {
     "skirt",
     (style) => plans(style, "hip") && style.lengths.some(({ id }) => id === "skirtSide"),
   ),
+  /** Cups, where a style parts a bust from the band below it. */
+  cupPieces: piecesCalculation("cup", (style) => isBra(style) || isBikiniTop(style), cupCloth),
   /** Straps, ties and bands go with everything that is not boned. */
   stripPieces: piecesCalculation("rectangle", ({ family }) => family !== "boned"),
   /** A pattern from elsewhere goes with every style. */

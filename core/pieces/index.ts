@@ -7,5 +7,5 @@ export { onFigure } from "./onFigure.ts";
 export type { SetOptions } from "./optionFields.ts";
 export * from "./ownPattern/index.ts";
 export { NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
-export type { PiecesReckoning } from "./reckonPieces.ts";
+export { optionsSet, type PiecesReckoning } from "./reckonPieces.ts";
 export type { BodyWay, StretchOnBody } from "./stretchOnBody.ts";

@@ -1,6 +1,6 @@
 import { largerSide, type MeasureCode, measuredValue, nameOf } from "../body/index.ts";
 import { type BodyFacts, type JobFacts, type Lack, type Reckoned, type Wants, wantsOf } from "../calculation/index.ts";
-import type { DraftFacts, Recipe } from "../drafting/index.ts";
+import type { DraftFacts, Recipe, Sided } from "../drafting/index.ts";
 import { FRONT_ARCS, girthBodies, ZONE_MEASURES, ZONE_NAMES, type Zone } from "../ease/index.ts";
 import { type CutLength, cutLengthsOf } from "./cutLengths.ts";
 import { type StretchOnBody, stretchOnBody } from "./stretchOnBody.ts";
@@ -39,6 +39,9 @@ export function pieceFactsOf(recipe: Recipe, job: JobFacts, usualOf: UsualOf): P
     recipe.lengths.map(({ id }) => id),
     job,
   );
+  // What is drawn side by side is asked for side by side.
+  for (const { id, needed, apart } of recipe.measures)
+    if (needed && apart) for (const side of ["left", "right"] as const) wants.length(id, side);
   for (const { code, problem } of problems) {
     if (!recipe.lengths.some(({ id, needed }) => needed && id === code)) continue;
     if (problem.code === "no-measure") wants.length(code);
@@ -98,17 +101,21 @@ function girthsFor(recipe: Recipe, { plan, school, body }: JobFacts, wants: Want
 
 const ARCS = new Set<MeasureCode>(Object.values(FRONT_ARCS));
 
-/** What was taken of the measures a recipe looks at: girths snug, all others as taken; of two sides the larger. */
-function measuresFor({ measures }: Recipe, body: BodyFacts | null): Record<string, number> {
+/** What was taken of the measures a recipe looks at: girths snug, all others as taken; of two sides the larger, or both where each is drawn by its own. */
+function measuresFor({ measures }: Recipe, body: BodyFacts | null): Record<string, Sided> {
   if (!body) return {};
   const read = (code: MeasureCode): number | undefined =>
     isGirth(code)
       ? girthBodies(code, body, body.fingerAllowanceMm)?.plan.snugMm
       : (measuredValue(body.values, code) ?? largerSide(body.values, code)?.larger)?.mm;
+  const sided = (code: MeasureCode): Sided | undefined => {
+    const [left, right] = [measuredValue(body.values, code, "left"), measuredValue(body.values, code, "right")];
+    return left && right ? { left: left.mm, right: right.mm } : undefined;
+  };
   return Object.fromEntries(
-    measures.flatMap(({ id }) => {
-      const mm = read(id);
-      return mm === undefined ? [] : [[id, mm] as const];
+    measures.flatMap(({ id, apart }): [string, Sided][] => {
+      const value = apart ? sided(id) : read(id);
+      return value === undefined ? [] : [[id, value]];
     }),
   );
 }

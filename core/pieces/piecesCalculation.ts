@@ -1,5 +1,6 @@
 import type { CalculatedStyle, Calculation } from "../calculation/index.ts";
 import { type Recipe, recipeOf } from "../drafting/index.ts";
+import { lately } from "./lately.ts";
 import { freshOptions, optionFields, type SetOptions } from "./optionFields.ts";
 import { NO_PIECES, type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
 import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";
@@ -7,7 +8,7 @@ import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";
 /** Pieces as a calculation of a job: of a recipe with its options, or of what else the maker enters. */
 export interface PiecesCalculation<Working extends object = SetOptions>
   extends Calculation<Working, PieceFacts, PiecesReckoning> {
-  readonly recipe: Pick<Recipe, "id" | "name" | "summary" | "options">;
+  readonly recipe: Pick<Recipe, "id" | "name" | "summary" | "options" | "costly">;
 }
 
 /**
@@ -31,6 +32,8 @@ export function piecesCalculation(
     appears,
     // Every page of a job gathers the facts of all calculations: what its style never draws costs nothing.
     facts: (job) => (appears(job.style) ? pieceFactsOf(recipe, job, usualOf) : NO_PIECES),
-    reckon: (set, facts) => reckonPieces(recipe, set, facts),
+    reckon: recipe.costly
+      ? lately((set, facts) => reckonPieces(recipe, set, facts))
+      : (set, facts) => reckonPieces(recipe, set, facts),
   };
 }

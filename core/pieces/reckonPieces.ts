@@ -35,9 +35,13 @@ export function reckonPieces(recipe: Recipe, set: SetOptions, facts: PieceFacts)
 }
 
 /** Options that were set, and of those that were not what the style says; what is usual is left to the recipe. */
-const optionsSet = (recipe: Recipe, set: SetOptions, { usual }: PieceFacts): Record<string, number | string> =>
+export const optionsSet = (
+  { options }: Pick<Recipe, "options">,
+  set: SetOptions,
+  { usual }: PieceFacts,
+): Record<string, number | string> =>
   Object.fromEntries(
-    recipe.options.flatMap(({ id }) => {
+    options.flatMap(({ id }) => {
       const value = set[id] ?? usual[id];
       return value === undefined || value === null ? [] : [[id, value] as const];
     }),

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import type { DraftFacts } from "../drafting/index.ts";
+import { anyBreast } from "./anyBreast.ts";
 
 /** Steps a range is looked at in. */
 const STEPS = 10_000;
@@ -124,6 +125,14 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
     flare: between(0, 90),
   }),
   skirt: fc.record({ narrow_side: between(0, 30), narrow_back: between(0, 30), knee: between(250, 380) }),
+  cup: fc.record({
+    seams: fc.constantFrom("cross", "crossVertical", "vertical", "threePieces"),
+    cross_shift: between(-15, 15),
+    upright_shift: between(-15, 15),
+    sides: fc.constantFrom("own", "larger"),
+    cup_strain: between(0, 0.06),
+    cloth_gives: fc.constant(0.6),
+  }),
   rectangle: fc.record({
     kind: fc.constantFrom("strap", "tie", "band", "loop", "binding", "casing"),
     width: between(2, 100),
@@ -132,6 +141,26 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
   }),
 };
 
+/** Both breasts of a body, unlike one another by a few parts in a hundred, as measures are named. */
+const anyBreasts = fc.tuple(anyBreast, between(0.94, 1.06)).map(([breast, other]) => {
+  const sides = (mm: number | null) => ({ left: mm ?? 0, right: (mm ?? 0) * other });
+  return {
+    measures: {
+      root_width: sides(breast.rootWidthMm),
+      root_height: sides(breast.rootHeightMm),
+      wire_line: sides(breast.wireLineMm),
+      projection: sides(breast.projectionMm),
+      lower_cup: sides(breast.lowerCupMm),
+      upper_cup: sides(breast.upperCupMm),
+      cross_cup: sides(breast.crossCupMm),
+    },
+    girths: {},
+    lengths: {},
+  };
+});
+
 /** What a recipe might be asked to draw: a body, its plan and options. */
 export const anyDraft = (recipe: string): fc.Arbitrary<DraftFacts> =>
-  fc.tuple(anyBody, OPTIONS[recipe] ?? fc.constant({})).map(([body, options]) => ({ ...body, options }));
+  fc
+    .tuple(recipe === "cup" ? anyBreasts : anyBody, OPTIONS[recipe] ?? fc.constant({}))
+    .map(([body, options]) => ({ ...body, options }));

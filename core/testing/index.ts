@@ -1,3 +1,4 @@
+export { anyBreast, SAMPLE_BREAST } from "./anyBreast.ts";
 export { anyDraft } from "./anyDraft.ts";
 export { byId } from "./byId.ts";
 export { type Path, pathsOf, put } from "./damage.ts";

@@ -5,6 +5,7 @@ import type { WorkingId, Workings } from "../../core/workings/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoPeople } from "./people.ts";
+import { drawPieces } from "./pieces.ts";
 import type { DemoShelf } from "./shelf.ts";
 
 /** Two bras for one wearer: a soft one for a full bust of unequal sides, and a wired one whose wire is too long. */
@@ -45,6 +46,7 @@ async function softBra(repositories: Repositories, { tova }: DemoPeople, shelf: 
     band: { ...NEW_BAND, rigidMm: 0, heightMm: 45, bottomElastic: shelf.plush, bottomRatio: 0.9 },
     strap: { ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, widthMm: 18 },
   });
+  await drawPieces(repositories, jobId, "cupPieces", { seams: "crossVertical", cup_strain: 0.04 });
 }
 
 async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf: DemoShelf): Promise<void> {

@@ -33,11 +33,7 @@ describe("the steps of torso, cups and band", () => {
       "cups done: if it needs room",
       "pieces look: 1 rule broken",
     ]);
-    expect(await stepsOf(5)).toEqual([
-      "cups done: worked out",
-      "band look: 1 thing to mend",
-      "pieces done: if you like",
-    ]);
+    expect(await stepsOf(5)).toEqual(["cups done: worked out", "band look: 1 thing to mend", "pieces done: 6 pieces"]);
     expect(await stepsOf(6)).toEqual([
       "cups done: worked out",
       "band look: 6 things to mend",

@@ -2,19 +2,14 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type FormEvent, type ReactNode, useMemo, useState } from "react";
-import {
-  type Reckonings,
-  reckonWorking,
-  type WorkingFacts,
-  type WorkingId,
-  type Workings,
-} from "../../../core/workings/index.ts";
+import type { Reckonings, WorkingFacts, WorkingId, Workings } from "../../../core/workings/index.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import { LackList, type MeasuresAt } from "./LackList.tsx";
 import { readWorking, workingNames } from "./readWorking.ts";
+import { useReckoning } from "./useReckoning.ts";
 import { type PickOptions, WorkingFields } from "./WorkingFields.tsx";
 import { workingDraft } from "./workingDraft.ts";
 
@@ -25,6 +20,8 @@ export interface WorkingPage<Id extends WorkingId> {
   readonly kept: { readonly working: Workings[Id]; readonly version: number };
   readonly start: Fields;
   readonly draft: Fields | null;
+  /** What it comes to as it is kept, where that takes longer than a frame. */
+  readonly reckoned?: Reckonings[Id];
 }
 
 /** What a working comes to, for its view. */
@@ -85,7 +82,10 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const from = JSON.stringify(begun);
   const fields = typed?.from === from ? typed.fields : begun;
   const { working } = readWorking(id, fields, kept.working);
-  const reckoning = reckonWorking(id, working, page.facts);
+  const { reckoning, waiting } = useReckoning(id, working, page.facts, {
+    working: kept.working,
+    reckoning: page.reckoned,
+  });
   const isKept = workingNames(id, start, fields).every((name) => (fields[name] ?? "") === (start[name] ?? ""));
   // While there is no number yet, what is lacking comes first.
   const nothing = reckoning.numbers.length === 0;
@@ -140,7 +140,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
         }}
       >
         <Box onInput={listen}>{form}</Box>
-        <Box aria-live="polite">
+        <Box aria-live="polite" aria-busy={waiting} sx={{ opacity: waiting ? 0.7 : 1 }}>
           {reckoning.headline ? (
             <Typography sx={{ mb: 1.25, fontWeight: 700, fontSize: "1.08rem" }}>
               {written.told(reckoning.headline)}

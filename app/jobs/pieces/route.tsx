@@ -1,16 +1,18 @@
 import {
   isPiecesId,
   type OwnPattern,
+  optionsSet,
   PIECES,
   PIECES_IDS,
   type PiecesId,
   recipeOfPieces,
   type SetOptions,
 } from "../../../core/pieces/index.ts";
+import { reckonWorking } from "../../../core/workings/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { loadWorkings } from "../../.server/read/workingContext.ts";
+import { loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -18,8 +20,10 @@ import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { PiecesView } from "../../pieces/PiecesView.tsx";
 import { saveWorking } from "../calculation/saveWorking.server.ts";
 import { unsavedFor } from "../calculation/unsavedFor.ts";
+import { isCostly } from "../calculation/useReckoning.ts";
 import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
+import { CupSurfaces } from "./cups/CupSurfaces.tsx";
 import { DraftNumbers } from "./DraftNumbers.tsx";
 import { ReadIn } from "./own/ReadIn.tsx";
 import { readInFile, takeWrap } from "./own/readIn.server.ts";
@@ -41,17 +45,24 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const own = shown === "ownPieces";
   const wraps = own ? await storeOf(context).wraps.ofWearer(at.wearerId) : [];
   return {
-    ...{ at, ids, page: pages[shown], hints: hintsOf(shown, pages[shown].facts.usual) },
+    ...{ at, ids, page: withReckoned(pages[shown]), hints: hintsOf(shown, pages[shown].facts.usual) },
     wraps: wraps.map(({ id, name }) => ({ id, name })),
   };
 });
 
+/** A page with what takes long to draw, as it is kept: the browser has it at once. */
+const withReckoned = <Id extends PiecesId>(page: WorkingOnPage<Id>) =>
+  isCostly(page.id) ? { ...page, reckoned: reckonWorking(page.id, page.kept.working, page.facts) } : page;
+
 /** What options come to that are left empty, where the job decides it. */
 const hintsOf = (id: PiecesId, usual: Readonly<Record<string, number>>): Record<string, string> =>
   Object.fromEntries(
-    recipeOfPieces(id).options.flatMap(({ id: option, about }) => {
+    recipeOfPieces(id).options.flatMap((one) => {
+      const { id: option, about } = one;
       const mm = usual[option];
       if (mm === undefined) return [];
+      if (one.as === "number" && one.of === "ratio")
+        return [[option, `${about} Empty: ${mm.toFixed(2)}, as the cloth was tested.`]];
       return [
         [
           option,
@@ -105,7 +116,7 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
         hides={(working) => ("edges" in working ? [] : idleOptions(working))}
         unsaved={unsavedFor(page.id, unsaved)}
       >
-        {({ reckoning: { draft, checks, numbers } }) =>
+        {({ working, reckoning: { draft, checks, numbers } }) =>
           draft ? (
             <>
               <PiecesView
@@ -115,6 +126,11 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
                 label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
                 onBody={!own}
               />
+              {page.id === "cupPieces" && !("edges" in working) ? (
+                <CupSurfaces
+                  facts={{ ...page.facts.drawn, options: optionsSet(recipeOfPieces(page.id), working, page.facts) }}
+                />
+              ) : null}
               <DraftNumbers numbers={numbers} />
             </>
           ) : null

@@ -42,5 +42,6 @@ export {
 export { partAlong } from "./run.ts";
 export { partOf, split, splitAtLength } from "./split.ts";
 export { standingAlong } from "./standing.ts";
+export { smoothThrough } from "./through.ts";
 export { trued } from "./trued.ts";
 export { placeAlong, type Walk, walkAlong } from "./walk.ts";

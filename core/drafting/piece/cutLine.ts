@@ -50,8 +50,15 @@ export function cutLine({ edges }: Pick<Piece, "edges">): Edge[] {
     corners[at] = joined(mine, theirs, most);
   }
   const all = trimmed.flatMap((lines, at) => [...lines, ...(corners[at] ?? [])]);
-  return all.filter((line) => distance(line.from, line.to) > MEETS_MM);
+  return closedUp(all.filter((line) => distance(line.from, line.to) > MEETS_MM));
 }
+
+/** Lines that part by no more than what was too short to be drawn meet: a gap, however small, would be written as two outlines. */
+const closedUp = (lines: readonly Edge[]): Edge[] =>
+  lines.map((line, at) => {
+    const before = lines.at(at - 1);
+    return before && distance(before.to, line.from) <= 2 * MEETS_MM ? { ...line, from: before.to } : line;
+  });
 
 /** A fold is led on by so much at either end to find what passes it, mm. */
 const BEYOND_MM = 1000;

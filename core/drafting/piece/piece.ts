@@ -17,6 +17,10 @@ export type EdgeRole =
   | "hem"
   | "end"
   | "long"
+  /** A seam of a cup, the line its wire or cradle runs along, and where it ends above. */
+  | "cup"
+  | "wire"
+  | "top"
   /** Of a pattern from elsewhere: only its name tells. */
   | "own";
 

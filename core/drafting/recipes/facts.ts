@@ -16,6 +16,8 @@ export interface DraftFacts {
 export interface Given {
   /** Of the body, mm; of two sides the larger; null where it was not taken. */
   readonly measure: (code: MeasureCode) => number | null;
+  /** Of one side of the body, mm; null where it was not taken. */
+  readonly onSide: (code: MeasureCode, side: "left" | "right") => number | null;
   /** G of a zone, mm; of two sides the larger. @throws RangeError where the recipe does not need it and it is not there. */
   readonly girth: (zone: Zone) => number;
   readonly hasGirth: (zone: Zone) => boolean;

@@ -1,3 +1,5 @@
+export { cupSurfaces } from "./cup/cup.ts";
+export type { CupFace, CupSurface, CupSurfacePatch } from "./cup/cupFaces.ts";
 export type { DraftFacts, Given, Sided } from "./facts.ts";
 export { readFacts } from "./readFacts.ts";
 export type { ChoiceOption, Need, NumberOption, Recipe, RecipeOption } from "./recipe.ts";

@@ -23,6 +23,7 @@ export function readFacts(recipe: Recipe, facts: DraftFacts): Result<Given> {
     return fail("not-a-length", `Expected ${odd.id} to be a length above 0 mm, but got ${JSON.stringify(odd.value)}.`);
   const options = readOptions(recipe, facts.options);
   if (!options.ok) return options;
+  const apart = new Set<string>(recipe.measures.flatMap((need) => (need.apart ? [need.id] : [])));
   const from = (values: Readonly<Record<string, Sided>>) => (id: string) => {
     const value = values[id];
     if (value === undefined) throw new RangeError(`${recipe.id} does not need ${id}.`);
@@ -30,6 +31,10 @@ export function readFacts(recipe: Recipe, facts: DraftFacts): Result<Given> {
   };
   return ok({
     measure: (code) => (code in facts.measures ? from(facts.measures)(code) : null),
+    onSide: (code, side) => {
+      const value = facts.measures[code];
+      return value === undefined ? null : typeof value === "number" ? value : value[side];
+    },
     girth: from(facts.girths),
     hasGirth: (zone) => zone in facts.girths,
     cut: from(facts.lengths),
@@ -37,7 +42,7 @@ export function readFacts(recipe: Recipe, facts: DraftFacts): Result<Given> {
     number: (id) => Number(options.value.get(id)),
     choice: (id) => String(options.value.get(id)),
     notes: all
-      .filter(({ value }) => typeof value !== "number" && value.left !== value.right)
+      .filter(({ id, value }) => typeof value !== "number" && value.left !== value.right && !apart.has(id))
       .map(({ id }) => `Left and right differ in ${id}: drawn by the larger side.`),
   });
 }

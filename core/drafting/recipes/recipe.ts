@@ -10,6 +10,8 @@ export interface Need<Id extends string> {
   /** False where the recipe can do without, and says what it assumes. */
   readonly needed: boolean;
   readonly why: string;
+  /** Each side is drawn by its own; left out where a recipe takes the larger of two. */
+  readonly apart?: boolean;
 }
 
 /** A number the maker may set. */
@@ -51,6 +53,8 @@ export interface Recipe {
   /** Planned lengths as cut, mm, by the measure they run along. */
   readonly lengths: readonly Need<MeasureCode>[];
   readonly options: readonly RecipeOption[];
+  /** True where drawing takes longer than a frame: what was drawn lately is kept, and a page draws it beside itself. */
+  readonly costly?: boolean;
   /**
    * Draws the pieces.
    * @returns them; or a problem that names which measure does not fit which.

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { anyDraft, evaluate, sampleDraft } from "../../testing/index.ts";
 import { checkDraft } from "../checks/index.ts";
 import type { Draft } from "../draft.ts";
-import { areaWithin } from "../geometry/index.ts";
+import { areaWithin, closedPath } from "../geometry/index.ts";
 import { girthsOf } from "../measured.ts";
 import { boxOfEdges, cutLine, edgeLength, outlineOf } from "../piece/index.ts";
 import { drawBy, RECIPES } from "./recipes.ts";
@@ -20,6 +20,8 @@ const NAMED = [
   "no-armhole",
   "neck-too-deep",
   "no-band",
+  "arcs-contradict",
+  "root-contradicts",
 ];
 
 /** The one rule a plan can break that the drawing cannot mend: its fault names girth and body. */
@@ -27,6 +29,10 @@ const BY_THE_PLAN = ["elasticsTakeUp", "limitsKept"];
 
 const RUNS = 500;
 const SEED = { seed: 20261126, numRuns: RUNS };
+
+/** A cup is laid flat from a surface: a few dozen of them take as long as hundreds of others. */
+const COSTLY: Readonly<Record<string, number>> = { cup: 0.03 };
+const runs = (id: string, numRuns = RUNS) => ({ ...SEED, numRuns: Math.ceil(numRuns * (COSTLY[id] ?? 1)) });
 
 /** Pieces are gone round clockwise, their cut lines lie outside of them, and no number of them is none. */
 function assertSound(draft: Draft) {
@@ -36,6 +42,8 @@ function assertSound(draft: Draft) {
     const [within, cut] = [areaWithin(outlineOf(piece)), areaWithin(line)];
     expect(within).toBeGreaterThan(0);
     expect(cut).toBeGreaterThanOrEqual(within - 1e-6 * within);
+    // One outline: a gap, however small, would be written as two.
+    expect(closedPath(line).match(/M/g)).toHaveLength(1);
     // Beside a narrow bend at the fold an allowance would reach past it.
     if (piece.onFold) expect(boxOfEdges(line).from.x).toBeGreaterThan(-0.01);
     for (const edge of piece.edges) expect(edgeLength(edge)).toBeGreaterThan(0);
@@ -56,7 +64,7 @@ describe.each(RECIPES.map(({ id }) => id))("%s over real bodies", (id) => {
         expect(broken).toEqual([]);
         assertSound(drawn.value);
       }),
-      SEED,
+      runs(id),
     );
   });
 
@@ -68,7 +76,7 @@ describe.each(RECIPES.map(({ id }) => id))("%s over real bodies", (id) => {
         for (const { explanation } of drawn.value.numbers)
           expect(evaluate(explanation)).toBeCloseTo(explanation.result.value, 6);
       }),
-      { ...SEED, numRuns: 60 },
+      runs(id, 60),
     );
   });
 
@@ -77,14 +85,14 @@ describe.each(RECIPES.map(({ id }) => id))("%s over real bodies", (id) => {
       fc.property(anyDraft(id), (facts) => {
         expect(drawBy(id, facts)).toEqual(drawBy(id, structuredClone(facts)));
       }),
-      { ...SEED, numRuns: 20 },
+      runs(id, 20),
     );
   });
 });
 
 describe("most bodies", () => {
   it.each(RECIPES.map(({ id }) => id))("can be drawn by %s", (id) => {
-    const all = fc.sample(anyDraft(id), { ...SEED, numRuns: 400 });
+    const all = fc.sample(anyDraft(id), runs(id, 400));
     const drawn = all.filter((facts) => drawBy(id, facts).ok);
     expect(drawn.length).toBeGreaterThan(0.95 * all.length);
   });
@@ -94,7 +102,7 @@ describe("what a recipe is asked", () => {
   it("no recipe of that name", () => {
     expect(drawBy("cape", { measures: {}, girths: {}, lengths: {}, options: {} })).toMatchObject({
       ok: false,
-      problem: { code: "unknown-recipe", message: expect.stringMatching(/brief, .*rectangle, but got “cape”/) },
+      problem: { code: "unknown-recipe", message: expect.stringMatching(/brief, .*rectangle, cup, but got “cape”/) },
     });
   });
 

@@ -3,6 +3,7 @@ import type { Draft } from "../draft.ts";
 import { biasSlip } from "./biasSlip/biasSlip.ts";
 import { brief } from "./brief/brief.ts";
 import { camisole } from "./camisole/camisole.ts";
+import { cup } from "./cup/cup.ts";
 import type { DraftFacts } from "./facts.ts";
 import { onePiece } from "./onePiece/onePiece.ts";
 import { readFacts } from "./readFacts.ts";
@@ -11,7 +12,7 @@ import { rectangle } from "./rectangle/rectangle.ts";
 import { skirt } from "./skirt/skirt.ts";
 
 /** Every recipe; adding one is adding a folder and a line here. */
-export const RECIPES: readonly Recipe[] = [brief, onePiece, camisole, biasSlip, skirt, rectangle];
+export const RECIPES: readonly Recipe[] = [brief, onePiece, camisole, biasSlip, skirt, rectangle, cup];
 
 /** A recipe by its name; undefined for any other text. */
 export const recipeOf = (id: string): Recipe | undefined => RECIPES.find((one) => one.id === id);

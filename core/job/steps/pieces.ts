@@ -4,7 +4,7 @@ import { type JobSoFar, jobStep } from "./step.ts";
 const idsOf = ({ style }: JobSoFar): PiecesId[] => PIECES_IDS.filter((id) => PIECES[id].appears(style));
 
 /** What nobody has to draw. */
-const NOT_ASKED: readonly PiecesId[] = ["stripPieces", "ownPieces"];
+const NOT_ASKED: readonly PiecesId[] = ["stripPieces", "ownPieces", "cupPieces"];
 
 /** The pieces drawn from the plan. */
 export const piecesStep = jobStep({

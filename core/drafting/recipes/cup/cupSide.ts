@@ -1,0 +1,171 @@
+import { nameOf } from "../../../body/index.ts";
+import { term } from "../../../explain/index.ts";
+import type { Result } from "../../../result.ts";
+import type { DraftNumber } from "../../draft.ts";
+import { areaWithin, backward, type Edge, mapped, mirrored, point } from "../../geometry/index.ts";
+import { type BodySide, boxOfEdges, type Piece, type PieceEdge } from "../../piece/index.ts";
+import {
+  type Breast,
+  type BreastMeasures,
+  breastOf,
+  type CupEdge,
+  type CupSeams,
+  cupPatches,
+  type FlatCup,
+  flatCup,
+} from "../../surface/index.ts";
+import { grainAt } from "../drawn.ts";
+
+/** How a cup is made. */
+export interface CupMade {
+  readonly seams: CupSeams;
+  readonly crossMm: number;
+  readonly uprightMm: number;
+  readonly strain: number;
+  readonly seamMm: number;
+  readonly top: Pick<PieceEdge, "finish" | "allowanceMm">;
+}
+
+/** The cup of one side; `side` is null where one serves both. */
+export interface CupOfBreast {
+  readonly side: BodySide | null;
+  readonly breast: Breast;
+  readonly parts: readonly FlatCup[];
+  readonly pieces: readonly Piece[];
+  readonly numbers: readonly DraftNumber[];
+}
+
+/** Draws the cup of one breast. @returns it, or what of its measures contradicts itself. */
+export function cupOfBreast(side: BodySide | null, measures: BreastMeasures, made: CupMade): Result<CupOfBreast> {
+  const breast = breastOf(measures);
+  if (!breast.ok)
+    return side === null
+      ? breast
+      : { ok: false, problem: { ...breast.problem, message: `${sideWord(side)}: ${breast.problem.message}` } };
+  const parts = cupPatches(breast.value, made.seams, made).map((patch) => flatCup(breast.value, patch));
+  const pieces = parts.map((part) => pieceOf(part, parts, side, made));
+  return {
+    ok: true,
+    value: { side, breast: breast.value, parts, pieces, numbers: numbersOf(breast.value, parts, side, measures, made) },
+  };
+}
+
+const sideWord = (side: BodySide): string => (side === "left" ? "Left" : "Right");
+
+/** Name of a piece of a cup within a draft. */
+const pieceId = (id: string, side: BodySide | null): string => (side === null ? id : `${id}${sideWord(side)}`);
+
+function pieceOf({ patch, edges }: FlatCup, parts: readonly FlatCup[], side: BodySide | null, made: CupMade): Piece {
+  const drawn = edges.map(
+    (edge): PieceEdge => ({
+      id: edge.id,
+      role: edge.kind === "seam" ? "cup" : edge.kind,
+      lines: edge.lines.map((line) => mapped(line, ({ x, y }) => point(x / (1 + made.strain), y / (1 + made.strain)))),
+      ...(edge.kind === "top" ? made.top : { finish: "seam" as const, allowanceMm: made.seamMm }),
+      seam: edge.kind === "seam" ? partnerOf(patch.id, edge, parts, side) : null,
+    }),
+  );
+  // A cup is drawn as the left one is seen from before it.
+  const onSide = side === "right" ? drawn.map((edge) => ({ ...edge, lines: edge.lines.map(mirrored) })) : drawn;
+  const clockwise = clockwiseOf(onSide);
+  const { from, to } = boxOfEdges(clockwise.flatMap(({ lines }) => lines));
+  return {
+    id: pieceId(patch.id, side),
+    name: side === null ? patch.name : `${patch.name}, ${side}`,
+    ...(side === null ? { count: 2, mirrored: true } : { count: 1, mirrored: false }),
+    onFold: false,
+    role: "shell",
+    edges: clockwise,
+    levels: [],
+    grain: grainAt((from.x + to.x) / 2, from.y, to.y),
+    notches: [],
+    links: [],
+  };
+}
+
+function partnerOf(patch: string, { id }: CupEdge, parts: readonly FlatCup[], side: BodySide | null) {
+  const partner = parts.find((part) => part.patch.id !== patch && part.edges.some((edge) => edge.id === id));
+  return partner ? { piece: pieceId(partner.patch.id, side), edge: id, easeMm: 0 } : null;
+}
+
+function clockwiseOf(edges: readonly PieceEdge[]): readonly PieceEdge[] {
+  const lines: readonly Edge[] = edges.flatMap((edge) => edge.lines);
+  return areaWithin(lines) >= 0 ? edges : edges.toReversed().map((edge) => ({ ...edge, lines: backward(edge.lines) }));
+}
+
+function numbersOf(
+  breast: Breast,
+  parts: readonly FlatCup[],
+  side: BodySide | null,
+  measures: BreastMeasures,
+  made: CupMade,
+): DraftNumber[] {
+  const of = side === null ? "" : `, ${side}`;
+  const id = side === null ? "" : `${side}.`;
+  const body = term("body", "length");
+  const taken = (symbol: string, code: "root_width" | "root_height" | "projection", mm: number) =>
+    body(symbol, nameOf(code, "single").toLowerCase(), mm, "sheet of the body");
+  const volume = term("result", "volume");
+  const seams = new Map(parts.flatMap(({ edges }) => edges.map((edge) => [edge.id, edge] as const)));
+  const sewn = [...seams.values()].filter(({ kind }) => kind === "seam");
+  return [
+    {
+      id: `${id}ellipsoid`,
+      explanation: {
+        title: `Half an ellipsoid over the root${of}`,
+        formula: "E = 2/3 · π · (w / 2) · (h / 2) · p / 1000",
+        terms: [
+          taken("w", "root_width", measures.rootWidthMm),
+          taken("h", "root_height", measures.rootHeightMm),
+          taken("p", "projection", measures.projectionMm),
+        ],
+        result: { value: breast.ellipsoidCm3, unit: "volume" },
+        notes: [],
+        others: [],
+      },
+    },
+    {
+      id: `${id}fullness`,
+      explanation: {
+        title: `Fullness of the arcs${of}`,
+        formula: "f = V / E",
+        terms: [
+          volume("V", "what lies under the measured arcs", breast.volumeCm3, "summed over the surface"),
+          volume("E", "half an ellipsoid", breast.ellipsoidCm3, "root and projection"),
+        ],
+        result: { value: breast.volumeCm3 / breast.ellipsoidCm3, unit: "ratio" },
+        notes: [fullnessNote(breast)],
+        others: [],
+      },
+    },
+    ...sewn.map(
+      (edge): DraftNumber => ({
+        id: `${id}${edge.id}`,
+        explanation: {
+          title: `Seam ${edge.id}${of}`,
+          formula: "s = L / (1 + ε)",
+          terms: [
+            body("L", "the seam on the surface", edge.trueMm, "measured along the surface"),
+            term("setting", "ratio")("ε", "cup strain", made.strain, "options"),
+          ],
+          result: { value: edge.trueMm / (1 + made.strain), unit: "length" },
+          notes: ["Both pieces that meet there are laid flat with the seam held to this length, within 0.2 mm."],
+          others: [],
+        },
+      }),
+    ),
+  ];
+}
+
+/** Arcs and projection tell one shape where the surface holds as much as the half ellipsoid, within this part of it. */
+const APART = 0.15;
+
+/** What the arcs say of the shape, against root and projection. */
+export function fullnessNote({ volumeCm3, ellipsoidCm3 }: Breast): string {
+  const off = volumeCm3 / ellipsoidCm3 - 1;
+  const percent = Math.round(Math.abs(off) * 100);
+  if (Math.abs(off) <= APART) return "Arcs and projection tell one shape.";
+  return off > 0
+    ? `The arcs tell a fuller shape than root and projection: ${percent} % more than half an ellipsoid. Measure projection and arcs again before the cup is cut.`
+    : `The arcs tell a flatter shape than root and projection: ${percent} % less than half an ellipsoid. Measure projection and arcs again before the cup is cut.`;
+}

@@ -1,0 +1,189 @@
+import { backward, type Edge, lengthOfEdges, type Point, point, smoothThrough } from "../geometry/index.ts";
+import { type Breast, roundApex, surfaceAt } from "./breast.ts";
+import type { CupPatch, RootPart, SeamLine } from "./cupSeams.ts";
+import { type Flattened, flattened, SEWN_ROUGHLY } from "./flattened.ts";
+import { evenly, type Net, netOf, netPlace, type Thread, threadsOf } from "./net.ts";
+import { lengthThrough, type Place3 } from "./place.ts";
+import { outlineAt } from "./rootOutline.ts";
+
+/** One edge of a flattened piece, with how long it is on the surface, mm. */
+export interface CupEdge {
+  /** Of a seam its name; of the root `wire` below its widest line and `top` above it, `wireInner` and so on where a seam parts it. */
+  readonly id: string;
+  readonly kind: "seam" | "wire" | "top";
+  readonly lines: readonly Edge[];
+  readonly trueMm: number;
+}
+
+/** A piece of a cup laid flat. */
+export interface FlatCup {
+  readonly patch: CupPatch;
+  readonly net: Net;
+  readonly flat: Flattened;
+  /** Along the seams, then back along the root. */
+  readonly edges: readonly CupEdge[];
+  readonly strain: CupStrain;
+}
+
+/** Strain that is left in a piece, as parts: what 5 and 95 of 100 threads within it stay below. */
+export interface CupStrain {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Places along the seam and along the root, and from the one to the other: about five hundred triangles. */
+export const [CUP_COLUMNS, CUP_ROWS] = [24, 11] as const;
+
+/** A run of the border of a patch between two of its corners. */
+interface Run {
+  readonly id: string;
+  readonly kind: CupEdge["kind"];
+  readonly line: (part: number) => Place3;
+  readonly mm: number;
+}
+
+/** Lays one piece of a cup flat with the least strain, its seams and its root as long as they are on the surface. */
+export function flatCup(breast: Breast, patch: CupPatch): FlatCup {
+  const seams = patch.seams.map((seam) => seamRun(breast, seam));
+  const root = rootParts(patch.root).map((part) => rootRun(breast, part));
+  const net = netOf(stationed(seams), stationed(root), CUP_ROWS, (from, to, rows) =>
+    evenly((part) => surfaceAt(breast, between(from, to, part)), rows),
+  );
+  const border = [...bordering(seams, net, 0), ...bordering(root, net, CUP_ROWS - 1)];
+  const threads = threadsOf(net);
+  const rough = flattened(
+    net,
+    threads,
+    net.places.map((place) => roundApex(breast, place)),
+    SEWN_ROUGHLY,
+  );
+  // Chords are a little shorter than what they span, and the flat edge bends less than the seam did on the surface.
+  const factors = new Map(
+    border.flatMap((part) => {
+      const bent = lengthOfEdges(linesOf(part, rough)) / chordsOf(part, rough.places);
+      const factor = part.run.mm / chordsOf(part, net.places) / bent;
+      return part.pairs.map((pair) => [pair, factor] as const);
+    }),
+  );
+  const factorOf = ({ from, to }: Thread) => factors.get(pairOf(from, to)) ?? 1;
+  const settled = flattened(
+    net,
+    threads.map((thread) => ({ ...thread, mm: thread.mm * factorOf(thread) })),
+    rough.places,
+  );
+  const edges = border.map((part): CupEdge => {
+    const { id, kind, mm } = part.run;
+    return { id, kind, lines: linesOf(part, settled), trueMm: mm };
+  });
+  const back = edges.slice(seams.length).toReversed();
+  return {
+    ...{ patch, net, flat: settled, strain: strainOf(settled) },
+    edges: [...edges.slice(0, seams.length), ...back.map((edge) => ({ ...edge, lines: backward(edge.lines) }))],
+  };
+}
+
+/** A run with the places of the net along it, and the pairs of them that follow one another. */
+interface BorderPart {
+  readonly run: Run;
+  readonly places: readonly number[];
+  readonly pairs: readonly string[];
+}
+
+function bordering(runs: readonly Run[], net: Net, row: number): BorderPart[] {
+  const stops = stopsOf(runs);
+  return runs.map((run, at) => {
+    const from = at === 0 ? 0 : (stops[at - 1] ?? 0);
+    const places = Array.from({ length: (stops[at] ?? 0) - from + 1 }, (_, step) => netPlace(net, from + step, row));
+    return { run, places, pairs: places.slice(1).map((place, step) => pairOf(places[step] ?? place, place)) };
+  });
+}
+
+const pairOf = (a: number, b: number): string => `${Math.min(a, b)} ${Math.max(a, b)}`;
+
+const chordsOf = (
+  { places }: BorderPart,
+  all: readonly { readonly x: number; readonly y: number; readonly z?: number }[],
+): number => lengthThrough(places.flatMap((place) => (all[place] ? [{ z: 0, ...all[place] }] : [])));
+
+const linesOf = ({ places }: BorderPart, flat: Flattened): Edge[] =>
+  smoothThrough(places.map((place) => flat.places[place] ?? point(0, 0)));
+
+const between = (from: Place3, to: Place3, part: number): Point => ({
+  x: from.x + (to.x - from.x) * part,
+  y: from.y + (to.y - from.y) * part,
+});
+
+/** Steps a border is measured by. */
+const FINE = 120;
+
+function measured(id: string, kind: CupEdge["kind"], line: Run["line"]): Run {
+  const mm = lengthThrough(Array.from({ length: FINE + 1 }, (_, at) => line(at / FINE)));
+  return { id, kind, line, mm };
+}
+
+function seamRun(breast: Breast, { id, from, to }: SeamLine): Run {
+  const line = (part: number) =>
+    surfaceAt(breast, { x: from.x + (to.x - from.x) * eased(part), y: from.y + (to.y - from.y) * eased(part) });
+  return measured(id, "seam", line);
+}
+
+/** At the root the surface is upright: steps toward it are made shorter, so that each is about as long on the surface. */
+const eased = (part: number): number => (1 - Math.cos(Math.PI * part)) / 2;
+
+const rootRun = (breast: Breast, { id, kind, from, to }: NamedPart): Run =>
+  measured(id, kind, (part) => ({ ...outlineAt(breast.root, from + (to - from) * part), z: 0 }));
+
+interface NamedPart extends RootPart {
+  readonly id: string;
+  readonly kind: "wire" | "top";
+}
+
+/** The part of the root along a piece, parted at its widest line: below it the wire runs, above it the cup ends. */
+function rootParts({ from, to }: RootPart): NamedPart[] {
+  const [low, high] = [Math.min(from, to), Math.max(from, to)];
+  // An end of the widest line next to an end of the part is that end.
+  const parted = [-1, 0, 1, 2, 3]
+    .map((half) => half * Math.PI)
+    .filter((at) => at > low + SHORTEST && at < high - SHORTEST);
+  const ends = [low, ...parted, high];
+  const parts = ends.slice(1).map((end, at): NamedPart => {
+    const start = ends[at] ?? end;
+    const kind = Math.sin((start + end) / 2) > 0 ? "wire" : "top";
+    return { id: kind, kind, from: start, to: end };
+  });
+  const named = parts.map((part, at) => {
+    const twins = parts.filter(({ kind }) => kind === part.kind);
+    return twins.length < 2 ? part : { ...part, id: `${part.id}${twins.indexOf(parts[at] as NamedPart) + 1}` };
+  });
+  return from <= to ? named : named.toReversed().map((part) => ({ ...part, from: part.to, to: part.from }));
+}
+
+/** No part of the root is shorter than this, radians: some two millimetres. */
+const SHORTEST = 0.03;
+
+/** At which column each run ends: columns are shared out by length, each run with two at the least. */
+function stopsOf(runs: readonly Run[]): number[] {
+  const whole = runs.reduce((sum, { mm }) => sum + mm, 0);
+  let gone = 0;
+  return runs.map(({ mm }, at) => {
+    gone += mm;
+    const wanted = Math.round((gone / whole) * (CUP_COLUMNS + 1));
+    return at === runs.length - 1 ? CUP_COLUMNS + 1 : Math.min(CUP_COLUMNS - 1, Math.max(2 * (at + 1), wanted));
+  });
+}
+
+/** Places along runs, a stop at each of their ends. */
+function stationed(runs: readonly Run[]): Place3[] {
+  const stops = stopsOf(runs);
+  return runs.flatMap(({ line }, at) => {
+    const from = at === 0 ? 0 : (stops[at - 1] ?? 0);
+    const places = evenly(line, (stops[at] ?? 0) - from + 1, FINE);
+    return at === 0 ? places : places.slice(1);
+  });
+}
+
+function strainOf({ threads, strains }: Flattened): CupStrain {
+  const inner = strains.filter((_, at) => !threads[at]?.edge).toSorted((a, b) => a - b);
+  const at = (part: number) => inner[Math.min(inner.length - 1, Math.floor(part * inner.length))] ?? 0;
+  return { low: at(0.05), high: at(0.95) };
+}
