@@ -163,6 +163,12 @@ test("cups of unequal sides: a seam moved is seen at once, on the breast and on 
   await expect(page.getByRole("img", { name: /^The right cup from the side/ })).toBeVisible();
   await expect(edges(page).getByRole("row", { name: /Lower of the lower cup, inner, left/ })).toBeVisible();
 
+  // In space where the browser can; where it cannot, it says so and the flat drawings stand.
+  await page.getByRole("button", { name: "Turn it in space" }).click();
+  await expect(
+    page.getByRole("img", { name: /^The cups in space/ }).or(page.getByText("This browser draws nothing in space")),
+  ).toBeVisible();
+
   // One cup less to cut: the larger for both. The last drawing stands until the next is there.
   await page.getByRole("radio", { name: "the larger twice, the smaller padded" }).check();
   await expect(page.getByRole("table", { name: "Strain left, both sides" })).toBeVisible();

@@ -69,11 +69,16 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     });
     page.on("pageerror", (error) => complaints.push(error.message));
     await use(page);
-    const unforeseen = complaints.filter((text) => !/the server responded with a status of 4\d\d/.test(text));
+    const unforeseen = complaints.filter(
+      (text) => !/the server responded with a status of 4\d\d/.test(text) && !SOFTWARE_DRAWING.test(text),
+    );
     const lost = /net::ERR_(INTERNET_DISCONNECTED|CONNECTION_RESET)|^Failed to fetch manifest patches/;
     expect(unforeseen.filter((text) => !(networkTaken && lost.test(text)))).toEqual([]);
   },
 });
+
+/** What the browser says of its own drawing in space where there is no hardware for it: that it is slow. */
+const SOFTWARE_DRAWING = /^\[\.WebGL-\w+\]GL Driver Message \(OpenGL, Performance,/;
 
 /** A profile as every test expects it: a window of 1280 by 800, without what moves. */
 async function opened(browser: Browser, address: string): Promise<BrowserContext> {

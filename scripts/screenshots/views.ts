@@ -32,10 +32,17 @@ export const VIEWS: readonly View[] = [
       await page.mouse.wheel(0, 120);
     },
   },
-  { name: "pattern", address: "/jobs/4/pattern" },
   { name: "torso", address: "/jobs/4/torso" },
   { name: "cups", address: "/jobs/5/cups" },
   { name: "pieces", address: "/jobs/4/pieces" },
+  {
+    name: "cup-pieces",
+    address: "/jobs/5/pieces",
+    prepare: async (page) => {
+      await page.getByRole("table", { name: "Strain left, left" }).waitFor();
+      await page.getByRole("heading", { name: "On the breast" }).evaluate((heading) => heading.scrollIntoView());
+    },
+  },
   {
     name: "why",
     address: "/jobs/1/ease",

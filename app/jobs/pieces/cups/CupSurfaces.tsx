@@ -4,6 +4,7 @@ import Typography from "@mui/material/Typography";
 import type { CupSurface, DraftFacts } from "../../../../core/drafting/index.ts";
 import { plainTable } from "../../../frame/plainTable.ts";
 import { SurfaceViews } from "./SurfaceViews.tsx";
+import { Turnable } from "./Turnable.tsx";
 import { useSurfaces } from "./useSurfaces.ts";
 
 /** The breast as the surface its cups are cut from: what lies where, and what the cloth has to give there. */
@@ -18,6 +19,7 @@ export function CupSurfaces({ facts }: { facts: DraftFacts }) {
         The surface by its measured arcs. In colour what a flat cloth cannot follow: plum where it has to give, green
         where it is long.
       </Typography>
+      {surfaces.length > 0 ? <Turnable surfaces={surfaces} /> : null}
       {surfaces.map((surface) => (
         <Paper key={surface.side ?? "both"} sx={{ p: 2, mb: 2 }}>
           <Typography variant="h4" component="h4" sx={{ fontSize: "1rem", fontWeight: 700, mb: 1 }}>

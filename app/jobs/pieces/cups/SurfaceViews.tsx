@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import type { CupSurface, Place3 } from "../../../../core/drafting/index.ts";
 import { drawingStyle } from "../../calculation/drawing.ts";
+import { strainTone } from "./strainTone.ts";
 
 /** A way of looking at a surface: what goes across, what goes down, and what lies nearer to the eye. */
 interface View {
@@ -8,16 +9,15 @@ interface View {
   readonly across: (place: Place3) => number;
   readonly down: (place: Place3) => number;
   readonly near: (place: Place3) => number;
+  /** True where some of it lies behind the rest. */
+  readonly hides: boolean;
 }
 
 const VIEWS: readonly View[] = [
-  { id: "front", across: ({ x }) => x, down: ({ y }) => y, near: ({ z }) => z },
-  { id: "side", across: ({ z }) => -z, down: ({ y }) => y, near: ({ x }) => x },
-  { id: "top", across: ({ x }) => x, down: ({ z }) => -z, near: ({ y }) => -y },
+  { id: "front", across: ({ x }) => x, down: ({ y }) => y, near: ({ z }) => z, hides: false },
+  { id: "side", across: ({ z }) => -z, down: ({ y }) => y, near: ({ x }) => x, hides: true },
+  { id: "top", across: ({ x }) => x, down: ({ z }) => -z, near: ({ y }) => -y, hides: true },
 ];
-
-/** A strain of so much has its full tone. */
-const FULL_TONE = 0.15;
 
 /** Room round a drawing, and how far behind the apex a mark is still seen, mm. */
 const [ROOM, BEHIND] = [14, 5] as const;
@@ -72,8 +72,8 @@ function ViewDrawing({ surface, view, label }: { surface: CupSurface; view: View
           <polygon points={places.map(placed).join(" ")} fill="var(--stz-palette-background-paper)" />
           <polygon
             points={places.map(placed).join(" ")}
-            fill={strain < 0 ? "var(--stz-palette-primary-main)" : "var(--stz-palette-bench-thread)"}
-            fillOpacity={Math.min(1, Math.abs(strain) / FULL_TONE) * 0.8}
+            fill={strainTone(strain).gives ? "var(--stz-palette-primary-main)" : "var(--stz-palette-bench-thread)"}
+            fillOpacity={strainTone(strain).part * 0.8}
           />
         </g>
       ))}
@@ -90,7 +90,7 @@ function ViewDrawing({ surface, view, label }: { surface: CupSurface; view: View
       )}
       {surface.patches.map(({ id, middle }, at) =>
         // What lies behind the apex is not seen from here.
-        view.near(middle) < view.near(apex) - BEHIND ? null : (
+        view.hides && view.near(middle) < view.near(apex) - BEHIND ? null : (
           <g key={id} transform={`translate(${placed(middle)})`}>
             <circle r={8} fill="var(--stz-palette-background-paper)" stroke="var(--stz-palette-bench-ink)" />
             <text fontSize={11} textAnchor="middle" dominantBaseline="central" fontWeight={700}>
