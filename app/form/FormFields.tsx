@@ -1,4 +1,4 @@
-import { parse } from "@conform-to/dom";
+import { INTENT, parse } from "@conform-to/dom";
 import { FormProvider, useForm } from "@conform-to/react";
 import { type ReactNode, useState } from "react";
 import { payloadOf } from "../../formats/form/index.ts";
@@ -37,7 +37,11 @@ export function useFormFields({ values, errors }: Started) {
   });
   const [form] = useForm<Tree>({
     ...started,
-    onValidate: ({ formData }) => parse<Tree, string[]>(formData, { resolve: () => ({ value: {} }) }),
+    onValidate({ formData }) {
+      const submission = parse<Tree, string[]>(formData, { resolve: () => ({ value: {} }) });
+      // Found right here, every message would go before the server has answered: a question with it, and what was answered to it.
+      return formData.has(INTENT) ? submission : { ...submission, status: "error", error: null };
+    },
   });
   return form;
 }

@@ -3,6 +3,7 @@ import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { renderPage } from "../testing/renderPage.tsx";
 import { DayInput } from "./DayInput.tsx";
+import { useFieldState } from "./FormState.tsx";
 import { RecordForm } from "./RecordForm.tsx";
 import { AddRow } from "./rows/AddRow.tsx";
 import { SortableRow } from "./rows/SortableRow.tsx";
@@ -32,6 +33,12 @@ const named = (own: object = {}) => (
   </RecordForm>
 );
 
+/** A question that stands there only while the server asks it. */
+function Asked() {
+  const { error } = useFieldState("kind");
+  return error ? <input name="kind" aria-label="Answer" /> : null;
+}
+
 describe("a form of a record", () => {
   it("starts from what is kept, and sends what stands in it with the version it was begun on", async () => {
     const { posted } = renderPage(named({ start: { name: "Ilva" } }));
@@ -50,6 +57,32 @@ describe("a form of a record", () => {
     expect(field("Notes").value).toBe("kept");
     expect(field("Name").getAttribute("aria-invalid")).toBe("true");
     expect(document.activeElement).toBe(field("Name"));
+  });
+
+  it("keeps its messages while it is handed in again: the same refusal must not look like none", async () => {
+    const { posted } = renderPage(named({ unsaved: { fields: { name: "" }, errors: { name: "Expected a name." } } }));
+    await userEvent.click(screen.getByText("Save"));
+    await waitFor(() => expect(posted).toHaveLength(1));
+    expect(screen.getByText("Expected a name.")).toBeDefined();
+  });
+
+  it("sends what was answered to a question, even where it waited for its draft", async () => {
+    let draftKept = () => {};
+    vi.stubGlobal("fetch", () => new Promise((resolve) => (draftKept = () => resolve(new Response()))));
+    const asked = { fields: { name: "Ilva" }, errors: { kind: "Which kind?" } };
+    const { posted } = renderPage(
+      <RecordForm draftForm="wearer:1" submitLabel="Save" unsaved={asked}>
+        <TextInput name="name" label="Name" />
+        <Asked />
+      </RecordForm>,
+    );
+    await userEvent.type(field("Answer"), "body");
+    // The draft is on its way when it is handed in.
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    await userEvent.click(screen.getByText("Save"));
+    draftKept();
+    await waitFor(() => expect(posted).toHaveLength(1));
+    expect(posted[0]?.fields).toEqual({ name: "Ilva", kind: "body" });
   });
 
   it("sets an edit that met a newer one beside it, and saves over that one only when told", async () => {

@@ -33,7 +33,9 @@ export function OldAndNew({
   const faults = shown >= ordered.length ? brokenIn(draft) : [];
   return (
     <>
-      <PieceBoard draft={draft} old={before} faults={faults} lit={lit} onLit={setLit} label={label} />
+      {draft.pieces.length > 0 ? (
+        <PieceBoard draft={draft} old={before} faults={faults} lit={lit} onLit={setLit} label={label} />
+      ) : null}
       <StepList steps={whole.steps} words={words} shown={shown} onShown={setShown} />
       {shown < ordered.length ? (
         <Button size="small" sx={{ mb: 1 }} onClick={() => setShown(ordered.length)}>

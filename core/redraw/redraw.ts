@@ -1,6 +1,7 @@
 import {
   type BodySide,
   type Draft,
+  isParted,
   type OperationCall,
   type OperationReport,
   operate,
@@ -58,7 +59,10 @@ function drawnChange(change: Change, draft: Draft): Drawn {
   const rule = draft.stated ? drawStated : DRAW_RULES[change.on];
   const { side } = change;
   if (side === "both" || draft.stated) return rule(change, draft);
-  const drawn = rule(change, sideOf(parted(draft), side));
+  const apart = parted(draft);
+  // What has no left and right drawn as one, as cups of their own, is told by its names.
+  if (!isParted(apart)) return rule(change, draft);
+  const drawn = rule(change, sideOf(apart, side));
   return "instead" in drawn ? drawn : { calls: drawn.calls.map((call) => ({ ...call, onSide: side })) };
 }
 

@@ -50,10 +50,7 @@ export async function draftFigures(): Promise<Figure[]> {
   if (!first) throw new Error("There are no examples of drafts.");
   bench.add("json", () => void draftJson(draw(first)));
   await bench.run();
-  const medians = bench.tasks.map(({ name, result }) => {
-    const { latency } = result as { latency?: { p50: number } };
-    return { name, ms: latency?.p50 ?? Number.NaN };
-  });
+  const medians = bench.tasks.map((task) => ({ name: task.name, ms: medianMs(task) }));
   return [
     ...medians
       .filter(({ name }) => name !== "json")
@@ -76,6 +73,12 @@ export async function draftFigures(): Promise<Figure[]> {
   ];
 }
 
+/** The median of a task, ms. */
+function medianMs({ result }: Bench["tasks"][number]): number {
+  const { latency } = result as { latency?: { p50: number } };
+  return latency?.p50 ?? Number.NaN;
+}
+
 /** How long a lower cup takes to be laid flat from its surface, ms. */
 async function flatMs(): Promise<number> {
   const breast = breastOf({
@@ -87,8 +90,7 @@ async function flatMs(): Promise<number> {
   if (!lower) throw new Error("A cup has a lower piece.");
   const bench = new Bench({ time: 500 }).add("flat", () => void flatCup(breast.value, lower));
   await bench.run();
-  const { latency } = bench.tasks[0]?.result as { latency?: { p50: number } };
-  return latency?.p50 ?? Number.NaN;
+  return bench.tasks.map(medianMs)[0] ?? Number.NaN;
 }
 
 /** Collects what nothing holds any more: else the figure is of what was not collected yet. */

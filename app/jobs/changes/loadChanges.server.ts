@@ -50,7 +50,7 @@ export async function loadChanges(context: Readonly<RouterContextProvider>, jobI
 async function redrawnNext({ pieces }: Pick<Store, "pieces">, read: JobRecord, cut: readonly JobChange[]) {
   const last = read.prototypes.at(-1);
   if (!last || cut.length === 0) return { pieces: [], plan: { rings: [], lengths: [] }, words: {} };
-  const drawn = (await pieces.ofPrototype(last.id)).filter(({ draft }) => draft.round.length > 0);
+  const drawn = (await pieces.ofPrototype(last.id)).filter(({ id }) => id !== "stripPieces");
   return {
     pieces: drawn.map(({ id, draft }) => ({ id, draft })),
     plan: {

@@ -25,6 +25,7 @@ import { restate } from "./restate.ts";
 import { scoop } from "./scoop.ts";
 import { shiftGirth } from "./shiftGirth.ts";
 import { slash } from "./slash.ts";
+import { trace } from "./trace.ts";
 import { trueEdge } from "./trueEdge.ts";
 
 /** Every operation; adding one is adding a file and a line here. */
@@ -49,6 +50,7 @@ export const OPERATIONS: readonly Operation[] = [
   restate,
   part,
   mirror,
+  trace,
 ];
 
 /** An operation by its name, with numbers that its schema has read. */

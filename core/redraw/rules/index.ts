@@ -1,5 +1,6 @@
 import type { ChangeTarget } from "../../fitting/index.ts";
 import { drawBalance } from "./balance.ts";
+import { drawCup } from "./cup.ts";
 import { drawEdge } from "./edge.ts";
 import { drawGirth } from "./girth.ts";
 import { drawLength } from "./length.ts";
@@ -22,6 +23,6 @@ export const DRAW_RULES: Readonly<Record<ChangeTarget, DrawRule>> = {
   elastic: not("The edge stays as drawn: its elastic is cut by the new length."),
   making: not("No line changes: it is sewn otherwise."),
   point: drawPoint,
-  cup: not("Cups are not drawn yet: change their seams on the pattern."),
+  cup: drawCup,
   wire: not("Wires are not drawn yet: change the channel on the pattern."),
 };
