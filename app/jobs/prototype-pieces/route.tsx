@@ -118,7 +118,13 @@ export default function PrototypePieces({ loaderData, actionData }: Route.Compon
             old={old.find((one) => one.id === id)?.draft ?? null}
             label={`${recipeOfPieces(id).name} of prototype ${number}${over === null ? "" : `, over those of prototype ${over}`}`}
           />
-          <PrintForm base={`${address}/pieces/${id}`} paper={lengths.unit === "in" ? "letter" : "a4"} under={others} />
+          {draft.pieces.length > 0 ? (
+            <PrintForm
+              base={`${address}/pieces/${id}`}
+              paper={lengths.unit === "in" ? "letter" : "a4"}
+              under={others}
+            />
+          ) : null}
         </Box>
       ))}
     </>

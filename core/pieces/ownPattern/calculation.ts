@@ -5,7 +5,7 @@ import { WRAP_COUNTS } from "../../torso/index.ts";
 import type { PiecesCalculation } from "../piecesCalculation.ts";
 import { ownFacts } from "./ownFacts.ts";
 import { reckonOwn } from "./reckonOwn.ts";
-import { MOST_OWN_EDGES, MOST_OWN_PIECES, NO_PATTERN, type OwnPattern } from "./working.ts";
+import { MOST_LINES, MOST_OWN_EDGES, MOST_OWN_PIECES, NO_PATTERN, type OwnPattern } from "./working.ts";
 
 const FINISHES: readonly (readonly [EdgeFinish, string])[] = [
   ["seam", "seam"],
@@ -25,7 +25,7 @@ const OUTLINES: TSchema = list(
     {
       id: Type.String({ maxLength: 20 }),
       count: Type.Integer({ minimum: 1, maximum: 1000 }),
-      edges: list(list(draftLine, 2000), 200),
+      edges: list(list(draftLine, MOST_LINES), MOST_OWN_EDGES),
     },
     { additionalProperties: false },
   ),

@@ -105,6 +105,12 @@ describe("pieces from a file", () => {
     expect(takeInPieces(NO_PATTERN, [box("Strap", 200, 12)], 10)).toMatchObject({
       problem: { code: "piece-too-narrow", message: expect.stringContaining("Strap") },
     });
+    const zigzag = Array.from({ length: 2100 }, (_, at) => point(at / 10, at % 2 === 0 ? 0 : 0.02));
+    const fine = [...zigzag, point(210, 80), point(0, 80)];
+    const boundary = fine.map((from, at) => straight(from, fine[(at + 1) % fine.length] ?? from));
+    expect(takeInPieces(NO_PATTERN, [{ ...box("Traced", 1, 1), boundary }], 0)).toMatchObject({
+      problem: { code: "piece-too-fine", message: expect.stringContaining("one of Traced has more") },
+    });
     const many = Array.from({ length: 30 }, () => box("Piece", 100, 60));
     expect(takeInPieces(NO_PATTERN, many, 0)).toMatchObject({ problem: { code: "pattern-too-large" } });
   });

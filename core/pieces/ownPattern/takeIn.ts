@@ -1,7 +1,15 @@
 import { areaWithin, atCorners, backward, type Edge, seamLine } from "../../drafting/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import type { WrapEdge } from "../../torso/index.ts";
-import { lineId, MOST_OWN_EDGES, MOST_OWN_PIECES, type OwnEdge, type OwnOutline, type OwnPattern } from "./working.ts";
+import {
+  lineId,
+  MOST_LINES,
+  MOST_OWN_EDGES,
+  MOST_OWN_PIECES,
+  type OwnEdge,
+  type OwnOutline,
+  type OwnPattern,
+} from "./working.ts";
 
 /** A piece as a file tells it. */
 export interface FilePiece {
@@ -36,6 +44,11 @@ export function takeInPieces(
         `Expected ${name} to be wider everywhere than two allowances of ${allowanceMm} mm, but it is not: is its line already the seam line?`,
       );
     const runs = atCorners(areaWithin(seam) >= 0 ? seam : backward(seam));
+    if (runs.some((run) => run.length > MOST_LINES))
+      return fail(
+        "piece-too-fine",
+        `Expected edges of at most ${MOST_LINES} lines, but one of ${name} has more: draw it with fewer, longer ones.`,
+      );
     const outline: OwnOutline = { id: freeId(outlines), count: count ?? 1, edges: runs };
     const piece = freeName(name.slice(0, LONGEST_NAME), edges);
     outlines = [...outlines, outline];

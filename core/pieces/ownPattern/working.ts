@@ -36,8 +36,8 @@ export interface OwnPattern {
 /** A pattern before anything of it is told. */
 export const NO_PATTERN: OwnPattern = { edges: [], outlines: [] };
 
-/** Most edges and pieces of one pattern. */
-export const [MOST_OWN_EDGES, MOST_OWN_PIECES] = [96, 40];
+/** Most edges and pieces of one pattern, and lines of one edge. */
+export const [MOST_OWN_EDGES, MOST_OWN_PIECES, MOST_LINES] = [96, 40, 2000] as const;
 
 /** How a line of an outline is named by the edge that it is. */
 export const lineId = (outline: string, at: number): string => `${outline}.${at}`;
