@@ -87,7 +87,7 @@ export function PieceShape({
         textMm={
           narrow
             ? Math.min(textMm, (box.to.y - box.from.y) / (LETTER * piece.name.length))
-            : Math.min(textMm, (box.to.x - box.from.x) / WIDE)
+            : Math.min(textMm, (box.to.x - box.from.x) / Math.max(WIDE, ACROSS * piece.name.length))
         }
         narrow={narrow}
       />
@@ -115,8 +115,8 @@ const NARROW = 9;
 /** Width of a letter over its height, with room at both ends of a name. */
 const LETTER = 0.66;
 
-/** Across a piece so many letters fit at the least. */
-const WIDE = 11;
+/** Across a piece so many letters fit at the least; a longer name is written smaller. */
+const [WIDE, ACROSS] = [11, 0.82] as const;
 
 /** Where a piece has room for its name: in the largest gap between its levels, else in its middle. */
 function namePlace({ piece: { levels }, box }: BoardPiece): Point {

@@ -8,7 +8,7 @@ import { outlineAt } from "./rootOutline.ts";
 
 /** One edge of a flattened piece, with how long it is on the surface, mm. */
 export interface CupEdge {
-  /** Of a seam its name; of the root `wire` below its widest line and `top` above it, `wireInner` and so on where a seam parts it. */
+  /** Of a seam its name; of the root `wire` below its widest line and `top` above it, `wireInner` and `wireOuter` where a piece has two of a kind. */
   readonly id: string;
   readonly kind: "seam" | "wire" | "top";
   readonly lines: readonly Edge[];
@@ -151,9 +151,10 @@ function rootParts({ from, to }: RootPart): NamedPart[] {
     const kind = Math.sin((start + end) / 2) > 0 ? "wire" : "top";
     return { id: kind, kind, from: start, to: end };
   });
-  const named = parts.map((part, at) => {
-    const twins = parts.filter(({ kind }) => kind === part.kind);
-    return twins.length < 2 ? part : { ...part, id: `${part.id}${twins.indexOf(parts[at] as NamedPart) + 1}` };
+  const named = parts.map((part) => {
+    const twins = parts.filter(({ kind }) => kind === part.kind).length > 1;
+    const end = Math.cos((part.from + part.to) / 2) < 0 ? "Inner" : "Outer";
+    return twins ? { ...part, id: `${part.id}${end}` } : part;
   });
   return from <= to ? named : named.toReversed().map((part) => ({ ...part, from: part.to, to: part.from }));
 }

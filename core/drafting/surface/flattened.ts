@@ -15,7 +15,7 @@ export interface Flattened {
  * Threads that are sewn are so many times as stiff as the others: at first as much as lets the whole find its shape, then they keep their
  * length to a tenth of a millimetre in all.
  */
-export const [SEWN_ROUGHLY, SEWN] = [30, 4000] as const;
+export const [SEWN_ROUGHLY, SEWN] = [30, 10_000] as const;
 
 /** Most rounds; each solves all places at once. */
 const ROUNDS = 60;

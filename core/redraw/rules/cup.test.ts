@@ -15,7 +15,7 @@ const measures = (right: number) => {
 };
 const cups = (seams: string, right = 1): Draft =>
   sampleDraft("cup", { measures: measures(right), girths: {}, lengths: {}, options: { seams, cloth_gives: 0.6 } });
-const after = (draft: Draft, own: Partial<Change>) =>
+const redrawn = (draft: Draft, own: Partial<Change>) =>
   redraw(draft, [sampleChange({ on: "cup", side: "both", pieces: "cup", parts: [], lengthId: "", ...own })], {
     rings: [],
     lengths: [],
@@ -25,7 +25,7 @@ const area = (draft: Draft, piece: string) => areaWithin(outlineOf(pieceOf(draft
 describe("the volume of a cup", () => {
   it("is given at the seam by halves of both pieces, the seam still equal, the wire line as it was", () => {
     const before = cups("cross");
-    const { draft, steps } = after(before, { spot: "cupSide", amountMm: 12 });
+    const { draft, steps } = redrawn(before, { spot: "cupSide", amountMm: 12 });
     expect(steps[0]?.calls.map(({ params }) => [params.piece, params.edge, params.amount])).toEqual([
       ["upper", "cross", 6],
       ["lower", "cross", 6],
@@ -40,7 +40,7 @@ describe("the volume of a cup", () => {
 
   it("is fullest toward the side where it is seen there, and toward the centre", () => {
     const at = (spot: Change["spot"]) => {
-      const call = after(cups("cross"), { spot, amountMm: 12 }).steps[0]?.calls[0];
+      const call = redrawn(cups("cross"), { spot, amountMm: 12 }).steps[0]?.calls[0];
       return Number(call?.params.fullFrom) / edgeLength(edgeOf(pieceOf(cups("cross"), "upper"), "cross"));
     };
     expect([at("cupSide"), at("cupCentre")].map((part) => Math.abs(part - 0.5).toFixed(2))).toEqual(["0.15", "0.15"]);
@@ -48,7 +48,7 @@ describe("the volume of a cup", () => {
   });
 
   it("is taken at the upper edge by all of it", () => {
-    const { steps, draft } = after(cups("crossVertical"), { spot: "cupTop", amountMm: -5 });
+    const { steps, draft } = redrawn(cups("crossVertical"), { spot: "cupTop", amountMm: -5 });
     expect(steps[0]?.calls.map(({ params }) => [params.piece, params.edge, params.amount])).toEqual([
       ["upper", "top", -5],
     ]);
@@ -56,9 +56,9 @@ describe("the volume of a cup", () => {
   });
 
   it("of one side is changed on that side: on its own cup, or on its half of one for both", () => {
-    const own = after(cups("cross", 0.96), { spot: "cupSide", amountMm: 8, side: "right" });
+    const own = redrawn(cups("cross", 0.96), { spot: "cupSide", amountMm: 8, side: "right" });
     expect(own.steps[0]?.calls.map(({ params }) => params.piece)).toEqual(["upperRight", "lowerRight"]);
-    const shared = after(cups("cross"), { spot: "cupSide", amountMm: 8, side: "right" });
+    const shared = redrawn(cups("cross"), { spot: "cupSide", amountMm: 8, side: "right" });
     expect(shared.steps[0]?.calls.map(({ onSide }) => onSide)).toEqual(["right", "right"]);
     expect(shared.draft.pieces.map(({ id, count }) => [id, count])).toEqual([
       ["upper", 1],
@@ -69,10 +69,10 @@ describe("the volume of a cup", () => {
   });
 
   it("where there is no such seam, or the edge runs over several pieces, is told to be drawn anew", () => {
-    expect(after(cups("vertical"), { spot: "cupTop", amountMm: 6 }).steps[0]?.instead).toContain("several pieces");
-    expect(after(sampleDraft("brief", BRIEF_FACTS), { spot: "cupTop", amountMm: 6 }).steps[0]?.instead).toContain(
+    expect(redrawn(cups("vertical"), { spot: "cupTop", amountMm: 6 }).steps[0]?.instead).toContain("several pieces");
+    expect(redrawn(sampleDraft("brief", BRIEF_FACTS), { spot: "cupTop", amountMm: 6 }).steps[0]?.instead).toContain(
       "drawn apart",
     );
-    expect(after(cups("cross"), { spot: "cupTop", amountMm: null }).steps[0]?.instead).toContain("no amount");
+    expect(redrawn(cups("cross"), { spot: "cupTop", amountMm: null }).steps[0]?.instead).toContain("no amount");
   });
 });
