@@ -81,6 +81,8 @@ test("a gauge that does not answer is told, and its address is checked", async (
   await expect(page.getByText("Expected a serial device such as /dev/ttyUSB0")).toBeVisible();
   await page.getByLabel("Gauge").fill("tcp://127.0.0.1:1");
   await page.getByRole("button", { name: "Save" }).click();
+  // Its message goes once it is saved.
+  await expect(page.getByText("Expected a serial device such as /dev/ttyUSB0")).toHaveCount(0);
   await page.goto("/cloths/2/tests/live");
   await page.getByRole("radio", { name: "the gauge of the settings" }).check();
   await page.getByRole("button", { name: "Clamp the swatch" }).click();
