@@ -51,6 +51,8 @@ describe("the seam line within a cut line", () => {
         fc.integer({ min: 60, max: 400 }),
         fc.integer({ min: 3, max: 20 }),
         (width, height, allowanceMm) => {
+          // A corner sharper than a mitre reaches is cut off with its allowance: nothing could give it back.
+          fc.pre(2 * height >= width);
           const seam = through([0, 0], [width, 0], [width * 0.8, height], [width * 0.1, height * 0.9]);
           const edges = seam.map((line, at) => ({
             ...({ id: String(at), role: "own", finish: "seam", seam: null } as const),

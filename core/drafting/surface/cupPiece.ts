@@ -1,4 +1,4 @@
-import { backward, type Edge, lengthOfEdges, type Point, point, smoothThrough } from "../geometry/index.ts";
+import { backward, between, type Edge, lengthOfEdges, point, smoothThrough } from "../geometry/index.ts";
 import { type Breast, roundApex, surfaceAt } from "./breast.ts";
 import type { CupPatch, RootPart, SeamLine } from "./cupSeams.ts";
 import { type Flattened, flattened, SEWN_ROUGHLY } from "./flattened.ts";
@@ -58,19 +58,20 @@ export function flatCup(breast: Breast, patch: CupPatch): FlatCup {
     SEWN_ROUGHLY,
   );
   // Chords are a little shorter than what they span, and the flat edge bends less than the seam did on the surface.
-  const factors = new Map(
-    border.flatMap((part) => {
-      const bent = lengthOfEdges(linesOf(part, rough)) / chordsOf(part, rough.places);
-      const factor = part.run.mm / chordsOf(part, net.places) / bent;
-      return part.pairs.map((pair) => [pair, factor] as const);
-    }),
-  );
-  const factorOf = ({ from, to }: Thread) => factors.get(pairOf(from, to)) ?? 1;
-  const settled = flattened(
-    net,
-    threads.map((thread) => ({ ...thread, mm: thread.mm * factorOf(thread) })),
-    rough.places,
-  );
+  let factors = border.map((part) => {
+    const bent = lengthOfEdges(linesOf(part, rough)) / chordsOf(part, rough.places);
+    return part.run.mm / chordsOf(part, net.places) / bent;
+  });
+  let settled = settledBy(net, threads, borderFactors(border, factors), rough);
+  // The other threads pull at the borders: what that takes off is added, until they are as long as they have to be.
+  for (let round = 0; round < MOST_ROUNDS && border.some((part) => offBy(part, settled) > OFF_MM); round += 1) {
+    const before = settled;
+    factors = factors.map((factor, at) => {
+      const part = border[at];
+      return part ? (factor * part.run.mm) / lengthOfEdges(linesOf(part, before)) : factor;
+    });
+    settled = settledBy(net, threads, borderFactors(border, factors), before);
+  }
   const edges = border.map((part): CupEdge => {
     const { id, kind, mm } = part.run;
     return { id, kind, lines: linesOf(part, settled), trueMm: mm };
@@ -81,6 +82,29 @@ export function flatCup(breast: Breast, patch: CupPatch): FlatCup {
     edges: [...edges.slice(0, seams.length), ...back.map((edge) => ({ ...edge, lines: backward(edge.lines) }))],
   };
 }
+
+/** Borders are brought to their length within this, mm, in so many rounds at the most. */
+const [OFF_MM, MOST_ROUNDS] = [0.05, 4] as const;
+
+/** How far a border is off its length on the surface, mm. */
+const offBy = (part: BorderPart, flat: Flattened): number => Math.abs(lengthOfEdges(linesOf(part, flat)) - part.run.mm);
+
+/** What the threads along each border are made longer by, by their ends. */
+const borderFactors = (border: readonly BorderPart[], factors: readonly number[]): ReadonlyMap<string, number> =>
+  new Map(border.flatMap(({ pairs }, at) => pairs.map((pair) => [pair, factors[at] ?? 1] as const)));
+
+/** A net settled from where it lies, its borders made longer. */
+const settledBy = (
+  net: Net,
+  threads: readonly Thread[],
+  factors: ReadonlyMap<string, number>,
+  from: Flattened,
+): Flattened =>
+  flattened(
+    net,
+    threads.map((thread) => ({ ...thread, mm: thread.mm * (factors.get(pairOf(thread.from, thread.to)) ?? 1) })),
+    from.places,
+  );
 
 /** A run with the places of the net along it, and the pairs of them that follow one another. */
 interface BorderPart {
@@ -108,11 +132,6 @@ const chordsOf = (
 const linesOf = ({ places }: BorderPart, flat: Flattened): Edge[] =>
   smoothThrough(places.map((place) => flat.places[place] ?? point(0, 0)));
 
-const between = (from: Place3, to: Place3, part: number): Point => ({
-  x: from.x + (to.x - from.x) * part,
-  y: from.y + (to.y - from.y) * part,
-});
-
 /** Steps a border is measured by. */
 const FINE = 120;
 
@@ -122,8 +141,7 @@ function measured(id: string, kind: CupEdge["kind"], line: Run["line"]): Run {
 }
 
 function seamRun(breast: Breast, { id, from, to }: SeamLine): Run {
-  const line = (part: number) =>
-    surfaceAt(breast, { x: from.x + (to.x - from.x) * eased(part), y: from.y + (to.y - from.y) * eased(part) });
+  const line = (part: number) => surfaceAt(breast, between(from, to, eased(part)));
   return measured(id, "seam", line);
 }
 
