@@ -6,9 +6,9 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { CHART_MEASURE_NAMES, CHART_MEASURES, type ChartKind } from "../../core/ease/index.ts";
+import { FieldError } from "../form/FieldError.tsx";
 import { NumberCell } from "../form/NumberTable.tsx";
 import { AddRow } from "../form/rows/AddRow.tsx";
-import { RowsError } from "../form/rows/RowsError.tsx";
 import { SortableRow } from "../form/rows/SortableRow.tsx";
 import { SortableRows } from "../form/rows/SortableRows.tsx";
 import { type Row, type Rows, useRows } from "../form/rows/useRows.ts";
@@ -53,7 +53,7 @@ export function ChartGrid({ unit }: { unit: string }) {
           </TableBody>
         </Table>
       </Paper>
-      <RowsError name={SIZES} />
+      <FieldError name={SIZES} />
       <Box sx={{ mb: 2 }}>{list.rows.length < MOST_ROWS ? <AddRow list={list}>Another size</AddRow> : null}</Box>
     </SortableRows>
   );

@@ -4,10 +4,10 @@ import Typography from "@mui/material/Typography";
 import { type KeyboardEvent, type ReactNode, useContext, useState } from "react";
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
 import { echoForce, echoSwatchLength } from "../form/echo.ts";
+import { FieldError } from "../form/FieldError.tsx";
 import { FormState } from "../form/FormState.tsx";
 import { PickInput } from "../form/PickInput.tsx";
 import { AddRow } from "../form/rows/AddRow.tsx";
-import { RowsError } from "../form/rows/RowsError.tsx";
 import { SortableRow } from "../form/rows/SortableRow.tsx";
 import { SortableRows } from "../form/rows/SortableRows.tsx";
 import { useRows } from "../form/rows/useRows.ts";
@@ -48,7 +48,7 @@ export function LadderFields({ onTexts }: { onTexts: (texts: Fields) => void }) 
           ))}
         </SortableRows>
       </Box>
-      <RowsError name={STEPS} />
+      <FieldError name={STEPS} />
       <Box sx={{ display: "flex", gap: 1, my: 1, flexWrap: "wrap" }}>
         {list.rows.length < MOST_STEPS ? <AddRow list={list}>Another step</AddRow> : null}
         {cycles ? null : <Button onClick={() => setCycles(true)}>Several cycles</Button>}

@@ -2,10 +2,10 @@ import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import { type ReactNode, useId } from "react";
 import { DIRECTIONS, LAYER_ROLES } from "../../core/cloth/index.ts";
+import { FieldError } from "../form/FieldError.tsx";
 import { useFieldState } from "../form/FormState.tsx";
 import { PickInput } from "../form/PickInput.tsx";
 import { AddRow } from "../form/rows/AddRow.tsx";
-import { RowsError } from "../form/rows/RowsError.tsx";
 import { SortableRow } from "../form/rows/SortableRow.tsx";
 import { SortableRows } from "../form/rows/SortableRows.tsx";
 import { useRows } from "../form/rows/useRows.ts";
@@ -31,7 +31,7 @@ export function LayupFields({ shelf }: { shelf: readonly { id: number; name: str
           </SortableRow>
         ))}
       </SortableRows>
-      <RowsError name={LAYERS} />
+      <FieldError name={LAYERS} />
       {layers.rows.length < MOST_LAYERS ? <AddRow list={layers}>Another layer</AddRow> : null}
       <Box sx={{ mt: 1.5 }}>
         <TextInput name="notes" label="Notes" lines={2} />

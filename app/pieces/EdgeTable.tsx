@@ -12,8 +12,8 @@ import {
 import { edgeName, edgeOnBody, explainEdge, type StretchOnBody } from "../../core/pieces/index.ts";
 import { plainTable } from "../frame/plainTable.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
-import { Why } from "../frame/why/WhyDrawer.tsx";
-import { type EdgeId, numbered, sameEdge } from "./edgePlaces.ts";
+import { type EdgesProps, LengthCells, LengthHeads } from "./EdgeLengths.tsx";
+import { numbered, sameEdge } from "./edgePlaces.ts";
 
 const FINISHES: Readonly<Record<EdgeFinish, string>> = {
   fold: "on the fold",
@@ -23,32 +23,15 @@ const FINISHES: Readonly<Record<EdgeFinish, string>> = {
   raw: "cut edge",
 };
 
-interface EdgesProps {
-  readonly draft: Draft;
-  /** Null where the stretch on the body is not known: nothing is said of it then. */
-  readonly stretch: StretchOnBody | null;
-  readonly lit: EdgeId | null;
-  readonly onLit: (edge: EdgeId | null) => void;
-}
-
 /** Every edge of every piece as the drawing numbers it; one that is chosen is lit there. */
 export const EdgeTable = memo(function EdgeTable(props: EdgesProps) {
   const { draft, stretch } = props;
-  const lengths = useLengths();
   return (
     <Paper sx={{ overflowX: "auto", mb: 2 }}>
       <Box component="table" aria-label="Edges of the pieces" sx={plainTable}>
         <thead>
           <tr>
-            <th scope="col">Edge</th>
-            <th scope="col" className="number">
-              At rest, {lengths.unit}
-            </th>
-            {stretch ? (
-              <th scope="col" className="number">
-                On the body, {lengths.unit}
-              </th>
-            ) : null}
+            <LengthHeads stretch={stretch} />
             <th scope="col">Finish</th>
             <th scope="col" className="number">
               Allowance
@@ -115,22 +98,13 @@ function EdgeCells({
   const name = `${edgeName(edge)} of the ${piece.name.toLowerCase()}`;
   return (
     <>
-      <td className="number">
-        <Why label={`${name}, at rest`} explain={() => explainEdge(piece, edge)}>
-          {lengths.bare(edgeLength(edge))}
-        </Why>
-      </td>
-      {stretch ? (
-        <td className="number">
-          {onBody ? (
-            <Why label={`${name}, on the body`} explain={() => onBody}>
-              {lengths.bare(onBody.result.value)}
-            </Why>
-          ) : (
-            "—"
-          )}
-        </td>
-      ) : null}
+      <LengthCells
+        name={name}
+        restMm={edgeLength(edge)}
+        explain={() => explainEdge(piece, edge)}
+        stretch={stretch}
+        onBody={onBody}
+      />
       <td className="words">{FINISHES[edge.finish]}</td>
       <td className="number">{edge.allowanceMm === 0 ? "none" : lengths.amount(edge.allowanceMm)}</td>
       <td>{edge.seam ? seamWords(draft, edge.seam, lengths.amount) : "—"}</td>

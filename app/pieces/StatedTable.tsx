@@ -2,24 +2,15 @@ import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import { memo } from "react";
 import { type Draft, type StatedEdge, statedLength, statedOf } from "../../core/drafting/index.ts";
-import { explainStated, levelName, type StretchOnBody, statedOnBody } from "../../core/pieces/index.ts";
+import { explainStated, levelName, statedOnBody } from "../../core/pieces/index.ts";
 import { plainTable } from "../frame/plainTable.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
-import { Why } from "../frame/why/WhyDrawer.tsx";
-import { type EdgeId, numbered, sameEdge } from "./edgePlaces.ts";
-
-interface StatedProps {
-  readonly draft: Draft;
-  /** Null where the stretch on the body is not known: nothing is said of it then. */
-  readonly stretch: StretchOnBody | null;
-  readonly lit: EdgeId | null;
-  readonly onLit: (edge: EdgeId | null) => void;
-}
+import { type EdgesProps, LengthCells, LengthHeads } from "./EdgeLengths.tsx";
+import { numbered, sameEdge } from "./edgePlaces.ts";
 
 /** Every edge that is known by its length, piece by piece; one whose line was read in is lit in the drawing. */
-export const StatedTable = memo(function StatedTable(props: StatedProps) {
+export const StatedTable = memo(function StatedTable(props: EdgesProps) {
   const { draft, stretch } = props;
-  const lengths = useLengths();
   const edges = statedOf(draft);
   if (edges.length === 0) return null;
   const pieces = [...new Set(edges.map(({ piece }) => piece))];
@@ -28,15 +19,7 @@ export const StatedTable = memo(function StatedTable(props: StatedProps) {
       <Box component="table" aria-label="Edges of your own pattern" sx={plainTable}>
         <thead>
           <tr>
-            <th scope="col">Edge</th>
-            <th scope="col" className="number">
-              At rest, {lengths.unit}
-            </th>
-            {stretch ? (
-              <th scope="col" className="number">
-                On the body, {lengths.unit}
-              </th>
-            ) : null}
+            <LengthHeads stretch={stretch} />
             <th scope="col">Counts to</th>
             <th scope="col">Seam</th>
           </tr>
@@ -60,7 +43,7 @@ export const StatedTable = memo(function StatedTable(props: StatedProps) {
   );
 });
 
-function EdgeRow({ edge, draft, stretch, lit, onLit }: StatedProps & { edge: StatedEdge }) {
+function EdgeRow({ edge, draft, stretch, lit, onLit }: EdgesProps & { edge: StatedEdge }) {
   const lengths = useLengths();
   const { piece, edge: name, counts, times, seam, easeMm } = edge;
   const id = { piece, edge: name };
@@ -78,22 +61,13 @@ function EdgeRow({ edge, draft, stretch, lit, onLit }: StatedProps & { edge: Sta
           name
         )}
       </th>
-      <td className="number">
-        <Why label={`${name} of ${piece}, at rest`} explain={() => explainStated(draft, edge)}>
-          {lengths.bare(statedLength(draft, edge))}
-        </Why>
-      </td>
-      {stretch ? (
-        <td className="number">
-          {onBody ? (
-            <Why label={`${name} of ${piece}, on the body`} explain={() => onBody}>
-              {lengths.bare(onBody.result.value)}
-            </Why>
-          ) : (
-            "—"
-          )}
-        </td>
-      ) : null}
+      <LengthCells
+        name={`${name} of ${piece}`}
+        restMm={statedLength(draft, edge)}
+        explain={() => explainStated(draft, edge)}
+        stretch={stretch}
+        onBody={onBody}
+      />
       <td>{counts === "" ? "—" : `${levelName(counts).toLowerCase()}${times === 2 ? ", twice" : ""}`}</td>
       <td>
         {seam || "—"}

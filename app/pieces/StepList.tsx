@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import { wholeId } from "../../core/drafting/index.ts";
 import { edgeName, levelName } from "../../core/pieces/index.ts";
 import type { RedrawnStep } from "../../core/redraw/index.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
@@ -89,6 +90,6 @@ function StepEffect({ step }: { step: RedrawnStep }) {
 
 /** A piece in words; of a change on one side with that side. */
 const sideName = (piece: string, onSide: string | undefined): string => {
-  const name = edgeName({ id: piece.replace(/\.right$/, "") }).toLowerCase();
+  const name = edgeName({ id: wholeId(piece) }).toLowerCase();
   return onSide ? `the ${onSide} ${name}` : name;
 };

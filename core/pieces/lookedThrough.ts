@@ -1,5 +1,6 @@
 import { type Draft, statedOf } from "../drafting/index.ts";
 import { drawPieces, type PiecesId } from "./calculations.ts";
+import { lately } from "./lately.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 
 /** What is to be known of drawn pieces where they are not shown. */
@@ -12,25 +13,20 @@ export interface LookedThrough {
   readonly warned: boolean;
 }
 
-/** What was looked through lately, by all that it rests on: every page of a job asks anew, and nothing has changed. */
-const LATELY = new Map<string, LookedThrough>();
 const MOST_LATELY = 100;
 
-/** Draws the pieces of a job and looks them through; the same pieces are drawn once. */
-export function lookThrough(id: PiecesId, options: object, facts: PieceFacts): LookedThrough {
-  const key = JSON.stringify([id, options, facts.drawn, facts.usual, facts.lacks]);
-  const known = LATELY.get(key);
-  if (known) return known;
-  const { draft, checks, warnings } = drawPieces(id, options, facts);
-  const found = {
-    pieces: draft ? piecesIn(draft) : null,
-    faults: checks.filter(({ ok }) => !ok).length,
-    warned: warnings.length > 0,
-  };
-  if (LATELY.size >= MOST_LATELY) LATELY.clear();
-  LATELY.set(key, found);
-  return found;
-}
+/** Draws the pieces of a job and looks them through; the same pieces are drawn once: every page of a job asks anew, and nothing has changed. */
+export const lookThrough = lately(
+  (id: PiecesId, options: object, facts: PieceFacts): LookedThrough => {
+    const { draft, checks, warnings } = drawPieces(id, options, facts);
+    return {
+      pieces: draft ? piecesIn(draft) : null,
+      faults: checks.filter(({ ok }) => !ok).length,
+      warned: warnings.length > 0,
+    };
+  },
+  { keyOf: (id, options, { drawn, usual, lacks }) => [id, options, drawn, usual, lacks], most: MOST_LATELY },
+);
 
 /** Pieces that are drawn, and those of which edges are stated. */
 const piecesIn = (draft: Draft): number =>

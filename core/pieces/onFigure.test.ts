@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { pieceOf } from "../drafting/index.ts";
 import { bodyHalf, CENTRE, LEVEL } from "../figure/index.ts";
-import { BRIEF_FACTS, draftOf, sampleDraft, samplePiece } from "../testing/index.ts";
+import { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, sampleDraft, samplePiece } from "../testing/index.ts";
 import { onFigure } from "./onFigure.ts";
 
 /** The places of a path, x from the middle of the figure. */
@@ -34,15 +34,7 @@ describe("a piece on the figure", () => {
   });
 
   it("goes over the shoulder where it has one", () => {
-    const top = sampleDraft("onePiece", {
-      measures: {},
-      girths: { bust: 760, waist: 640, hip: 860, leg: 560 },
-      lengths: {
-        ...{ front_waist: 420, back_waist: 395, side_waist: 190, shoulder_to_apex: 265 },
-        ...{ crotch_front: 320, crotch_back: 360, waist_to_hip: 195 },
-      },
-      options: {},
-    });
+    const top = sampleDraft("onePiece", ONE_PIECE_FACTS);
     const ys = placesOf(onFigure(pieceOf(top, "front"))).map(({ y }) => y);
     expect(Math.min(...ys)).toBeCloseTo(73, 0);
   });

@@ -11,6 +11,9 @@ export interface PiecesCalculation<Working extends object = SetOptions>
   readonly recipe: Pick<Recipe, "id" | "name" | "summary" | "options" | "costly">;
 }
 
+/** So many answers of a costly recipe are kept. */
+const MOST_COSTLY = 40;
+
 /**
  * A recipe as a calculation of a job: its options are what the maker enters, its pieces what comes of it.
  *
@@ -24,6 +27,7 @@ export function piecesCalculation(
 ): PiecesCalculation {
   const recipe = recipeOf(recipeId);
   if (!recipe) throw new RangeError(`There is no recipe ${recipeId}.`);
+  const reckon = (set: SetOptions, facts: PieceFacts) => reckonPieces(recipe, set, facts);
   return {
     recipe,
     step: "pieces",
@@ -32,8 +36,6 @@ export function piecesCalculation(
     appears,
     // Every page of a job gathers the facts of all calculations: what its style never draws costs nothing.
     facts: (job) => (appears(job.style) ? pieceFactsOf(recipe, job, usualOf) : NO_PIECES),
-    reckon: recipe.costly
-      ? lately((set, facts) => reckonPieces(recipe, set, facts))
-      : (set, facts) => reckonPieces(recipe, set, facts),
+    reckon: recipe.costly ? lately(reckon, { most: MOST_COSTLY }) : reckon,
   };
 }

@@ -9,7 +9,7 @@ export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";
 export { fitting, judged, movedWaist, part, WAISTS } from "./sampleChanges.ts";
 export { chart, sizes } from "./sampleCharts.ts";
-export { BRIEF_FACTS, draftOf, sampleDraft, samplePiece } from "./sampleDraft.ts";
+export { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, sampleDraft, samplePiece } from "./sampleDraft.ts";
 export { anyEdge, parabola, parabolaLength, quarterCircle, SCALES } from "./sampleEdges.ts";
 export {
   SAMPLE_CLOTH,

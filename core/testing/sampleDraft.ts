@@ -24,6 +24,17 @@ export const BRIEF_FACTS: DraftFacts = {
   options: {},
 };
 
+/** A body with its plan, as a one-piece is drawn from it, mm. */
+export const ONE_PIECE_FACTS: DraftFacts = {
+  measures: {},
+  girths: { bust: 760, waist: 640, hip: 860, leg: 560 },
+  lengths: {
+    ...{ front_waist: 420, back_waist: 395, side_waist: 190, shoulder_to_apex: 265 },
+    ...{ crotch_front: 320, crotch_back: 360, waist_to_hip: 195 },
+  },
+  options: {},
+};
+
 /** What a recipe draws. @throws Error where it does not: a test then says why. */
 export function sampleDraft(recipe: string, facts: DraftFacts): Draft {
   const drawn = drawBy(recipe, facts);

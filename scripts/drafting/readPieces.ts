@@ -1,21 +1,16 @@
-import { extname } from "node:path";
 import { areaWithin, atCorners, closedPath, type Edge, lengthOfEdges } from "../../core/drafting/index.ts";
-import { readDxf } from "../../formats/drafts/dxf/readDxf.ts";
-import { readSvg } from "../../formats/drafts/svg/readSvg.ts";
+import { DRAWN_KINDS, DRAWN_UNITS, readerOf } from "../../formats/drafts/readDrawn.ts";
 import { type CommandAnswer, readText, stop } from "../commandLine.ts";
 
-/** Millimetres of the units that can be told for a file which does not say its own. */
-const UNITS: Readonly<Record<string, number>> = { mm: 1, cm: 10, m: 1000, in: 25.4, pt: 25.4 / 72 };
-
-const READERS: Readonly<Record<string, typeof readSvg>> = { ".svg": readSvg, ".dxf": readDxf };
+const millimetresBy: Readonly<Record<string, number>> = DRAWN_UNITS;
 
 /** Reads pieces that another program drew: each with its lines, their length and area, and the edges between its corners. */
 export function readPieces(file: string, unit?: string): CommandAnswer {
-  const read = READERS[extname(file).toLowerCase()];
-  if (!read) return stop(`Expected a file that ends in ${Object.keys(READERS).join(" or ")}, but got ${file}.`);
-  const unitMm = unit === undefined ? undefined : UNITS[unit];
+  const read = readerOf(file);
+  if (!read) return stop(`Expected a file that ends in ${DRAWN_KINDS.join(" or ")}, but got ${file}.`);
+  const unitMm = unit === undefined ? undefined : millimetresBy[unit];
   if (unit !== undefined && unitMm === undefined)
-    return stop(`Expected a unit of ${Object.keys(UNITS).join(", ")}, but got “${unit}”.`);
+    return stop(`Expected a unit of ${Object.keys(DRAWN_UNITS).join(", ")}, but got “${unit}”.`);
   const found = read(readText(file), unitMm);
   if (!found.ok) return { said: { error: found.problem }, status: 1 };
   const { pieces, passedOver } = found.value;

@@ -9,15 +9,16 @@ import TableRow from "@mui/material/TableRow";
 import type { ReactNode } from "react";
 import type { WorkingCell, WorkingField } from "../../../core/calculation/index.ts";
 import type { LengthUnit } from "../../../core/units/index.ts";
+import { FieldError } from "../../form/FieldError.tsx";
 import { useFieldState } from "../../form/FormState.tsx";
 import { NumberCell } from "../../form/NumberTable.tsx";
 import { PickCell } from "../../form/PickInput.tsx";
 import { AddRow } from "../../form/rows/AddRow.tsx";
-import { RowsError } from "../../form/rows/RowsError.tsx";
 import { SortableRow } from "../../form/rows/SortableRow.tsx";
 import { SortableRows } from "../../form/rows/SortableRows.tsx";
 import { useRows } from "../../form/rows/useRows.ts";
-import { cellName, suffixOfCell } from "./field.ts";
+import { inRow } from "../../form/rows/withRows.ts";
+import { suffixOfCell } from "./field.ts";
 
 type RowsOf = Extract<WorkingField, { as: "rows" }>;
 type Cells = readonly (readonly [string, WorkingCell])[];
@@ -57,7 +58,7 @@ export function RowsField({ name, field, unit }: { name: string; field: RowsOf; 
           </Table>
         </Paper>
       </SortableRows>
-      <RowsError name={name} />
+      <FieldError name={name} />
       {list.rows.length < field.most ? <AddRow list={list}>{`Another ${field.row}`}</AddRow> : null}
     </Box>
   );
@@ -88,16 +89,16 @@ function RowCells({ list, row, what, cells, handle, out }: RowCellsProps) {
       <TableCell>
         {handle}
         {unseen.map(([cell]) => (
-          <UnseenCell key={cell} name={cellName(list, row, cell)} />
+          <UnseenCell key={cell} name={inRow(list, row, cell)} />
         ))}
       </TableCell>
       {seen.map(([cell, own]) => (
         <TableCell key={cell} align={own.as === "check" ? "center" : "left"}>
           <OneCell
-            name={cellName(list, row, cell)}
+            name={inRow(list, row, cell)}
             cell={own}
             label={`${title}, ${own.label.toLowerCase()}`}
-            from={unseen.map(([other]) => cellName(list, row, other))}
+            from={unseen.map(([other]) => inRow(list, row, other))}
           />
         </TableCell>
       ))}

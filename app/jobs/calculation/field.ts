@@ -20,6 +20,7 @@ import {
   tick,
 } from "../../../formats/form/index.ts";
 import { numberText, percentText } from "../../form/numberText.ts";
+import { inRow } from "../../form/rows/withRows.ts";
 
 /** The value of one cell, or of a field without rows, as it is kept. */
 type CellValue = number | string | boolean | null;
@@ -88,13 +89,10 @@ function schemaOfCell(cell: WorkingCell): FormSchema<CellValue> {
   }
 }
 
-/** Name of a cell in the form. */
-export const cellName = (list: string, row: number, cell: string): string => `${list}[${row}].${cell}`;
-
 /** The fields that rows are edited from, under the names of their cells. */
 export const rowTexts = (name: string, rows: readonly RowValue[]): Record<string, string> =>
   Object.fromEntries(
-    rows.flatMap((row, at) => Object.entries(row).map(([cell, value]) => [cellName(name, at, cell), cellText(value)])),
+    rows.flatMap((row, at) => Object.entries(row).map(([cell, value]) => [inRow(name, at, cell), cellText(value)])),
   );
 
 const cellText = (value: CellValue): string =>

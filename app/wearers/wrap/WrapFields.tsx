@@ -9,11 +9,11 @@ import TableRow from "@mui/material/TableRow";
 import type { ReactNode } from "react";
 import { WRAP_COUNTS } from "../../../core/torso/index.ts";
 import { DayInput } from "../../form/DayInput.tsx";
+import { FieldError } from "../../form/FieldError.tsx";
 import { useFieldState } from "../../form/FormState.tsx";
 import { NumberCell } from "../../form/NumberTable.tsx";
 import { PickCell } from "../../form/PickInput.tsx";
 import { AddRow } from "../../form/rows/AddRow.tsx";
-import { RowsError } from "../../form/rows/RowsError.tsx";
 import { SortableRow } from "../../form/rows/SortableRow.tsx";
 import { SortableRows } from "../../form/rows/SortableRows.tsx";
 import { useRows } from "../../form/rows/useRows.ts";
@@ -55,7 +55,7 @@ export function WrapFields({ unit }: { unit: string }) {
         A seam has a letter or two, such as A: two edges with the same letters are sewn together and must be of one
         length.
       </Box>
-      <RowsError name={EDGES} />
+      <FieldError name={EDGES} />
       {list.rows.length < MOST_EDGES ? (
         <Box sx={{ mb: 1.5 }}>
           <AddRow list={list}>Another edge</AddRow>

@@ -1,4 +1,4 @@
-import { asCurved, type Edge } from "./edge.ts";
+import { asCurved, backward, type Edge } from "./edge.ts";
 import { cross } from "./point.ts";
 
 /**
@@ -20,3 +20,7 @@ function swept(edge: Edge): number {
     20
   );
 }
+
+/** A closed outline gone round clockwise as seen with y down, whichever way it was drawn. */
+export const clockwise = (outline: readonly Edge[]): readonly Edge[] =>
+  areaWithin(outline) >= 0 ? outline : backward(outline);

@@ -1,5 +1,5 @@
 export { curvatureAt, directionAt, placeAt, speedAt } from "./along.ts";
-export { areaWithin } from "./area.ts";
+export { areaWithin, clockwise } from "./area.ts";
 export { atCorners } from "./corners.ts";
 export { CROSSING_TOLERANCE, type Crossing, crossings } from "./crossing.ts";
 export {

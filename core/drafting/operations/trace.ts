@@ -3,6 +3,7 @@ import { fail, ok, type Result } from "../../result.ts";
 import {
   areaWithin,
   backward,
+  cross,
   distance,
   type Edge,
   lengthOfEdges,
@@ -11,6 +12,7 @@ import {
   placeAlong,
   point,
   smoothThrough,
+  standingAlong,
   unit,
   way,
 } from "../geometry/index.ts";
@@ -102,12 +104,9 @@ export function stationsOf(
   const [whole, other] = [lengthOfEdges(lines), lengthOfEdges(curve)];
   return Array.from({ length: count }, (_, at) => {
     const part = (at + 1) / (count + 1);
-    const [here, there] = [placeAlong(lines, part * whole), placeAlong(curve, part * other)];
-    const ahead = placeAlong(lines, Math.min(whole, part * whole + 0.5));
-    const along = here && ahead ? unit(way(here, ahead)) : null;
-    if (!here || !there || !along) return { alongMm: part * whole, offMm: 0 };
+    const [here, there] = [standingAlong(lines, part * whole), placeAlong(curve, part * other)];
     // Left of the way along an edge is outside of its piece.
-    return { alongMm: part * whole, offMm: (there.x - here.x) * along.y - (there.y - here.y) * along.x };
+    return { alongMm: part * whole, offMm: here && there ? cross(way(here.at, there), here.along) : 0 };
   });
 }
 

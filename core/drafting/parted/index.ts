@@ -1,4 +1,4 @@
-export { isParted, sidesOf } from "./halves.ts";
+export { isParted, sidesOf, wholeId } from "./halves.ts";
 export { sideOf, withSide } from "./oneSide.ts";
 export { alikeIn, parted } from "./parted.ts";
 export { onWhole, wholePieces } from "./wholePieces.ts";

@@ -1,6 +1,6 @@
 import type { Draft } from "../draft.ts";
-import type { BodySide, Piece } from "../piece/index.ts";
-import { halfId } from "./halves.ts";
+import type { BodySide } from "../piece/index.ts";
+import { halfId, renamed } from "./halves.ts";
 
 /** A parted draft as if only one side of it were there, its halves under the names of their pieces: what is changed there leaves the other side. */
 export function sideOf(draft: Draft, side: BodySide): Draft {
@@ -29,11 +29,3 @@ export function withSide(draft: Draft, side: BodySide, changed: Draft): Draft {
 /** The halves of one side, by the piece they are of. */
 const namesOn = ({ pieces }: Draft, side: BodySide): ReadonlyMap<string, string> =>
   new Map(pieces.flatMap(({ half }) => (half ? [[half.of, halfId(half.of, side)] as const] : [])));
-
-const renamed = (piece: Piece, named: (id: string) => string): Piece => ({
-  ...piece,
-  id: named(piece.id),
-  links: piece.links.map(named),
-  edges: piece.edges.map((edge) => ({ ...edge, seam: edge.seam && { ...edge.seam, piece: named(edge.seam.piece) } })),
-  ...(piece.takenFrom ? { takenFrom: { ...piece.takenFrom, piece: named(piece.takenFrom.piece) } } : {}),
-});

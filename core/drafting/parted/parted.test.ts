@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { BRIEF_FACTS, sampleDraft } from "../../testing/index.ts";
+import { BRIEF_FACTS, ONE_PIECE_FACTS, sampleDraft } from "../../testing/index.ts";
 import { checkDraft } from "../checks/index.ts";
 import type { Draft } from "../draft.ts";
 import { areaWithin } from "../geometry/index.ts";
@@ -14,15 +14,7 @@ const skirt = sampleDraft("skirt", {
   ...{ measures: { hip: 1000, hip_front_arc: 480 }, girths: { hip: 1010 }, options: {} },
   lengths: { skirt_side: 700, waist_to_hip: 200 },
 });
-const onePiece = sampleDraft("onePiece", {
-  measures: {},
-  girths: { bust: 760, waist: 640, hip: 860, leg: 560 },
-  lengths: {
-    ...{ front_waist: 420, back_waist: 395, side_waist: 190, shoulder_to_apex: 265 },
-    ...{ crotch_front: 320, crotch_back: 360, waist_to_hip: 195 },
-  },
-  options: {},
-});
+const onePiece = sampleDraft("onePiece", ONE_PIECE_FACTS);
 
 const done = (draft: Draft, ...calls: readonly OperationCall[]): Draft => {
   const result = operate(draft, calls);

@@ -1,6 +1,6 @@
 import type { Draft, OneLine, Run } from "../draft.ts";
 import type { BodySide, Piece } from "../piece/index.ts";
-import { halfId, isParted } from "./halves.ts";
+import { halfId, isParted, renamed } from "./halves.ts";
 
 /**
  * A draft with left and right told apart: each piece on the fold becomes its two halves, alike for now, which are cut as one along
@@ -58,18 +58,11 @@ const isTwoSided = ({ onFold, mirrored, count }: Piece): boolean => onFold || (m
 
 function halfOf(piece: Piece, side: BodySide, onSide: (id: string) => string): Piece {
   const other: BodySide = side === "left" ? "right" : "left";
+  // A seam of a piece with itself, as a centre seam is, meets the other half.
   const across = (id: string) => (id === piece.id ? halfId(id, other) : onSide(id));
   return {
-    ...piece,
-    id: halfId(piece.id, side),
+    ...renamed(piece, onSide, across),
     half: { side, of: piece.id },
     ...(piece.onFold ? {} : { name: `${piece.name}, ${side}`, count: piece.count / 2, mirrored: false }),
-    links: piece.links.map(onSide),
-    edges: piece.edges.map((edge) => ({
-      ...edge,
-      // A seam of a piece with itself, as a centre seam is, meets the other half.
-      seam: edge.seam && { ...edge.seam, piece: across(edge.seam.piece) },
-    })),
-    ...(piece.takenFrom ? { takenFrom: { ...piece.takenFrom, piece: onSide(piece.takenFrom.piece) } } : {}),
   };
 }

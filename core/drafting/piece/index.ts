@@ -8,6 +8,7 @@ export { outward, type SideEnd, sideRise } from "./lean.ts";
 export {
   type BodySide,
   type ClothRole,
+  clockwiseEdges,
   type Dart,
   type DrillPoint,
   type EdgeFinish,

@@ -1,4 +1,4 @@
-import { type Edge, lengthOfEdges, type Point } from "../geometry/index.ts";
+import { areaWithin, backward, type Edge, lengthOfEdges, type Point } from "../geometry/index.ts";
 
 /** What an edge of a piece is. */
 export type EdgeRole =
@@ -128,6 +128,12 @@ export interface Piece {
 
 /** All seam lines of a piece in order. */
 export const outlineOf = ({ edges }: Piece): readonly Edge[] => edges.flatMap(({ lines }) => lines);
+
+/** Edges round a piece gone clockwise as seen with y down, whichever way they were drawn. */
+export const clockwiseEdges = (edges: readonly PieceEdge[]): readonly PieceEdge[] =>
+  areaWithin(edges.flatMap(({ lines }) => lines)) >= 0
+    ? edges
+    : edges.toReversed().map((edge) => ({ ...edge, lines: backward(edge.lines) }));
 
 /** Length of an edge along its seam line, mm. */
 export const edgeLength = ({ lines }: PieceEdge): number => lengthOfEdges(lines);

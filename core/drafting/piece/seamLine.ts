@@ -1,7 +1,7 @@
 import {
   areaWithin,
   atCorners,
-  backward,
+  clockwise,
   distance,
   type Edge,
   lengthNearest,
@@ -21,15 +21,15 @@ const NEARER = 0.1;
  * @returns it, clockwise as seen with y down; null where the piece is somewhere narrower than two allowances.
  */
 export function seamLine(outline: readonly Edge[], allowanceMm: number): Edge[] | null {
-  const clockwise = areaWithin(outline) >= 0 ? [...outline] : backward(outline);
-  const edges = atCorners(clockwise).map((lines, at) => ({
+  const cut = clockwise(outline);
+  const edges = atCorners(cut).map((lines, at) => ({
     ...({ id: String(at), role: "own", finish: "seam", seam: null } as const),
     allowanceMm: -allowanceMm,
     lines,
   }));
   const line = cutLine({ edges });
   const off = (place: Point) => {
-    const nearest = placeAlong(clockwise, lengthNearest(clockwise, place));
+    const nearest = placeAlong(cut, lengthNearest(cut, place));
     return nearest ? distance(place, nearest) : 0;
   };
   // Where the piece is too narrow, the line passes through it and out on the other side.

@@ -1,3 +1,4 @@
+import { cupVolumeCm3 } from "../../cups/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import { type Point, point } from "../geometry/index.ts";
 import { type Arc, aboutFromApex, arcHeight, powerFor } from "./arc.ts";
@@ -81,7 +82,7 @@ export function breastOf(measures: BreastMeasures): Result<Breast> {
   return ok({
     ...breast,
     volumeCm3: volumeOf(breast),
-    ellipsoidCm3: ((2 / 3) * Math.PI * (rootWidthMm / 2) * (rootHeightMm / 2) * projectionMm) / 1000,
+    ellipsoidCm3: cupVolumeCm3(measures),
   });
 }
 

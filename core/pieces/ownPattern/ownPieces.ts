@@ -1,4 +1,4 @@
-import { areaWithin, backward, boxOfEdges, type Piece, type PieceEdge, point } from "../../drafting/index.ts";
+import { boxOfEdges, clockwiseEdges, type Piece, type PieceEdge, point } from "../../drafting/index.ts";
 import { lineId, type OwnEdge, type OwnOutline } from "./working.ts";
 
 /** Pieces that were read in, each with the edges that name its lines; lines nobody named are edges without a name of their own. */
@@ -21,8 +21,7 @@ function pieceOf(
   });
   const all = made.flatMap((edge) => edge.lines);
   // Round a piece one goes clockwise, whichever way its program drew it.
-  const edges =
-    areaWithin(all) >= 0 ? made : made.toReversed().map((edge) => ({ ...edge, lines: backward(edge.lines) }));
+  const edges = clockwiseEdges(made);
   const { from, to } = boxOfEdges(all);
   const [middle, length] = [(from.x + to.x) / 2, to.y - from.y];
   return {

@@ -1,5 +1,6 @@
 import { TRUNK_PARTS } from "../../body/index.ts";
 import { checkDraft, type Draft, type StatedEdge, TRUNK_LOOP } from "../../drafting/index.ts";
+import { levelName } from "../levelName.ts";
 import type { PieceFacts } from "../pieceFacts.ts";
 import type { PiecesReckoning } from "../reckonPieces.ts";
 import { ownPieces } from "./ownPieces.ts";
@@ -45,12 +46,11 @@ export function reckonOwn({ edges, outlines }: OwnPattern, { drawn, numbers }: P
     notes:
       unplanned.length === 0
         ? []
-        : [`Not planned, so not held against anything: ${unplanned.map(levelWords).join(", ")}.`],
+        : [
+            `Not planned, so not held against anything: ${unplanned.map((level) => `the ${levelName(level).toLowerCase()}`).join(", ")}.`,
+          ],
   };
 }
-
-const levelWords = (level: string): string =>
-  level === TRUNK_LOOP ? "the trunk loop" : `the ${level.replace(/([A-Z])/g, " $1").toLowerCase()}`;
 
 const statedEdge = (edge: OwnEdge): StatedEdge => {
   const level = levelOf(edge);

@@ -1,4 +1,4 @@
-import { areaWithin, atCorners, backward, type Edge, seamLine } from "../../drafting/index.ts";
+import { atCorners, clockwise, type Edge, seamLine } from "../../drafting/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import type { WrapEdge } from "../../torso/index.ts";
 import {
@@ -43,7 +43,7 @@ export function takeInPieces(
         "piece-too-narrow",
         `Expected ${name} to be wider everywhere than two allowances of ${allowanceMm} mm, but it is not: is its line already the seam line?`,
       );
-    const runs = atCorners(areaWithin(seam) >= 0 ? seam : backward(seam));
+    const runs = atCorners(clockwise(seam));
     if (runs.some((run) => run.length > MOST_LINES))
       return fail(
         "piece-too-fine",

@@ -1,14 +1,13 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import FormHelperText from "@mui/material/FormHelperText";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form, useNavigation } from "react-router";
 import { ChoiceInput } from "../../../form/ChoiceInput.tsx";
+import { FieldError } from "../../../form/FieldError.tsx";
 import { FileInput } from "../../../form/FileInput.tsx";
 import { PlainFields } from "../../../form/FormFields.tsx";
-import { useFieldState } from "../../../form/FormState.tsx";
 import { PickInput } from "../../../form/PickInput.tsx";
 import { TextInput } from "../../../form/TextInput.tsx";
 import type { Unsaved } from "../../../form/unsaved.ts";
@@ -81,16 +80,6 @@ function FileForm({ version, unsaved }: Pick<ReadInProps, "version" | "unsaved">
       </PlainFields>
     </Paper>
   );
-}
-
-/** What is wrong with a field that shows no words of its own. */
-function FieldError({ name }: { name: string }) {
-  const { error } = useFieldState(name);
-  return error ? (
-    <FormHelperText error role="alert" sx={{ mt: -1, mb: 1.5 }}>
-      {error}
-    </FormHelperText>
-  ) : null;
 }
 
 function Wraps({ version, wraps, error }: Pick<ReadInProps, "version" | "wraps"> & { error: string | undefined }) {

@@ -1,8 +1,7 @@
 import { type OwnPattern, takeInPieces, takeInWrap } from "../../../../core/pieces/index.ts";
 import type { Result } from "../../../../core/result.ts";
 import type { Store } from "../../../../data/store.ts";
-import { readDxf } from "../../../../formats/drafts/dxf/readDxf.ts";
-import { readSvg } from "../../../../formats/drafts/svg/readSvg.ts";
+import { DRAWN_KINDS, DRAWN_UNITS, readerOf } from "../../../../formats/drafts/readDrawn.ts";
 import { formReader } from "../../../../formats/form/formReader.ts";
 import { choice, group, orElse, orNull, reference, smallOrNone, version } from "../../../../formats/form/index.ts";
 import { answerEdit } from "../../../.server/http/answerEdit.ts";
@@ -31,8 +30,6 @@ const readFile = formReader(
   }),
 );
 
-const READERS = { svg: readSvg, dxf: readDxf } as const;
-
 /** Takes the pieces of a file into a job's own pattern, beside what it has. */
 export async function readInFile(form: FormData, jobId: number, store: Store) {
   const fields = textsOf(form);
@@ -45,10 +42,13 @@ export async function readInFile(form: FormData, jobId: number, store: Store) {
   const file = form.get("file");
   if (!(file instanceof File) || file.size === 0)
     return refused("file", "Expected an SVG or a DXF file, but none was chosen.");
-  const kind = /\.(svg|dxf)$/i.exec(file.name)?.[1]?.toLowerCase();
-  if (kind !== "svg" && kind !== "dxf")
-    return refused("file", `Expected a file that ends in .svg or .dxf, but got “${file.name.slice(0, 80)}”.`);
-  const read = READERS[kind](await file.text(), UNITS.find(({ value }) => value === fileUnit)?.mm);
+  const reader = readerOf(file.name);
+  if (!reader)
+    return refused(
+      "file",
+      `Expected a file that ends in ${DRAWN_KINDS.join(" or ")}, but got “${file.name.slice(0, 80)}”.`,
+    );
+  const read = reader(await file.text(), DRAWN_UNITS[fileUnit]);
   if (!read.ok) return refused("file", read.problem.message);
   const { pieces } = read.value;
   return kept(fields, jobId, store, "file", (pattern) =>

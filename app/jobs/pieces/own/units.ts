@@ -1,7 +1,9 @@
-/** Units a file may be drawn in that does not say its own, with their millimetres. */
+import type { DrawnUnit } from "../../../../formats/drafts/readDrawn.ts";
+
+/** Units a maker may name for a file that does not say its own. */
 export const UNITS = [
-  { value: "mm", label: "millimetres", mm: 1 },
-  { value: "cm", label: "centimetres", mm: 10 },
-  { value: "in", label: "inches", mm: 25.4 },
-  { value: "pt", label: "points", mm: 25.4 / 72 },
-] as const;
+  { value: "mm", label: "millimetres" },
+  { value: "cm", label: "centimetres" },
+  { value: "in", label: "inches" },
+  { value: "pt", label: "points" },
+] as const satisfies readonly { readonly value: DrawnUnit; readonly label: string }[];

@@ -2,8 +2,8 @@ import { nameOf } from "../../../body/index.ts";
 import { term } from "../../../explain/index.ts";
 import type { Result } from "../../../result.ts";
 import type { DraftNumber } from "../../draft.ts";
-import { areaWithin, backward, type Edge, mapped, mirrored, point } from "../../geometry/index.ts";
-import { type BodySide, boxOfEdges, type Piece, type PieceEdge } from "../../piece/index.ts";
+import { mapped, mirrored, point } from "../../geometry/index.ts";
+import { type BodySide, boxOfEdges, clockwiseEdges, type Piece, type PieceEdge } from "../../piece/index.ts";
 import {
   type Breast,
   type BreastMeasures,
@@ -55,8 +55,13 @@ const sideWord = (side: BodySide): string => (side === "left" ? "Left" : "Right"
 /** Name of a piece of a cup within a draft. */
 const pieceId = (id: string, side: BodySide | null): string => (side === null ? id : `${id}${sideWord(side)}`);
 
-function pieceOf({ patch, edges }: FlatCup, parts: readonly FlatCup[], side: BodySide | null, made: CupMade): Piece {
-  const drawn = edges.map(
+function pieceOf(
+  { patch, edges: flat }: FlatCup,
+  parts: readonly FlatCup[],
+  side: BodySide | null,
+  made: CupMade,
+): Piece {
+  const drawn = flat.map(
     (edge): PieceEdge => ({
       id: edge.id,
       role: edge.kind === "seam" ? "cup" : edge.kind,
@@ -67,15 +72,15 @@ function pieceOf({ patch, edges }: FlatCup, parts: readonly FlatCup[], side: Bod
   );
   // A cup is drawn as the left one is seen from before it.
   const onSide = side === "right" ? drawn.map((edge) => ({ ...edge, lines: edge.lines.map(mirrored) })) : drawn;
-  const clockwise = clockwiseOf(onSide);
-  const { from, to } = boxOfEdges(clockwise.flatMap(({ lines }) => lines));
+  const edges = clockwiseEdges(onSide);
+  const { from, to } = boxOfEdges(edges.flatMap(({ lines }) => lines));
   return {
     id: pieceId(patch.id, side),
     name: side === null ? patch.name : `${patch.name}, ${side}`,
     ...(side === null ? { count: 2, mirrored: true } : { count: 1, mirrored: false }),
     onFold: false,
     role: "shell",
-    edges: clockwise,
+    edges,
     levels: [],
     grain: grainAt((from.x + to.x) / 2, from.y, to.y),
     notches: [],
@@ -86,11 +91,6 @@ function pieceOf({ patch, edges }: FlatCup, parts: readonly FlatCup[], side: Bod
 function partnerOf(patch: string, { id }: CupEdge, parts: readonly FlatCup[], side: BodySide | null) {
   const partner = parts.find((part) => part.patch.id !== patch && part.edges.some((edge) => edge.id === id));
   return partner ? { piece: pieceId(partner.patch.id, side), edge: id, easeMm: 0 } : null;
-}
-
-function clockwiseOf(edges: readonly PieceEdge[]): readonly PieceEdge[] {
-  const lines: readonly Edge[] = edges.flatMap((edge) => edge.lines);
-  return areaWithin(lines) >= 0 ? edges : edges.toReversed().map((edge) => ({ ...edge, lines: backward(edge.lines) }));
 }
 
 function numbersOf(
