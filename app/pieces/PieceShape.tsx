@@ -1,10 +1,11 @@
-import { closedPath, outlineOf, type Piece, type Point, pathData } from "../../core/drafting/index.ts";
+import { closedPath, outlineOf, type Piece, pathData } from "../../core/drafting/index.ts";
 import { levelName } from "../../core/pieces/index.ts";
 import { marksOf } from "../../core/redraw/index.ts";
 import { linesOf } from "../../formats/drafts/layers.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { type BoardPiece, movedBy } from "./boardLayout.ts";
 import { type EdgeId, isShort, numbered, numberPlace, sameEdge } from "./edgePlaces.ts";
+import { type NameRoom, nameRoom } from "./nameRoom.ts";
 
 /** One piece with its lines, its name and the numbers of its edges; a lit edge stands out, and an edge that is pressed is lit. */
 export function PieceShape({
@@ -81,16 +82,7 @@ export function PieceShape({
           {levelName(level).toLowerCase()}
         </text>
       ))}
-      <Named
-        piece={piece}
-        at={namePlace(placed)}
-        textMm={
-          narrow
-            ? Math.min(textMm, (box.to.y - box.from.y) / (LETTER * piece.name.length))
-            : Math.min(textMm, (box.to.x - box.from.x) / Math.max(WIDE, ACROSS * piece.name.length))
-        }
-        narrow={narrow}
-      />
+      <Named piece={piece} textMm={textMm} room={nameRoom(piece)} />
     </g>
   );
 }
@@ -112,43 +104,39 @@ function Amounts({ old, now, textMm }: { old: Piece; now: Piece; textMm: number 
 /** A piece narrower than so many letters are high has its name along it. */
 const NARROW = 9;
 
-/** Width of a letter over its height, with room at both ends of a name. */
-const LETTER = 0.66;
+/** Width of a letter over its height, with room at both ends of a name; and from line to line. */
+const [LETTER, LINE] = [0.7, 1.15] as const;
 
-/** Across a piece so many letters fit at the least; a longer name is written smaller. */
-const [WIDE, ACROSS] = [11, 0.82] as const;
+/** What stands below a name is written so much smaller. */
+const SOFT = 0.8;
 
-/** Where a piece has room for its name: in the largest gap between its levels, else in its middle. */
-function namePlace({ piece: { levels }, box }: BoardPiece): Point {
-  const gaps = levels.slice(1).map((below, at) => {
-    const above = levels[at] ?? below;
-    return {
-      high: below.from.y - above.from.y,
-      x: (above.from.x + Math.min(above.to.x, below.to.x)) / 2,
-      y: (above.from.y + below.from.y + above.to.y + below.to.y) / 4,
-    };
-  });
-  const [largest] = gaps.toSorted((a, b) => b.high - a.high);
-  return largest ?? { x: (box.from.x + box.to.x) / 2, y: (box.from.y + box.to.y) / 2 };
-}
-
-/** What a piece is called and how often it is cut, in its middle. */
-function Named({ piece, at, textMm, narrow }: { piece: Piece; at: Point; textMm: number; narrow: boolean }) {
+/** What a piece is called and how often it is cut, as large as it has room for. */
+function Named({ piece, textMm, room }: { piece: Piece; textMm: number; room: NameRoom }) {
   const { name, count, onFold } = piece;
-  if (narrow)
-    return (
-      <text transform={`translate(${at.x} ${at.y}) rotate(-90)`} fontSize={textMm} fontWeight={700} textAnchor="middle">
-        {name}
-      </text>
-    );
+  const [first = name, ...more] = name.split(", ");
+  const lines = more.length === 0 ? [first] : [first, more.join(", ")];
+  // Along a narrow piece there is room for its name alone; how often it is cut stands in the list.
+  const cut = room.upright ? null : onFold ? `cut ${count} on the fold` : `cut ${count}`;
+  const longest = Math.max(...lines.map(({ length }) => length), (cut?.length ?? 0) * SOFT);
+  const size = Math.min(
+    textMm * 1.15,
+    room.alongMm / (LETTER * longest),
+    room.acrossMm / (LINE * (lines.length + (cut ? 1 : 0))),
+  );
+  const turn = room.upright ? " rotate(-90)" : "";
+  const high = (-size * LINE * (lines.length - (cut ? 1 : 1.6))) / 2;
   return (
-    <text x={at.x} y={at.y} fontSize={textMm * 1.15} textAnchor="middle">
-      <tspan x={at.x} fontWeight={700}>
-        {name}
-      </tspan>
-      <tspan className="soft" x={at.x} dy={textMm * 1.3} fontSize={textMm * 0.85}>
-        {onFold ? `cut ${count} on the fold` : `cut ${count}`}
-      </tspan>
+    <text transform={`translate(${room.at.x} ${room.at.y})${turn}`} fontSize={size} textAnchor="middle">
+      {lines.map((line, at) => (
+        <tspan key={line} x={0} y={high + at * size * LINE} fontWeight={700}>
+          {line}
+        </tspan>
+      ))}
+      {cut ? (
+        <tspan className="soft" x={0} y={high + lines.length * size * LINE} fontSize={size * SOFT}>
+          {cut}
+        </tspan>
+      ) : null}
     </text>
   );
 }

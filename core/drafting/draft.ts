@@ -14,6 +14,8 @@ export interface PlannedLevel {
   readonly plannedMm: number;
   /** Where an edge cuts the level off: how far past which end of the side it lies, along it, mm. Left out where it does not. */
   readonly past?: { readonly end: "start" | "end"; readonly mm: number };
+  /** What of the girth no piece covers, as a closed hook tape, mm. Left out where there is none. */
+  readonly besideMm?: number;
 }
 
 /** A loop that runs along edges, with what was planned for it: down the front, through the crotch and up the back. */
@@ -54,6 +56,30 @@ export interface LengthLimit {
   readonly mostName: string;
 }
 
+/** A length of the pieces that must reach what lies in it or on it, with the words for both: a channel its wire, an end its hook tape. */
+export interface LengthNeed {
+  readonly name: string;
+  readonly along: Run;
+  readonly leastMm: number;
+  readonly leastName: string;
+}
+
+/** Edges of several pieces that are sewn along those of others, as long together: a cup along its channel. */
+export interface Meeting {
+  readonly name: string;
+  readonly first: Run;
+  readonly second: Run;
+}
+
+/** Two edges of a piece that stay apart, with why: a channel and the elastic below it. */
+export interface Clearance {
+  readonly piece: string;
+  readonly edge: string;
+  readonly other: string;
+  readonly leastMm: number;
+  readonly why: string;
+}
+
 /**
  * What a recipe draws: pieces with what they are held against and explained by. What the pieces come to is measured, never
  * kept: see `measured.ts`.
@@ -71,6 +97,10 @@ export interface Draft {
   readonly oneLines: readonly OneLine[];
   readonly elastics: readonly ElasticEdge[];
   readonly limits: readonly LengthLimit[];
+  /** These three are left out where a recipe has none. */
+  readonly needs?: readonly LengthNeed[];
+  readonly meetings?: readonly Meeting[];
+  readonly clearances?: readonly Clearance[];
   /** Width of the cloth the pieces are cut from, mm; null where it was not told. */
   readonly rollMm: number | null;
   /** What was assumed, or is not counted, in sentences. */

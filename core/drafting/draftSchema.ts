@@ -106,6 +106,7 @@ export const draftSchema = closed({
       level: word(),
       plannedMm: length(),
       past: Type.Optional(closed({ end: Type.Enum(["start", "end"]), mm: length() })),
+      besideMm: Type.Optional(length()),
     }),
     60,
   ),
@@ -123,6 +124,11 @@ export const draftSchema = closed({
     60,
   ),
   limits: list(closed({ name: word(), along: run, mostMm: length(), mostName: word() }), 60),
+  needs: Type.Optional(list(closed({ name: word(), along: run, leastMm: length(), leastName: word() }), 60)),
+  meetings: Type.Optional(list(closed({ name: word(), first: run, second: run }), 60)),
+  clearances: Type.Optional(
+    list(closed({ piece: word(), edge: word(), other: word(), leastMm: length(), why: word() }), 60),
+  ),
   rollMm: orNull(length()),
   notes: list(text(), 200),
 });

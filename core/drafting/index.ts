@@ -1,9 +1,12 @@
 export * from "./checks/index.ts";
 export type {
+  Clearance,
   Draft,
   DraftNumber,
   ElasticEdge,
   LengthLimit,
+  LengthNeed,
+  Meeting,
   OneLine,
   PlannedLevel,
   PlannedLoop,

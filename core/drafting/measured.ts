@@ -30,14 +30,14 @@ export function girthsOf(draft: Draft): {
   readonly openLevels: readonly string[];
 } {
   const round = draft.round.flatMap((id) => sidesOf(draft, id));
-  const rings = draft.levels.map(({ level, plannedMm }) => {
+  const rings = draft.levels.map(({ level, plannedMm, besideMm = 0 }) => {
     const lines = round.map((piece) => ({ piece, line: piece.levels.find((one) => one.level === level) }));
     const statedMm = statedSum(draft, level);
     // Of a pattern from elsewhere no piece goes round: its girths are what its stated edges come to.
     const complete = round.length === 0 ? statedMm !== null : lines.every(({ line }) => line !== undefined);
     const piecesMm = lines.reduce(
       (sum, { piece, line }) => sum + (line ? levelWidth(line) * timesRound(piece) : 0),
-      statedMm ?? 0,
+      (statedMm ?? 0) + besideMm,
     );
     return { level, plannedMm, piecesMm, complete };
   });

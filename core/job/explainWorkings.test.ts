@@ -58,6 +58,8 @@ const pieceFacts = {
   stripPieces: NO_PIECES,
   ownPieces: NO_PIECES,
   cupPieces: NO_PIECES,
+  softBraPieces: NO_PIECES,
+  wiredBraPieces: NO_PIECES,
 };
 
 const facts: WorkingFacts = {

@@ -60,6 +60,14 @@ export const PIECES = {
   ),
   /** Cups, where a style parts a bust from the band below it. */
   cupPieces: piecesCalculation("cup", (style) => isBra(style) || isBikiniTop(style), cupCloth),
+  /** A soft bra or a swim top whole: a band below the bust, with cups. */
+  softBraPieces: piecesCalculation(
+    "softBra",
+    (style) => style.family === "softBra" || (isBikiniTop(style) && plans(style, "underbust")),
+    cupCloth,
+  ),
+  /** A wired bra whole. */
+  wiredBraPieces: piecesCalculation("wiredBra", ({ family }) => family === "wiredBand", cupCloth),
   /** Straps, ties and bands go with everything that is not boned. */
   stripPieces: piecesCalculation("rectangle", ({ family }) => family !== "boned"),
   /** A pattern from elsewhere goes with every style. */
@@ -82,3 +90,8 @@ export const recipeOfPieces = (id: PiecesId): PiecesCalculation["recipe"] => PIE
 /** Draws pieces where it does not matter by what: what was entered is that calculation's own. */
 export const drawPieces = (id: PiecesId, entered: object, facts: PieceFacts): PiecesReckoning =>
   (PIECES[id] as PiecesCalculation<object>).reckon(entered, facts);
+
+/** True where the pieces are, or have among them, cups that are laid flat from a breast. */
+export const drawsCups = (id: PiecesId): boolean => CUPS_IN.includes(id);
+
+const CUPS_IN: readonly PiecesId[] = ["cupPieces", "softBraPieces", "wiredBraPieces"];

@@ -1,4 +1,12 @@
-export { drawPieces, isPiecesId, PIECES, PIECES_IDS, type PiecesId, recipeOfPieces } from "./calculations.ts";
+export {
+  drawPieces,
+  drawsCups,
+  isPiecesId,
+  PIECES,
+  PIECES_IDS,
+  type PiecesId,
+  recipeOfPieces,
+} from "./calculations.ts";
 export { edgeName, edgeOnBody, statedOnBody } from "./edgeOnBody.ts";
 export { explainEdge, explainGirth, explainStated } from "./explainMeasured.ts";
 export { levelName } from "./levelName.ts";

@@ -10,6 +10,7 @@ import {
   TRUNK_LOOP,
 } from "../drafting/index.ts";
 import { type Change, type FrozenLength, type FrozenRing, inCuttingOrder } from "../fitting/index.ts";
+import { braRule } from "./rules/bra.ts";
 import { DRAW_RULES } from "./rules/index.ts";
 import type { Drawn } from "./rules/rule.ts";
 import { drawStated } from "./rules/stated.ts";
@@ -56,7 +57,7 @@ export function redraw(
  * is told which side it is.
  */
 function drawnChange(change: Change, draft: Draft): Drawn {
-  const rule = draft.stated ? drawStated : DRAW_RULES[change.on];
+  const rule = draft.stated ? drawStated : (braRule(draft, change.on) ?? DRAW_RULES[change.on]);
   const { side } = change;
   if (side === "both" || draft.stated) return rule(change, draft);
   const apart = parted(draft);

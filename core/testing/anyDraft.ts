@@ -133,6 +133,31 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
     cup_strain: between(0, 0.06),
     cloth_gives: fc.constant(0.6),
   }),
+  softBra: fc.record({
+    seams: fc.constantFrom("cross", "vertical"),
+    strap_shift: between(-10, 25),
+    cradle_depth: between(16, 60),
+    bridge_dip: between(0, 20),
+    bottom_arch: between(0, 4),
+    edge_fold: between(4, 12),
+    back: fc.constantFrom("fold", "hooks"),
+    back_height: between(30, 80),
+    cup_strain: between(0, 0.06),
+    cloth_gives: fc.constant(0.6),
+  }),
+  wiredBra: fc.record({
+    seams: fc.constantFrom("cross", "crossVertical", "threePieces"),
+    sides: fc.constantFrom("own", "larger"),
+    strap_shift: between(-10, 25),
+    cradle_depth: between(18, 40),
+    bridge_part: between(0.2, 0.4),
+    bridge_dip: between(0, 10),
+    bottom_arch: between(0, 5),
+    edge_fold: between(4, 12),
+    hook_rows: fc.integer({ min: 1, max: 3 }),
+    sling: fc.constantFrom("none", "net"),
+    cloth_gives: fc.constant(0.6),
+  }),
   rectangle: fc.record({
     kind: fc.constantFrom("strap", "tie", "band", "loop", "binding", "casing"),
     width: between(2, 100),
@@ -159,8 +184,24 @@ const anyBreasts = fc.tuple(anyBreast, between(0.94, 1.06)).map(([breast, other]
   };
 });
 
+/** A breast of either side on a body that is wide enough for both, with a band planned for it. */
+const anyBust = fc
+  .tuple(anyBreasts, between(1.5, 2.2), between(0.14, 0.34), between(0.08, 0.3))
+  .map(([{ measures }, roundPart, bridgePart, strain]) => {
+    const width = Math.max(measures.root_width.left, measures.root_width.right);
+    const underbust = 2 * width * (1 + roundPart);
+    return {
+      measures: { ...measures, bridge_width: width * bridgePart, underbust },
+      girths: { underbust: underbust / (1 + strain) },
+      lengths: {},
+    };
+  });
+
+const bodyFor = (recipe: string): fc.Arbitrary<Omit<DraftFacts, "options">> => {
+  if (recipe === "cup") return anyBreasts;
+  return recipe.endsWith("Bra") ? anyBust : anyBody;
+};
+
 /** What a recipe might be asked to draw: a body, its plan and options. */
 export const anyDraft = (recipe: string): fc.Arbitrary<DraftFacts> =>
-  fc
-    .tuple(recipe === "cup" ? anyBreasts : anyBody, OPTIONS[recipe] ?? fc.constant({}))
-    .map(([body, options]) => ({ ...body, options }));
+  fc.tuple(bodyFor(recipe), OPTIONS[recipe] ?? fc.constant({})).map(([body, options]) => ({ ...body, options }));

@@ -7,6 +7,7 @@ export { foundBy, measured, measuredAll } from "./measured.ts";
 export { atRest, cutTo, itProposes, RINGS, sewnAt } from "./proposalTable.ts";
 export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";
+export { braFacts } from "./sampleBra.ts";
 export { fitting, judged, movedWaist, part, WAISTS } from "./sampleChanges.ts";
 export { chart, sizes } from "./sampleCharts.ts";
 export { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, sampleDraft, samplePiece } from "./sampleDraft.ts";

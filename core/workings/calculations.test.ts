@@ -14,12 +14,12 @@ describe("the calculations a style needs", () => {
     ["brief", "rise briefPieces stripPieces ownPieces"],
     ["bikiniBottom", "rise briefPieces stripPieces ownPieces"],
     ["onePiece", "trunk rise bustRoom dart cup label onePiecePieces stripPieces ownPieces"],
-    ["swimTop", "bustRoom dart cup label cupPieces stripPieces ownPieces"],
+    ["swimTop", "bustRoom dart cup label cupPieces softBraPieces stripPieces ownPieces"],
     ["camisole", "bustRoom dart cup label camisolePieces stripPieces ownPieces"],
     ["slip", "bustRoom dart cup label camisolePieces slipPieces skirtPieces stripPieces ownPieces"],
     ["lacedCorset", "bustRoom dart cup label ownPieces"],
-    ["softBra", "bustRoom dart cup label band strap closure cupPieces stripPieces ownPieces"],
-    ["wiredBra", "bustRoom dart cup label band strap closure wire cupPieces stripPieces ownPieces"],
+    ["softBra", "bustRoom dart cup label band strap closure cupPieces softBraPieces stripPieces ownPieces"],
+    ["wiredBra", "bustRoom dart cup label band strap closure wire cupPieces wiredBraPieces stripPieces ownPieces"],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 
   it("are always some that there are, each once", () => {

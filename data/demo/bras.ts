@@ -47,6 +47,9 @@ async function softBra(repositories: Repositories, { tova }: DemoPeople, shelf: 
     strap: { ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, widthMm: 18 },
   });
   await drawPieces(repositories, jobId, "cupPieces", { seams: "crossVertical", cup_strain: 0.04 });
+  await drawPieces(repositories, jobId, "softBraPieces", {
+    ...{ seams: "crossVertical", cup_strain: 0.04, cradle_depth: 32, back_height: 52 },
+  });
 }
 
 async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf: DemoShelf): Promise<void> {
@@ -94,6 +97,11 @@ async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf:
       springMm: 6,
       diameterMm: 140,
     },
+  });
+  // Drawn from the breasts: each side its own wire, the channels raised by what they want.
+  await drawPieces(repositories, jobId, "wiredBraPieces", {
+    ...{ seams: "threePieces", top_finish: "lace", cradle_depth: 24, bottom_arch: 6, hook_rows: 3, sling: "net" },
+    ...{ wire_length: 236, wire_length_right: 226, fold_top: 8, fold_bridge: 6 },
   });
 }
 

@@ -33,11 +33,11 @@ describe("the steps of torso, cups and band", () => {
       "cups done: if it needs room",
       "pieces look: 1 rule broken",
     ]);
-    expect(await stepsOf(5)).toEqual(["cups done: worked out", "band look: 1 thing to mend", "pieces done: 6 pieces"]);
+    expect(await stepsOf(5)).toEqual(["cups done: worked out", "band look: 1 thing to mend", "pieces done: 16 pieces"]);
     expect(await stepsOf(6)).toEqual([
       "cups done: worked out",
       "band look: 6 things to mend",
-      "pieces done: if you like",
+      "pieces done: 14 pieces",
     ]);
   });
 
@@ -48,7 +48,7 @@ describe("the steps of torso, cups and band", () => {
     expect(await stepsOf(id)).toEqual([
       "cups look: the sides differ",
       "band next: not worked out yet",
-      "pieces done: if you like",
+      "pieces next: not drawn yet",
     ]);
     const bodysuit = await store.jobs.add({ ...job, name: "Suit", styleId: "bodysuit" });
     await store.workings.save(bodysuit, "trunk", {

@@ -1,4 +1,5 @@
 import {
+  drawsCups,
   isPiecesId,
   type OwnPattern,
   optionsSet,
@@ -6,7 +7,6 @@ import {
   PIECES_IDS,
   type PiecesId,
   recipeOfPieces,
-  type SetOptions,
 } from "../../../core/pieces/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
@@ -25,6 +25,7 @@ import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
 import { CupSurfaces } from "./cups/CupSurfaces.tsx";
 import { DraftNumbers } from "./DraftNumbers.tsx";
+import { idleOptions } from "./idleOptions.ts";
 import { ReadIn } from "./own/ReadIn.tsx";
 import { readInFile, takeWrap } from "./own/readIn.server.ts";
 import { PrintForm } from "./PrintForm.tsx";
@@ -75,12 +76,6 @@ const hintsOf = (id: PiecesId, usual: Readonly<Record<string, number>>): Record<
 /** False for a pattern of which only lengths are told: nothing of it can be printed. */
 const isDrawn = (working: object): boolean => !("outlines" in working) || (working as OwnPattern).outlines.length > 0;
 
-/** Options that say nothing as others are set. */
-const idleOptions = ({ neck, back }: SetOptions): string[] => [
-  ...(neck === "plunge" ? [] : ["plunge_line"]),
-  ...(back === "halter" ? [] : ["halter_from_centre"]),
-];
-
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
   const form = await readForm(request);
@@ -126,8 +121,9 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
                 label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
                 onBody={!own}
               />
-              {page.id === "cupPieces" && !("edges" in working) ? (
+              {drawsCups(page.id) && !("edges" in working) ? (
                 <CupSurfaces
+                  recipe={recipeOfPieces(page.id).id}
                   facts={{ ...page.facts.drawn, options: optionsSet(recipeOfPieces(page.id), working, page.facts) }}
                 />
               ) : null}

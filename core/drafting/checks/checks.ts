@@ -1,6 +1,7 @@
 import type { Draft } from "../draft.ts";
 import type { Check, Fault } from "./check.ts";
 import { dartsFit } from "./dartsFit.ts";
+import { edgesApart } from "./edgesApart.ts";
 import { elasticsTakeUp } from "./elasticsTakeUp.ts";
 import { fitsRoll } from "./fitsRoll.ts";
 import { foldsStraight } from "./foldsStraight.ts";
@@ -8,12 +9,15 @@ import { girthsSum } from "./girthsSum.ts";
 import { limitsKept } from "./limitsKept.ts";
 import { linesGoOn } from "./linesGoOn.ts";
 import { linksAlike } from "./linksAlike.ts";
+import { meetingsMatch } from "./meetingsMatch.ts";
+import { needsKept } from "./needsKept.ts";
 import { noCrossing } from "./noCrossing.ts";
 import { seamsMatch } from "./seamsMatch.ts";
 
 /** Every rule a draft is held against. */
 export const CHECKS: readonly Check[] = [
   seamsMatch,
+  meetingsMatch,
   foldsStraight,
   noCrossing,
   linesGoOn,
@@ -22,6 +26,8 @@ export const CHECKS: readonly Check[] = [
   linksAlike,
   elasticsTakeUp,
   limitsKept,
+  needsKept,
+  edgesApart,
   fitsRoll,
 ];
 

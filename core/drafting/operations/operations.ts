@@ -7,6 +7,7 @@ import { statedOf } from "../stated/index.ts";
 import { retaken } from "../taken/index.ts";
 import { allow } from "./allow.ts";
 import { blendSizes } from "./blendSizes.ts";
+import { bridgeWidth, cradleDepth, cupSeam, hookEnd, shiftFullness, wingLength, wireRaise } from "./bra/index.ts";
 import { copyPiece } from "./copyPiece.ts";
 import { curveUp } from "./curveUp.ts";
 import { dart } from "./dart.ts";
@@ -51,6 +52,13 @@ export const OPERATIONS: readonly Operation[] = [
   part,
   mirror,
   trace,
+  cupSeam,
+  shiftFullness,
+  wireRaise,
+  bridgeWidth,
+  wingLength,
+  cradleDepth,
+  hookEnd,
 ];
 
 /** An operation by its name, with numbers that its schema has read. */

@@ -23,17 +23,10 @@ export function parted(draft: Draft): Draft {
     pieces: draft.pieces.flatMap((piece) =>
       apart.has(piece.id) ? [halfOf(piece, "left", onSide("left")), halfOf(piece, "right", right)] : [piece],
     ),
-    oneLines: draft.oneLines.flatMap((line) =>
-      lineTouches(line)
-        ? [
-            line,
-            {
-              first: { ...line.first, piece: right(line.first.piece) },
-              second: { ...line.second, piece: right(line.second.piece) },
-            },
-          ]
-        : [line],
-    ),
+    oneLines: onBoth(draft.oneLines, lineTouches, (line) => ({
+      first: { ...line.first, piece: right(line.first.piece) },
+      second: { ...line.second, piece: right(line.second.piece) },
+    })),
     elastics: draft.elastics.flatMap((elastic) =>
       touches(elastic.along)
         ? [
@@ -42,13 +35,40 @@ export function parted(draft: Draft): Draft {
           ]
         : [elastic],
     ),
-    limits: draft.limits.flatMap((limit) =>
-      touches(limit.along)
-        ? [limit, { ...limit, name: `${limit.name}, right`, along: rightRun(limit.along) }]
-        : [limit],
+    limits: onBoth(
+      draft.limits,
+      ({ along }) => touches(along),
+      (limit) => ({ ...limit, ...rightOf(limit), along: rightRun(limit.along) }),
     ),
+    ...(draft.needs && {
+      needs: onBoth(
+        draft.needs,
+        ({ along }) => touches(along),
+        (need) => ({ ...need, ...rightOf(need), along: rightRun(need.along) }),
+      ),
+    }),
+    ...(draft.meetings && {
+      meetings: onBoth(
+        draft.meetings,
+        ({ first }) => touches(first),
+        (meeting) => ({ ...rightOf(meeting), first: rightRun(meeting.first), second: rightRun(meeting.second) }),
+      ),
+    }),
+    ...(draft.clearances && {
+      clearances: onBoth(
+        draft.clearances,
+        ({ piece }) => apart.has(piece),
+        (one) => ({ ...one, piece: right(one.piece) }),
+      ),
+    }),
   };
 }
+
+/** What a draft is held against, with that of the right side after each that touches pieces which are told apart. */
+const onBoth = <One>(all: readonly One[], touches: (one: One) => boolean, right: (one: One) => One): One[] =>
+  all.flatMap((one) => (touches(one) ? [one, right(one)] : [one]));
+
+const rightOf = ({ name }: { readonly name: string }) => ({ name: `${name}, right` });
 
 /** A draft to be laid under or over another: its sides are told apart where the other's are. */
 export const alikeIn = (shown: Draft, other: Draft): Draft => (isParted(shown) ? parted(other) : other);

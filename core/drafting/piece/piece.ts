@@ -21,6 +21,8 @@ export type EdgeRole =
   | "cup"
   | "wire"
   | "top"
+  /** Where the bridge of a bra meets its cradle. */
+  | "bridge"
   /** Of a pattern from elsewhere: only its name tells. */
   | "own";
 

@@ -1,6 +1,7 @@
 import { fail, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import { biasSlip } from "./biasSlip/biasSlip.ts";
+import { softBra, wiredBra } from "./bra/bra.ts";
 import { brief } from "./brief/brief.ts";
 import { camisole } from "./camisole/camisole.ts";
 import { cup } from "./cup/cup.ts";
@@ -12,7 +13,17 @@ import { rectangle } from "./rectangle/rectangle.ts";
 import { skirt } from "./skirt/skirt.ts";
 
 /** Every recipe; adding one is adding a folder and a line here. */
-export const RECIPES: readonly Recipe[] = [brief, onePiece, camisole, biasSlip, skirt, rectangle, cup];
+export const RECIPES: readonly Recipe[] = [
+  brief,
+  onePiece,
+  camisole,
+  biasSlip,
+  skirt,
+  rectangle,
+  cup,
+  softBra,
+  wiredBra,
+];
 
 /** A recipe by its name; undefined for any other text. */
 export const recipeOf = (id: string): Recipe | undefined => RECIPES.find((one) => one.id === id);

@@ -8,9 +8,12 @@ import { outlineAt } from "./rootOutline.ts";
 
 /** One edge of a flattened piece, with how long it is on the surface, mm. */
 export interface CupEdge {
-  /** Of a seam its name; of the root `wire` below its widest line and `top` above it, `wireInner` and `wireOuter` where a piece has two of a kind. */
+  /**
+   * Of a seam its name; of the root `wire` below its widest line and `top` above it, or `neckline` and `armhole` where a strap parts that;
+   * `wireInner` and `wireOuter` where a piece has two of a kind.
+   */
   readonly id: string;
-  readonly kind: "seam" | "wire" | "top";
+  readonly kind: "seam" | "wire" | "top" | "neckline" | "armhole";
   readonly lines: readonly Edge[];
   readonly trueMm: number;
 }
@@ -45,7 +48,7 @@ interface Run {
 /** Lays one piece of a cup flat with the least strain, its seams and its root as long as they are on the surface. */
 export function flatCup(breast: Breast, patch: CupPatch): FlatCup {
   const seams = patch.seams.map((seam) => seamRun(breast, seam));
-  const root = rootParts(patch.root).map((part) => rootRun(breast, part));
+  const root = rootParts(patch.root, patch.strap ?? null).map((part) => rootRun(breast, part));
   const net = netOf(stationed(seams), stationed(root), CUP_ROWS, (from, to, rows) =>
     evenly((part) => surfaceAt(breast, between(from, to, part)), rows),
   );
@@ -153,20 +156,22 @@ const rootRun = (breast: Breast, { id, kind, from, to }: NamedPart): Run =>
 
 interface NamedPart extends RootPart {
   readonly id: string;
-  readonly kind: "wire" | "top";
+  readonly kind: Exclude<CupEdge["kind"], "seam">;
 }
 
-/** The part of the root along a piece, parted at its widest line: below it the wire runs, above it the cup ends. */
-function rootParts({ from, to }: RootPart): NamedPart[] {
+/** The part of the root along a piece, parted at its widest line: below it the wire runs, above it the cup ends; and there at its strap. */
+function rootParts({ from, to }: RootPart, strap: number | null): NamedPart[] {
   const [low, high] = [Math.min(from, to), Math.max(from, to)];
   // An end of the widest line next to an end of the part is that end.
-  const parted = [-1, 0, 1, 2, 3]
-    .map((half) => half * Math.PI)
-    .filter((at) => at > low + SHORTEST && at < high - SHORTEST);
+  const widest = [-1, 0, 1, 2, 3].map((half) => half * Math.PI);
+  const straps = strap === null ? [] : [strap, strap + 2 * Math.PI];
+  const parted = [...widest, ...straps]
+    .filter((at) => at > low + SHORTEST && at < high - SHORTEST)
+    .toSorted((a, b) => a - b);
   const ends = [low, ...parted, high];
   const parts = ends.slice(1).map((end, at): NamedPart => {
     const start = ends[at] ?? end;
-    const kind = Math.sin((start + end) / 2) > 0 ? "wire" : "top";
+    const kind = kindAt((start + end) / 2, strap);
     return { id: kind, kind, from: start, to: end };
   });
   const named = parts.map((part) => {
@@ -175,6 +180,12 @@ function rootParts({ from, to }: RootPart): NamedPart[] {
     return twins ? { ...part, id: `${part.id}${end}` } : part;
   });
   return from <= to ? named : named.toReversed().map((part) => ({ ...part, from: part.to, to: part.from }));
+}
+
+function kindAt(angle: number, strap: number | null): NamedPart["kind"] {
+  if (Math.sin(angle) > 0) return "wire";
+  if (strap === null) return "top";
+  return Math.cos(angle) > Math.cos(strap) ? "armhole" : "neckline";
 }
 
 /** No part of the root is shorter than this, radians: some two millimetres. */

@@ -28,6 +28,8 @@ export interface CupPatch {
   readonly name: string;
   readonly seams: readonly SeamLine[];
   readonly root: RootPart;
+  /** Where the strap meets the upper edge, by angle: neckline toward the centre, armhole toward the side. Left out where the edge is one. */
+  readonly strap?: number;
 }
 
 /** How far the seams pass the apex, mm: the cross seam below it where above 0, the upright one outward. */
@@ -111,3 +113,7 @@ export function cupPatches(breast: Breast, seams: CupSeams, moved: SeamsMoved): 
       ];
   }
 }
+
+/** The place of the upper root a strap meets, by angle. @param outwardMm from the apex. */
+export const strapAngle = ({ root, foot }: Breast, outwardMm: number): number =>
+  angleAtAcross(root, foot.x + outwardMm, "upper");

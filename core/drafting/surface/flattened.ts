@@ -31,7 +31,8 @@ const TYPICAL_MM = 8;
 
 /**
  * Lays a net flat: every thread a spring of its length on the surface, those of seams far stiffer, until all of them together are in the
- * least strain (Gauss and Newton's method, held back after Levenberg and Marquardt where a step would make it worse).
+ * least strain (Newton's method without what would make a spring buckle, held back after Levenberg and Marquardt where a step would make
+ * it worse).
  *
  * @param threads of the net, each with the length it is to have.
  * @param start where the places lie at first: near enough that nothing is folded over.
@@ -116,7 +117,9 @@ function steppedFrom(springs: Springs, places: Float64Array, held: number): Floa
     pulled(a + 1, force * y);
     pulled(b, -force * x);
     pulled(b + 1, -force * y);
-    const [xx, xy, yy] = [k * x * x, k * x * y, k * y * y];
+    // A stretched spring also holds against being turned; one that is pushed together would buckle, and is taken to hold nothing there.
+    const turning = k * Math.max(0, 1 - (mm[at] as number) / now);
+    const [xx, xy, yy] = [k * x * x + turning * y * y, (k - turning) * x * y, k * y * y + turning * x * x];
     for (const end of [a, b]) {
       matrix.add(end, end, xx);
       matrix.add(end + 1, end, xy);

@@ -5,9 +5,12 @@ import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 /** Where along a seam a change of volume is fullest, from its inner end: toward the side, the middle, toward the centre. */
 const [TOWARD_SIDE, MIDDLE, TOWARD_CENTRE] = [0.65, 0.5, 0.35] as const;
 
-/** The seams that change the volume where it is seen, the first that a cup has, and where each is fullest. */
+/** The edges that change the volume where it is seen, the first that a cup has, and where each is fullest. */
 const SEAMS: Readonly<Partial<Record<Change["spot"], readonly (readonly [edge: string, at: number])[]>>> = {
-  cupTop: [["top", MIDDLE]],
+  cupTop: [
+    ["top", MIDDLE],
+    ["neckline", MIDDLE],
+  ],
   cupSide: [
     ["crossOuter", MIDDLE],
     ["cross", TOWARD_SIDE],
@@ -27,46 +30,73 @@ const SEAMS: Readonly<Partial<Record<Change["spot"], readonly (readonly [edge: s
   ],
 };
 
+/** An edge that runs over several pieces is changed on one where so much of it lies there. */
+const MOST_OF_IT = 0.7;
+
 /** The volume of a cup is given or taken at a seam: each of its two pieces by a half, to nothing at both ends; the upper edge by all of it. */
 export const drawCup: DrawRule = (change, draft) => {
   const { amountMm, spot } = change;
-  if (draft.recipe !== "cup") return instead("It is drawn on the cups: their pieces are drawn apart from these.");
+  const cups = cupsIn(draft, change);
+  if (cups.length === 0) return instead("It is drawn on the cups: their pieces are drawn apart from these.");
   if (amountMm === null) return NO_AMOUNT;
-  const pieces = piecesOn(draft, change);
-  const seam = (SEAMS[spot] ?? []).find(([edge]) => edgesCalled(pieces, edge).length > 0);
+  const seam = (SEAMS[spot] ?? []).find(([edge]) => edgesCalled(cups, edge).length > 0);
   if (!seam) return instead("These cups have no seam there: move their seams at Pieces, and draw them anew.");
-  const edges = edgesCalled(pieces, seam[0]);
-  if (seam[0] === "top" && sidesIn(edges) < edges.length)
+  const edges = edgesCalled(cups, seam[0]);
+  // One of every pair that is sewn together: the operation changes both.
+  const first = edges.filter(
+    ([{ id }, { seam: to }]) =>
+      !to || edges.findIndex(([one]) => one.id === to.piece) > edges.findIndex(([one]) => one.id === id),
+  );
+  const sides = new Set(first.map(([piece]) => cupName(piece)));
+  const chosen = [...sides].map((side) => longest(first.filter(([piece]) => cupName(piece) === side)));
+  if (chosen.some((one) => one === null))
     return instead(
       "The upper edge runs over several pieces: change the upper arc of the breast, and draw the cups anew.",
     );
-  const share = seam[0] === "top" ? amountMm : amountMm / 2;
-  return { calls: edges.map((one) => letOutAt(one, share, seam[1])) };
+  return { calls: chosen.flatMap((one) => (one ? [seamCall(one, amountMm, seam[1])] : [])) };
+};
+
+/** The fullest place of a cup moved along the seam across it. */
+export const drawFullness = (draft: Draft, change: Change, acrossMm: number) => {
+  const cups = cupsIn(draft, change);
+  const edges = edgesCalled(cups, "cross").filter(([{ id }]) => /^upper/.test(id));
+  if (edges.length === 0) return null;
+  return {
+    calls: edges.map(([piece, edge]) =>
+      call("shiftFullness", { piece: piece.id, edge: edge.id, by: outward(piece, edge) ? acrossMm : -acrossMm }),
+    ),
+  };
 };
 
 type OnPiece = readonly [piece: Piece, edge: PieceEdge];
 
-/** The pieces of the sides a change is of: cups of their own are told by their names. */
-function piecesOn({ pieces }: Draft, { side }: Change): readonly Piece[] {
-  const ofSide = pieces.filter(({ id }) => side !== "both" && id.toLowerCase().endsWith(side));
-  return ofSide.length > 0 ? ofSide : pieces;
+/** The pieces of cups of the sides a change is of: cups of their own are told by their names. */
+export function cupsIn({ pieces, round }: Draft, { side }: Pick<Change, "side">): readonly Piece[] {
+  const cups = pieces.filter(
+    ({ id, half, edges }) => !round.includes(half?.of ?? id) && edges.some(({ role, seam }) => role === "cup" && seam),
+  );
+  const ofSide = cups.filter(({ id }) => side !== "both" && id.toLowerCase().endsWith(side));
+  return ofSide.length > 0 ? ofSide : cups;
 }
 
 const edgesCalled = (pieces: readonly Piece[], id: string): OnPiece[] =>
   pieces.flatMap((piece) => piece.edges.filter((edge) => edge.id === id).map((edge) => [piece, edge] as const));
 
-/** How many cups edges lie on. */
-const sidesIn = (edges: readonly OnPiece[]): number =>
-  new Set(edges.map(([{ id }]) => /(Left|Right)$/.exec(id)?.[0] ?? "")).size;
+/** Which cup a piece is of: one of each side, or the one that both are cut from. */
+const cupName = ({ id, half }: Piece): string => half?.side ?? /(Left|Right)$/.exec(id)?.[0] ?? "";
 
-function letOutAt([piece, edge]: OnPiece, amount: number, part: number) {
-  const whole = edgeLength(edge);
-  // From the inner end: that which lies nearer to the centre front.
-  const [from, to] = [edge.lines[0]?.from.x ?? 0, edge.lines.at(-1)?.to.x ?? 0];
-  const right = /Right$/.test(piece.id) ? -1 : 1;
-  const at = whole * ((to - from) * right >= 0 ? part : 1 - part);
-  return call("letOut", {
-    ...{ piece: piece.id, edge: edge.id, amount, fullFrom: at, fullTo: at },
-    ...{ blendBefore: at, blendAfter: whole - at },
-  });
+/** The edge on which most of a cup's lies; null where it runs over several. */
+function longest(edges: readonly OnPiece[]): OnPiece | null {
+  const all = edges.reduce((sum, [, edge]) => sum + edgeLength(edge), 0);
+  return edges.find(([, edge]) => edgeLength(edge) >= MOST_OF_IT * all) ?? null;
 }
+
+/** True where an edge is drawn from its inner end, that which lies nearer to the centre front. */
+function outward({ id }: Piece, { lines }: PieceEdge): boolean {
+  const [from, to] = [lines[0]?.from.x ?? 0, lines.at(-1)?.to.x ?? 0];
+  // Cups with names of their own are each drawn as they are cut, the right one turned over.
+  return (to - from) * (/Right$/.test(id) ? -1 : 1) >= 0;
+}
+
+const seamCall = ([piece, edge]: OnPiece, amount: number, part: number) =>
+  call("cupSeam", { piece: piece.id, edge: edge.id, amount, at: outward(piece, edge) ? part : 1 - part });

@@ -1,5 +1,6 @@
 import { type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
+import { cupsIn, drawCup } from "./cup.ts";
 import { drawDart } from "./dart.ts";
 import { call, type Drawn, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
 
@@ -14,6 +15,7 @@ export const drawEdge: DrawRule = (change, draft) => {
     return change.side === "both" ? wedge(change, draft, -Math.abs(amountMm)) : ENDS_IN_THE_MIDDLE;
   if (remedy === "more-seat") return seat(draft, Math.abs(amountMm));
   if (remedy === "dart") return drawDart(change, draft, Math.abs(amountMm));
+  if (remedy === "one-side" && cupsIn(draft, change).length > 0) return drawCup(change, draft);
   return instead("It is drawn on the pattern: which line moves there is for you to say.");
 };
 

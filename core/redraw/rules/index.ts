@@ -1,5 +1,6 @@
 import type { ChangeTarget } from "../../fitting/index.ts";
 import { drawBalance } from "./balance.ts";
+import { drawWire } from "./bra.ts";
 import { drawCup } from "./cup.ts";
 import { drawEdge } from "./edge.ts";
 import { drawGirth } from "./girth.ts";
@@ -24,5 +25,5 @@ export const DRAW_RULES: Readonly<Record<ChangeTarget, DrawRule>> = {
   making: not("No line changes: it is sewn otherwise."),
   point: drawPoint,
   cup: drawCup,
-  wire: not("Wires are not drawn yet: change the channel on the pattern."),
+  wire: drawWire,
 };

@@ -1,6 +1,7 @@
 import { type Draft, type Piece, pointOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
-import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { cupsIn, drawFullness } from "./cup.ts";
+import { call, type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Which way each part of a moved point goes: away from the centre, and down. */
 const WAYS: Readonly<Record<string, { readonly across: number; readonly down: number }>> = {
@@ -21,8 +22,6 @@ export const NO_APEX = instead(
 /** The apex is moved, with the dart that turns about it. */
 export const drawPoint: DrawRule = (change: Change, draft) => {
   if (change.parts.length === 0) return NO_AMOUNT;
-  const piece = withApex(draft);
-  if (!piece) return NO_APEX;
   const by = change.parts.reduce(
     (sum, { id, amountMm }) => {
       const way = WAYS[id] ?? { across: 0, down: 0 };
@@ -33,5 +32,20 @@ export const drawPoint: DrawRule = (change: Change, draft) => {
     },
     { across: 0, down: 0 },
   );
+  if (cupsIn(draft, change).length > 0) return fullnessMoved(change, draft, by);
+  const piece = withApex(draft);
+  if (!piece) return NO_APEX;
   return { calls: [call("movePoint", { piece: piece.id, point: "apex", ...by })] };
 };
+
+/** On cups the fullest place goes along the seam across them; up and down their seams would part in length. */
+function fullnessMoved(change: Change, draft: Draft, by: { readonly across: number; readonly down: number }): Drawn {
+  if (by.down !== 0)
+    return instead(
+      "Higher or lower the apex is another breast: measure its lower and upper arc again, and draw the cups anew.",
+    );
+  return (
+    drawFullness(draft, change, by.across) ??
+    instead("No seam runs across these cups: move the upright seam at Pieces, and draw them anew.")
+  );
+}

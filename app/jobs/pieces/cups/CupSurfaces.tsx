@@ -8,8 +8,8 @@ import { Turnable } from "./Turnable.tsx";
 import { useSurfaces } from "./useSurfaces.ts";
 
 /** The breast as the surface its cups are cut from: what lies where, and what the cloth has to give there. */
-export function CupSurfaces({ facts }: { facts: DraftFacts }) {
-  const surfaces = useSurfaces(facts);
+export function CupSurfaces({ recipe, facts }: { recipe: string; facts: DraftFacts }) {
+  const surfaces = useSurfaces(recipe, facts);
   return (
     <Box component="section" aria-labelledby="surface" sx={{ mb: 3, minHeight: 320 }}>
       <Typography variant="h3" id="surface">

@@ -7,15 +7,15 @@ interface Surfaces {
 }
 
 /** The surfaces of cups from a worker; the last ones stand until the next are there, none before the first. */
-export function useSurfaces(facts: DraftFacts): readonly CupSurface[] {
-  const key = JSON.stringify(facts);
+export function useSurfaces(recipe: string, facts: DraftFacts): readonly CupSurface[] {
+  const key = JSON.stringify({ recipe, facts });
   const [answer, setAnswer] = useState<Surfaces | null>(null);
   const worker = useRef<Worker | null>(null);
   useEffect(() => () => worker.current?.terminate(), []);
   useEffect(() => {
     worker.current ??= new Worker(new URL("./surface.worker.ts", import.meta.url), { type: "module" });
     worker.current.onmessage = ({ data }: MessageEvent<Surfaces>) => setAnswer(data);
-    worker.current.postMessage({ key, facts: JSON.parse(key) });
+    worker.current.postMessage({ key, ...JSON.parse(key) });
   }, [key]);
   return answer?.surfaces ?? [];
 }

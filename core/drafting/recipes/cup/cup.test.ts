@@ -5,7 +5,7 @@ import type { Draft } from "../../draft.ts";
 import { edgeLength, edgeOf } from "../../piece/index.ts";
 import type { Sided } from "../facts.ts";
 import { drawBy } from "../recipes.ts";
-import { cupSurfaces } from "./cup.ts";
+import { cup, cupSurfaces } from "./cup.ts";
 
 const MEASURES: Readonly<Record<string, number>> = {
   root_width: SAMPLE_BREAST.rootWidthMm,
@@ -126,7 +126,7 @@ describe("what a cloth has to give", () => {
 
 describe("a cup to be looked at", () => {
   it("has a face for every part of every piece, over its root, with the strain of its threads", () => {
-    const surfaces = cupSurfaces(factsOf({ seams: "crossVertical" }, uneven));
+    const surfaces = cupSurfaces(cup, factsOf({ seams: "crossVertical" }, uneven));
     if (!surfaces.ok) throw new Error(surfaces.problem.message);
     expect(surfaces.value.map(({ side, patches }) => [side, patches.length])).toEqual([
       ["left", 3],
@@ -144,5 +144,5 @@ describe("a cup to be looked at", () => {
   });
 
   it("is none of what cannot be drawn", () =>
-    expect(cupSurfaces(factsOf({}, { ...MEASURES, cross_cup: 120 })).ok).toBe(false));
+    expect(cupSurfaces(cup, factsOf({}, { ...MEASURES, cross_cup: 120 })).ok).toBe(false));
 });

@@ -13,6 +13,7 @@ import {
   cupPatches,
   type FlatCup,
   flatCup,
+  strapAngle,
 } from "../../surface/index.ts";
 import { grainAt } from "../drawn.ts";
 
@@ -24,6 +25,10 @@ export interface CupMade {
   readonly strain: number;
   readonly seamMm: number;
   readonly top: Pick<PieceEdge, "finish" | "allowanceMm">;
+  /** Where a strap parts the upper edge, outward from the apex; null where the edge is one. */
+  readonly strapMm: number | null;
+  /** Cups of two sides that differ: pieces of their own names, or the halves of pieces that a whole garment parts later. */
+  readonly apart: "pieces" | "halves";
 }
 
 /** The cup of one side; `side` is null where one serves both. */
@@ -42,20 +47,29 @@ export function cupOfBreast(side: BodySide | null, measures: BreastMeasures, mad
     return side === null
       ? breast
       : { ok: false, problem: { ...breast.problem, message: `${sideWord(side)}: ${breast.problem.message}` } };
-  const parts = cupPatches(breast.value, made.seams, made).map((patch) => flatCup(breast.value, patch));
-  const pieces = parts.map((part) => pieceOf(part, parts, side, made));
+  const { strapMm } = made;
+  const strap = strapMm === null ? {} : { strap: strapAngle(breast.value, strapMm) };
+  const parts = cupPatches(breast.value, made.seams, made).map((patch) =>
+    flatCup(breast.value, { ...patch, ...strap }),
+  );
+  const named = made.apart === "halves" ? null : side;
+  const pieces = parts.map((part) => cupPieceOf(part, parts, named, made));
   return {
     ok: true,
     value: { side, breast: breast.value, parts, pieces, numbers: numbersOf(breast.value, parts, side, measures, made) },
   };
 }
 
+/** True for what lies above the widest line of the root: where a cup ends, or meets a strap. */
+const isUpper = ({ kind }: CupEdge): boolean => kind !== "seam" && kind !== "wire";
+
 const sideWord = (side: BodySide): string => (side === "left" ? "Left" : "Right");
 
 /** Name of a piece of a cup within a draft. */
 const pieceId = (id: string, side: BodySide | null): string => (side === null ? id : `${id}${sideWord(side)}`);
 
-function pieceOf(
+/** A piece of a cup laid flat, as it is cut. */
+export function cupPieceOf(
   { patch, edges: flat }: FlatCup,
   parts: readonly FlatCup[],
   side: BodySide | null,
@@ -66,7 +80,7 @@ function pieceOf(
       id: edge.id,
       role: edge.kind === "seam" ? "cup" : edge.kind,
       lines: edge.lines.map((line) => mapped(line, ({ x, y }) => point(x / (1 + made.strain), y / (1 + made.strain)))),
-      ...(edge.kind === "top" ? made.top : { finish: "seam" as const, allowanceMm: made.seamMm }),
+      ...(isUpper(edge) ? made.top : { finish: "seam" as const, allowanceMm: made.seamMm }),
       seam: edge.kind === "seam" ? partnerOf(patch.id, edge, parts, side) : null,
     }),
   );

@@ -7,7 +7,7 @@ import { edge, grainAt, lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { choiceOption, countOption, numberOption, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
 import type { Recipe } from "../recipe.ts";
-import { RECTANGLE_KINDS } from "./kinds.ts";
+import { RECTANGLE_KINDS, type RectangleKind } from "./kinds.ts";
 
 /** Straps, ties, bands, loops, bindings and casings: strips by their finished width and length. */
 export const rectangle: Recipe = {
@@ -39,35 +39,7 @@ function draw(given: Given): Result<Draft> {
   const [width, length, count] = [given.number("width"), given.number("length"), given.number("count")];
   if (!Number.isInteger(count)) return fail("option-outside", `Expected count to be a whole number, but got ${count}.`);
   const widthMm = kind.widthMm(width);
-  const seamMm = given.number("seam_allowance");
-  const made = (sewn: boolean) =>
-    sewn ? ({ finish: "seam", allowanceMm: seamMm } as const) : ({ finish: "raw", allowanceMm: 0 } as const);
-  const corners = [point(0, 0), point(length, 0), point(length, widthMm), point(0, widthMm)] as const;
-  const side = (id: string, from: 0 | 1 | 2 | 3, sewn: boolean) =>
-    edge(
-      id,
-      id.startsWith("end") ? "end" : "long",
-      [straight(corners[from], corners[((from + 1) % 4) as 0])],
-      made(sewn),
-    );
-  const piece: Piece = {
-    id: kind.id,
-    name: kind.name,
-    count,
-    onFold: false,
-    mirrored: false,
-    role: kind.id === "casing" ? "casing" : "shell",
-    edges: [
-      side("top", 0, kind.sewn),
-      side("endRight", 1, kind.endsSewn),
-      side("bottom", 2, kind.sewn),
-      side("endLeft", 3, kind.endsSewn),
-    ],
-    levels: [],
-    grain: grainAt(length / 2, 0, widthMm),
-    notches: [],
-    links: [],
-  };
+  const piece = stripPiece(kind, { width, length, count, seamMm: given.number("seam_allowance") });
   const setting = term("setting", "length");
   return ok({
     recipe: rectangle.id,
@@ -89,4 +61,45 @@ function draw(given: Given): Result<Draft> {
     rollMm: given.number("roll_width"),
     notes: [],
   });
+}
+
+/** What a strip is cut to: finished width and length, how many, and what is added at its seams. mm */
+export interface StripCut {
+  readonly width: number;
+  readonly length: number;
+  readonly count: number;
+  readonly seamMm: number;
+}
+
+/** A strip as a piece. */
+export function stripPiece(kind: RectangleKind, { width, length, count, seamMm }: StripCut): Piece {
+  const widthMm = kind.widthMm(width);
+  const made = (sewn: boolean) =>
+    sewn ? ({ finish: "seam", allowanceMm: seamMm } as const) : ({ finish: "raw", allowanceMm: 0 } as const);
+  const corners = [point(0, 0), point(length, 0), point(length, widthMm), point(0, widthMm)] as const;
+  const side = (id: string, from: 0 | 1 | 2 | 3, sewn: boolean) =>
+    edge(
+      id,
+      id.startsWith("end") ? "end" : "long",
+      [straight(corners[from], corners[((from + 1) % 4) as 0])],
+      made(sewn),
+    );
+  return {
+    id: kind.id,
+    name: kind.name,
+    count,
+    onFold: false,
+    mirrored: false,
+    role: kind.id === "casing" ? "casing" : "shell",
+    edges: [
+      side("top", 0, kind.sewn),
+      side("endRight", 1, kind.endsSewn),
+      side("bottom", 2, kind.sewn),
+      side("endLeft", 3, kind.endsSewn),
+    ],
+    levels: [],
+    grain: grainAt(length / 2, 0, widthMm),
+    notches: [],
+    links: [],
+  };
 }

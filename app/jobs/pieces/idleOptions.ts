@@ -1,0 +1,32 @@
+import type { SetOptions } from "../../../core/pieces/index.ts";
+
+/** When an option says something, by what others are set to. */
+const SAYS: Readonly<Record<string, (set: SetOptions) => boolean>> = {
+  plunge_line: ({ neck }) => neck === "plunge",
+  halter_from_centre: ({ back }) => back === "halter",
+  sling_shift: ({ sling }) => sling === "net",
+  strap_length: isToldIn("strap_width"),
+  wire_length_right: isToldIn("wire_length"),
+  wire_tips_right: isToldIn("wire_tips"),
+  wire_spring: isToldIn("wire_tips"),
+  fold_top: isToldIn("wire_length"),
+  fold_bridge: isToldIn("wire_length"),
+  raise: isToldIn("wire_length"),
+  back_height: ({ back }) => back !== "hooks",
+  hook_rows: hasHooks,
+  hook_tape: hasHooks,
+  tape_width: hasHooks,
+};
+
+/** Options that say nothing as others are set. */
+export const idleOptions = (set: SetOptions): string[] =>
+  Object.entries(SAYS).flatMap(([id, says]) => (says(set) ? [] : [id]));
+
+function isToldIn(id: string) {
+  return (set: SetOptions): boolean => typeof set[id] === "number" && set[id] > 0;
+}
+
+/** A soft bra may be pulled on; a wired one always closes. */
+function hasHooks({ back }: SetOptions): boolean {
+  return back !== "fold";
+}

@@ -1,0 +1,56 @@
+import { fail, ok, type Result } from "../../../result.ts";
+import type { Draft } from "../../draft.ts";
+import type { Edge, Point } from "../../geometry/index.ts";
+import type { EdgeRole, Piece, PieceEdge } from "../../piece/index.ts";
+
+/** True for a piece of the band, whose girth is planned; cups, slings and strips are none. */
+export const isOfBand = ({ round }: Pick<Draft, "round">, { id, half }: Piece): boolean =>
+  round.includes(half?.of ?? id);
+
+/** Every piece of a draft changed or left, where it is a bra's. @returns it, or `no-band` where no channel runs along a band. */
+export function onBand(draft: Draft, change: (piece: Piece) => Piece): Result<Draft> {
+  if (!hasChannel(draft))
+    return fail(
+      "no-band",
+      "Expected the pieces of a bra, a band with the line its cups stand on, but none of these has one.",
+    );
+  return ok({ ...draft, pieces: draft.pieces.map(change) });
+}
+
+/** True where a band and cups meet along a channel. */
+export const hasChannel = (draft: Draft): boolean =>
+  draft.pieces.some((piece) => isOfBand(draft, piece) && piece.edges.some(({ role }) => role === "wire"));
+
+/** An edge of a role, with its place among the edges; null where the piece has none. */
+export function edgeIn({ edges }: Piece, role: EdgeRole): { readonly edge: PieceEdge; readonly at: number } | null {
+  const at = edges.findIndex((one) => one.role === role);
+  const edge = edges[at];
+  return edge ? { edge, at } : null;
+}
+
+/** A piece with some of its edges drawn anew, by their place among them; neighbours of one that moved begin and end where it does. */
+export function redrawn(piece: Piece, drawn: ReadonlyMap<number, readonly Edge[]>): Piece {
+  const count = piece.edges.length;
+  const linesAt = (at: number) => drawn.get((at + count) % count);
+  const edges = piece.edges.map((edge, at): PieceEdge => {
+    const own = linesAt(at);
+    if (own) return { ...edge, lines: own };
+    const [start, end] = [linesAt(at - 1)?.at(-1)?.to, linesAt(at + 1)?.[0]?.from];
+    return start || end ? { ...edge, lines: ended(edge.lines, start, end) } : edge;
+  });
+  return { ...piece, edges };
+}
+
+/** Lines that begin and end elsewhere; handles go with their ends. */
+function ended(lines: readonly Edge[], start: Point | undefined, end: Point | undefined): Edge[] {
+  return lines.map((line, at) => {
+    const from = at === 0 && start ? start : line.from;
+    const to = at === lines.length - 1 && end ? end : line.to;
+    if (line.kind === "straight") return { ...line, from, to };
+    const shift = (handle: Point, by: Point, old: Point): Point => ({
+      x: handle.x + by.x - old.x,
+      y: handle.y + by.y - old.y,
+    });
+    return { ...line, from, leave: shift(line.leave, from, line.from), arrive: shift(line.arrive, to, line.to), to };
+  });
+}
