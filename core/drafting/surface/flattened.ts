@@ -26,6 +26,9 @@ const SETTLED = 1e-5;
 /** How far a step is held back, as a part of the springs' own stiffness. */
 const [HELD_FIRST, HELD_LEAST, HELD_MOST] = [1e-3, 1e-7, 1e6] as const;
 
+/** A sewn thread far off its length would hold the whole from turning: it is taken for so many times as stiff as others there. */
+const TURNING = 1000;
+
 /** Threads are about so long, mm: what is held back is counted against the stiffness of one. */
 const TYPICAL_MM = 8;
 
@@ -118,7 +121,7 @@ function steppedFrom(springs: Springs, places: Float64Array, held: number): Floa
     pulled(b, -force * x);
     pulled(b + 1, -force * y);
     // A stretched spring also holds against being turned; one that is pushed together would buckle, and is taken to hold nothing there.
-    const turning = k * Math.max(0, 1 - (mm[at] as number) / now);
+    const turning = Math.min(k, TURNING / (mm[at] as number)) * Math.max(0, 1 - (mm[at] as number) / now);
     const [xx, xy, yy] = [k * x * x + turning * y * y, (k - turning) * x * y, k * y * y + turning * x * x];
     for (const end of [a, b]) {
       matrix.add(end, end, xx);
