@@ -29,6 +29,7 @@ export const jobsRoutes: RouteConfigEntry[] = [
     route("sign-off", "jobs/sign-off/route.tsx"),
     route("prototypes/:number", "jobs/prototype/route.tsx"),
     route("prototypes/:number/pieces", "jobs/prototype-pieces/route.tsx"),
+    route("prototypes/:number/traced", "jobs/traced/route.tsx"),
     route("prototypes/:number/fitting", "jobs/fitting/route.tsx"),
   ]),
 ];

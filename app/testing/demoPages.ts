@@ -54,6 +54,8 @@ export const PAGES: readonly string[] = [
   "/jobs/new?wearer=1",
   ...JOBS.flatMap((job) => JOB_PAGES.split(" ").map((page) => `/jobs/${job}${page ? `/${page}` : ""}`)),
   "/jobs/1/prototypes/1",
+  "/jobs/8/prototypes/3/traced",
+  "/jobs/8/prototypes/3/traced?of=briefPieces&piece=back&edge=leg",
   "/jobs/1/prototypes/1/fitting",
   "/jobs/1/prototypes/2/fitting",
   "/jobs/1/pieces?draw=stripPieces",

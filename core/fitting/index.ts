@@ -20,6 +20,7 @@ export { type LengthChanging, lengthEffects } from "./change/lengthEffects.ts";
 export { holdsBack, linkedFor, ticked } from "./change/linkedLines.ts";
 export { changePartSchema } from "./change/partSchema.ts";
 export { isTaken, ownFromStanding, type StandingChange } from "./change/standing.ts";
+export { TRACED_REMEDY, type TracedCurve, tracedSchema } from "./change/traced.ts";
 export {
   type DecidedChange,
   type DecidedOn,

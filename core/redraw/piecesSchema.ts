@@ -1,5 +1,6 @@
 import { type TSchema, Type } from "typebox";
 import { draftSchema } from "../drafting/index.ts";
+import { tracedSchema } from "../fitting/index.ts";
 import { PIECES_IDS } from "../pieces/index.ts";
 import { closed, list, word } from "../schemaParts.ts";
 
@@ -23,7 +24,7 @@ export const piecesSchema = closed({
       calls: many(
         closed({
           operation: word(),
-          params: Type.Record(word(), Type.Union([Type.Number(), word()])),
+          params: Type.Record(word(), Type.Union([Type.Number(), word(), tracedSchema().properties.points])),
           onSide: Type.Optional(Type.Enum(["left", "right"])),
         }),
       ),

@@ -1,5 +1,5 @@
 import type { Change, CheckResult, Finding, Fitting, Judgement, Reading } from "../../core/fitting/index.ts";
-import { readDetail, readLinked, readParts } from "../../formats/kept/columns.ts";
+import { readDetail, readLinked, readParts, readTraced } from "../../formats/kept/columns.ts";
 import { readColumn } from "../db/index.ts";
 
 /** Rows of the fitting tables as the driver gives them, and how each becomes a domain object. */
@@ -68,6 +68,7 @@ export interface ChangeRow {
   line: string;
   blend: string;
   parts: string;
+  traced: string | null;
   strain: number | null;
   share: number | null;
   proposed_mm: number | null;
@@ -149,6 +150,7 @@ export const changeFrom = (row: ChangeRow): Change => ({
   line: row.line,
   blend: row.blend,
   parts: readColumn(readParts, row.parts),
+  ...(row.traced === null ? {} : { traced: readColumn(readTraced, row.traced) }),
   strain: row.strain,
   share: row.share,
   proposedMm: row.proposed_mm,
@@ -182,6 +184,7 @@ export const changeColumns = (change: Omit<Change, "id" | "findingId" | "cutInto
   line: change.line,
   blend: change.blend,
   parts: JSON.stringify(change.parts),
+  traced: change.traced ? JSON.stringify(change.traced) : null,
   strain: change.strain,
   share: change.share,
   proposed_mm: change.proposedMm,

@@ -1,6 +1,12 @@
 import { Type } from "typebox";
 import { FIGURE_VIEWS } from "../../core/figure/index.ts";
-import { changePartSchema, FINDING_KIND_IDS, PROTOTYPE_KINDS, VERDICTS } from "../../core/fitting/index.ts";
+import {
+  changePartSchema,
+  FINDING_KIND_IDS,
+  PROTOTYPE_KINDS,
+  tracedSchema,
+  VERDICTS,
+} from "../../core/fitting/index.ts";
 import {
   above0,
   closed,
@@ -111,6 +117,7 @@ export const change = closed({
   line: text(),
   blend: text(),
   parts: Type.Optional(list(changePartSchema(), 12)),
+  traced: Type.Optional(tracedSchema()),
   strain: Type.Optional(orNull(Type.Number({ exclusiveMinimum: -1, maximum: 50 }))),
   share: orNull(Type.Number()),
   proposedMm: orNull(mm()),

@@ -10,7 +10,14 @@ import {
   ZONES,
   zoneChoicesSchema,
 } from "../../core/ease/index.ts";
-import { type ChangePart, changePartSchema, type Finding, type LinkedLine } from "../../core/fitting/index.ts";
+import {
+  type ChangePart,
+  changePartSchema,
+  type Finding,
+  type LinkedLine,
+  type TracedCurve,
+  tracedSchema,
+} from "../../core/fitting/index.ts";
 import type { Job, SignOff } from "../../core/job/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { WRAP_COUNTS, type WrapEdge } from "../../core/torso/index.ts";
@@ -82,6 +89,8 @@ export const readDetail = column<Finding["detail"]>(
 );
 
 export const readParts = column<readonly ChangePart[]>("the parts of a change", Type.Array(changePartSchema()));
+
+export const readTraced = column<TracedCurve>("the traced curve of a change", tracedSchema());
 
 export const readLinked = column<readonly LinkedLine[]>(
   "the linked pieces of a change",

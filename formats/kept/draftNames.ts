@@ -39,6 +39,7 @@ export const DRAFT_KINDS = {
   "strike-test": "workshop",
   style: "workshop",
   "swatch-test": "workshop",
+  traced: "job",
   wearer: "wearer",
   "wearer-new": "anybody",
   working: "job",

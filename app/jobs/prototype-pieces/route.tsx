@@ -38,7 +38,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const under = prototypes.find((one) => one.number === over);
   const words = changeWords(jobChanges(fittings, ownChanges));
   return {
-    ...{ jobId: job.id, number, others, over, words },
+    ...{ jobId: job.id, number, others, over, words, isLast: prototypes.at(-1)?.number === number },
     pieces: await pieces.ofPrototype(prototype.id),
     old: under ? (await pieces.ofPrototype(under.id)).map(({ id, draft }) => ({ id, draft })) : [],
   };
@@ -58,7 +58,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 );
 
 export default function PrototypePieces({ loaderData, actionData }: Route.ComponentProps) {
-  const { jobId, number, others, over, pieces, old, words } = loaderData;
+  const { jobId, number, others, over, pieces, old, words, isLast } = loaderData;
   const lengths = useLengths();
   const unsaved = actionData as Unsaved | undefined;
   const address = `/jobs/${jobId}/prototypes/${number}`;
@@ -99,6 +99,11 @@ export default function PrototypePieces({ loaderData, actionData }: Route.Compon
             })),
           ]}
         />
+      ) : null}
+      {isLast && pieces.some(({ draft }) => draft.pieces.length > 0) ? (
+        <Typography sx={{ mb: 2 }}>
+          A bent ruler was laid to the body? <TextLink to={`${address}/traced`}>Lay its curve over an edge</TextLink>.
+        </Typography>
       ) : null}
       {pieces.map(({ id, from, draft, steps }) => (
         <Box component="section" key={id} aria-labelledby={`pieces-${id}`} sx={{ mb: 4 }}>

@@ -2,6 +2,7 @@ import type { Zone } from "../../ease/index.ts";
 import type { Judgement } from "../decide/judgement.ts";
 import type { FindingSide } from "../finding/findingSide.ts";
 import type { SpotId } from "../finding/spot.ts";
+import type { TracedCurve } from "./traced.ts";
 
 /** The maker's word: a proposal taken, altered, put off or refused; `own` for a change that no finding asked for. */
 export type Decision = "accepted" | "altered" | "waiting" | "refused" | "own";
@@ -62,6 +63,8 @@ export interface ChangePlace {
   readonly blend: string;
   /** Its amounts piece by piece, where they differ; empty where one amount is meant for all of its pieces. */
   readonly parts: readonly ChangePart[];
+  /** The curve that an edge is brought toward; left out where the change is none of that. */
+  readonly traced?: TracedCurve;
 }
 
 /** What the maker decided, about a finding or of her own accord. Amounts in mm, signed. */

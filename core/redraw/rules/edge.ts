@@ -1,5 +1,5 @@
 import { type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
-import type { Change } from "../../fitting/index.ts";
+import type { Change, TracedCurve } from "../../fitting/index.ts";
 import { cupsIn, drawCup } from "./cup.ts";
 import { drawDart } from "./dart.ts";
 import { call, type Drawn, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
@@ -9,6 +9,7 @@ const NECKS: Readonly<Partial<Record<Change["spot"], "front" | "back">>> = { nec
 
 /** Where a wedge or more room at an edge goes; each remedy by its name. */
 export const drawEdge: DrawRule = (change, draft) => {
+  if (change.traced) return tracedOver(change.traced, draft);
   if (change.amountMm === null) return NO_AMOUNT;
   const { remedy, amountMm } = change;
   if (remedy === "wedge")
@@ -37,4 +38,12 @@ function seat(draft: Draft, amount: number): Drawn {
   const half = edgeLength(leg) / 2;
   const params = { piece: "back", edge: "leg", amount, fullFrom: half, fullTo: half };
   return { calls: [call("letOut", { ...params, blendBefore: half, blendAfter: half })] };
+}
+
+/** An edge brought toward a curve traced on the body, where these are its pieces. */
+function tracedOver({ piece: id, edge, points, share }: TracedCurve, draft: Draft): Drawn {
+  const piece = draft.pieces.find((one) => one.id === id);
+  if (!piece?.edges.some((one) => one.id === edge))
+    return instead(`It was traced for the ${edge} of ${id}, which is none of these pieces.`);
+  return { calls: [call("trace", { piece: id, edge, points, share })] };
 }

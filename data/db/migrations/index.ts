@@ -11,6 +11,7 @@ import { fittingRecord } from "./0009_fitting_record.ts";
 import { apartAndKnown } from "./0010_apart_and_known.ts";
 import { formats } from "./0011_formats.ts";
 import { pieces } from "./0012_pieces.ts";
+import { traced } from "./0013_traced.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -27,6 +28,7 @@ export const MIGRATIONS: readonly Migration[] = [
   apartAndKnown,
   formats,
   pieces,
+  traced,
 ];
 
 /**

@@ -3,7 +3,7 @@ import { fail, ok, type Result } from "../../../core/result.ts";
 import { withinLimit } from "../../textLimit.ts";
 import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
 import { activePart } from "./activePart.ts";
-import { outlinesOf } from "./outlinesOf.ts";
+import { type Outline, outlinesOf } from "./outlinesOf.ts";
 import { millimetresOf } from "./unit.ts";
 
 /** Groups of our own files: which line of a piece lies in each; the others follow from them. */
@@ -29,6 +29,35 @@ const SILENT: ReadonlySet<string> = new Set(["svg", "g", "defs", "style", "title
  * @returns them; or `file-too-large`, `svg-active` where it holds a script or leads out, `svg-unreadable`, `unit-unknown`, `no-pieces`.
  */
 export function readSvg(text: string, unitMm?: number): Result<TracedPieces> {
+  const opened = openedSvg(text, unitMm);
+  if (!opened.ok) return opened;
+  const { root, mm } = opened.value;
+  const { passOver, told } = passingOver();
+  const pieces = piecesOf(root, mm, passOver);
+  if (pieces.length === 0)
+    return fail("no-pieces", "Expected closed outlines, but the file has none: join the ends of each piece's line.");
+  return ok({ pieces, passedOver: told() });
+}
+
+/**
+ * Every line an SVG draws, open ones too, whatever group it lies in.
+ * @returns them, or what {@link readSvg} refuses of the file itself.
+ */
+export function linesOfSvg(text: string, unitMm?: number): Result<readonly Outline[]> {
+  const opened = openedSvg(text, unitMm);
+  if (!opened.ok) return opened;
+  const { root, mm } = opened.value;
+  const lines = (node: INode, transforms: readonly string[], depth: number): Outline[] => {
+    if (depth > DEEPEST || node.name === "defs") return [];
+    const { transform } = node.attributes;
+    const here = transform ? [...transforms, transform] : transforms;
+    return [...(outlinesOf(node, here, mm) ?? []), ...node.children.flatMap((child) => lines(child, here, depth + 1))];
+  };
+  return ok(lines(root, [], 0).filter((line) => line.lines.length > 0));
+}
+
+/** An SVG that may be read, and how long its unit is. */
+function openedSvg(text: string, unitMm: number | undefined): Result<{ readonly root: INode; readonly mm: number }> {
   const limited = withinLimit(text, LONGEST_TEXT);
   if (!limited.ok) return limited;
   const active = activePart(text);
@@ -45,11 +74,7 @@ export function readSvg(text: string, unitMm?: number): Result<TracedPieces> {
       "unit-unknown",
       "Expected the file to say its width in mm, cm, in, pt or pc, but it does not: say how many mm a unit of it is.",
     );
-  const { passOver, told } = passingOver();
-  const pieces = piecesOf(root, mm, passOver);
-  if (pieces.length === 0)
-    return fail("no-pieces", "Expected closed outlines, but the file has none: join the ends of each piece's line.");
-  return ok({ pieces, passedOver: told() });
+  return ok({ root, mm });
 }
 
 function parsed(text: string): INode | null {
