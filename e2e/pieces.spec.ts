@@ -1,16 +1,9 @@
-import { readFileSync } from "node:fs";
-import type { Locator, Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
+import { begins } from "./printed.ts";
 import { expect, expectAccessible, test } from "./test.ts";
 
 const drawing = (page: Page) => page.getByRole("img", { name: /^Brief or bikini bottom/ });
 const edges = (page: Page) => page.getByRole("table", { name: "Edges of the pieces" });
-
-/** The first letters of a file that a press gives. */
-async function begins(page: Page, pressed: Locator, letters: number): Promise<string> {
-  const download = page.waitForEvent("download");
-  await pressed.click();
-  return readFileSync(await (await download).path(), "latin1").slice(0, letters);
-}
 
 test("pieces are drawn as their options are set, looked at edge by edge, kept and printed", async ({ page }) => {
   await page.goto("/jobs/2/pieces");

@@ -190,7 +190,7 @@ function CurveForm({ edge, start, draft, last, draftForm, unsaved, ofFile }: Cur
             <TextInput name="reason" label="Why" />
           </RecordForm>
         </Box>
-        <FromFile unsaved={ofFile} />
+        <FromFile key={JSON.stringify(ofFile)} unsaved={ofFile} />
       </Box>
       <LaidOver lines={edge.lines} typed={typed} />
     </Box>

@@ -3,6 +3,7 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import type { CupSurface, DraftFacts } from "../../../../core/drafting/index.ts";
 import { plainTable } from "../../../frame/plainTable.ts";
+import { FlatStrain } from "./FlatStrain.tsx";
 import { SurfaceViews } from "./SurfaceViews.tsx";
 import { Turnable } from "./Turnable.tsx";
 import { useSurfaces } from "./useSurfaces.ts";
@@ -26,6 +27,7 @@ export function CupSurfaces({ recipe, facts }: { recipe: string; facts: DraftFac
             {surface.side === null ? "Both sides" : surface.side === "left" ? "Left" : "Right"}
           </Typography>
           <SurfaceViews surface={surface} />
+          <FlatStrain surface={surface} />
           <Strains surface={surface} />
         </Paper>
       ))}

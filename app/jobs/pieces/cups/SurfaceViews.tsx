@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import type { CupSurface, Place3 } from "../../../../core/drafting/index.ts";
 import { drawingStyle } from "../../calculation/drawing.ts";
-import { strainTone } from "./strainTone.ts";
+import { PatchMark, ToneFace } from "./ToneFace.tsx";
 
 /** A way of looking at a surface: what goes across, what goes down, and what lies nearer to the eye. */
 interface View {
@@ -68,14 +68,7 @@ function ViewDrawing({ surface, view, label }: { surface: CupSurface; view: View
       sx={{ ...drawingStyle, maxHeight: 240, width: "100%" }}
     >
       {faces.map(({ places, strain }, at) => (
-        <g key={at.toString()}>
-          <polygon points={places.map(placed).join(" ")} fill="var(--stz-palette-background-paper)" />
-          <polygon
-            points={places.map(placed).join(" ")}
-            fill={strainTone(strain).gives ? "var(--stz-palette-primary-main)" : "var(--stz-palette-bench-thread)"}
-            fillOpacity={strainTone(strain).part * 0.8}
-          />
-        </g>
+        <ToneFace key={at.toString()} points={places.map(placed).join(" ")} strain={strain} />
       ))}
       {surface.patches.flatMap(({ id, border }) =>
         (["seam", "root"] as const).map((part) => (
@@ -91,12 +84,7 @@ function ViewDrawing({ surface, view, label }: { surface: CupSurface; view: View
       {surface.patches.map(({ id, middle }, at) =>
         // What lies behind the apex is not seen from here.
         view.hides && view.near(middle) < view.near(apex) - BEHIND ? null : (
-          <g key={id} transform={`translate(${placed(middle)})`}>
-            <circle r={8} fill="var(--stz-palette-background-paper)" stroke="var(--stz-palette-bench-ink)" />
-            <text fontSize={11} textAnchor="middle" dominantBaseline="central" fontWeight={700}>
-              {at + 1}
-            </text>
-          </g>
+          <PatchMark key={id} at={placed(middle)} number={at + 1} />
         ),
       )}
     </Box>

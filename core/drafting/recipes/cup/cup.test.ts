@@ -134,9 +134,10 @@ describe("a cup to be looked at", () => {
     ]);
     for (const { faces, border, low, high } of surfaces.value.flatMap(({ patches }) => patches)) {
       expect(faces.length).toBeGreaterThan(40);
-      for (const { places, strain } of faces) {
+      for (const { places, flat, strain } of faces) {
         expect(Math.min(...places.map(({ z }) => z))).toBeGreaterThanOrEqual(0);
         expect(Number.isFinite(strain)).toBe(true);
+        expect(flat).toHaveLength(places.length);
       }
       for (const { z } of border.root) expect(z).toBeCloseTo(0, 6);
       expect(low).toBeLessThan(high);

@@ -1,9 +1,12 @@
+import { type Point, point } from "../../geometry/index.ts";
 import { netPlace, type Place3 } from "../../surface/index.ts";
 import type { CupOfBreast } from "./cupSide.ts";
 
 /** A small face of a cup's surface, with how much longer the flat piece is there than the surface: below 0 the cloth has to give. */
 export interface CupFace {
   readonly places: readonly Place3[];
+  /** The same corners on the piece laid flat, mm, before the cup strain is taken off. */
+  readonly flat: readonly Point[];
   readonly strain: number;
 }
 
@@ -35,6 +38,8 @@ export const cupSurface = ({ side, parts }: CupOfBreast): CupSurface => ({
   patches: parts.map(({ patch, net, flat, strain }) => {
     const { columns, rows } = net;
     const at = (column: number, row: number) => net.places[netPlace(net, column, row)] as Place3;
+    // A cup is drawn as the left one is seen from before it.
+    const flatAt = ({ x, y }: Point): Point => (side === "right" ? point(-x, y) : point(x, y));
     const felt = strainAtPlaces(flat.threads, flat.strains, net.places.length);
     const stops = stopsTo(columns + 1, ALONG);
     const steps = stopsTo(rows - 1, ACROSS);
@@ -50,6 +55,7 @@ export const cupSurface = ({ side, parts }: CupOfBreast): CupSurface => ({
         ] as const;
         return {
           places: corners.map(([c, r]) => at(c, r)),
+          flat: corners.map(([c, r]) => flatAt(flat.places[netPlace(net, c, r)] as Point)),
           strain: corners.reduce((sum, [c, r]) => sum + (felt[netPlace(net, c, r)] ?? 0), 0) / corners.length,
         };
       });
