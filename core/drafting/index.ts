@@ -21,3 +21,4 @@ export * from "./piece/index.ts";
 export * from "./recipes/index.ts";
 export * from "./stated/index.ts";
 export * from "./surface/index.ts";
+export * from "./triangles/index.ts";

@@ -59,6 +59,38 @@ itActs([
     foreign: ["/jobs/99/pieces"],
   },
   {
+    does: "reads pieces in at the scale of a drawn mark",
+    address: "/jobs/2/pieces",
+    right: {
+      ...{ intent: "file", version: "0", unit: "cm", outline: "seam", fileUnit: "mark" },
+      file: svg(BOX.replace("<path", '<path d="M0 90 L 50 90"/><path')),
+    },
+    gives: "/jobs/2/pieces?draw=ownPieces",
+    wrong: [
+      [{ file: svg(BOX) }, ["file"]],
+      [{ file: new File(["0\nEOF"], "front.dxf") }, ["file"]],
+    ],
+  },
+  {
+    does: "builds a piece from its lengths",
+    address: "/jobs/2/pieces",
+    right: {
+      ...{ intent: "built", version: "0", builtName: "Side panel" },
+      ...{ builtEdges: "210 95 180 90", builtAcross: "1-3 226" },
+    },
+    gives: "/jobs/2/pieces?draw=ownPieces",
+    wrong: [
+      [{ builtName: "" }, ["builtName"]],
+      [{ builtEdges: "210 wide 180 90" }, ["builtEdges"]],
+      [{ builtEdges: "" }, ["builtEdges"]],
+      [{ builtAcross: "1-3" }, ["builtAcross"]],
+      [{ builtAcross: "" }, ["builtEdges"]],
+      [{ builtAcross: "1-3 500" }, ["builtEdges"]],
+    ],
+    stale: 409,
+    foreign: ["/jobs/99/pieces"],
+  },
+  {
     does: "takes the edges of the wearer's wrap",
     address: "/jobs/4/pieces",
     right: { intent: "wrap", wrap: "1", version: "1" },

@@ -27,7 +27,7 @@ import { CupSurfaces } from "./cups/CupSurfaces.tsx";
 import { DraftNumbers } from "./DraftNumbers.tsx";
 import { idleOptions } from "./idleOptions.ts";
 import { ReadIn } from "./own/ReadIn.tsx";
-import { readInFile, takeWrap } from "./own/readIn.server.ts";
+import { readInFile, takeBuilt, takeWrap } from "./own/readIn.server.ts";
 import { PrintForm } from "./PrintForm.tsx";
 import { RecipeNav } from "./RecipeNav.tsx";
 
@@ -81,6 +81,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const form = await readForm(request);
   const fields = textsOf(form);
   if (fields.intent === "file") return readInFile(form, jobId, storeOf(context));
+  if (fields.intent === "built") return takeBuilt(fields, jobId, storeOf(context));
   if (fields.intent === "wrap") return takeWrap(fields, jobId, storeOf(context));
   const drawn = isPiecesId(fields.working) ? `?draw=${fields.working}` : "";
   return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces${drawn}`);
@@ -136,7 +137,7 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
         <ReadIn
           version={page.kept.version}
           wraps={wraps}
-          unsaved={unsaved && ["file", "wrap"].includes(unsaved.fields.intent ?? "") ? unsaved : undefined}
+          unsaved={unsaved && ["file", "wrap", "built"].includes(unsaved.fields.intent ?? "") ? unsaved : undefined}
         />
       ) : null}
       {page.kept.version > 0 && isDrawn(page.kept.working) ? (

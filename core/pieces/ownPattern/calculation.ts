@@ -1,6 +1,6 @@
 import { type TSchema, Type } from "typebox";
-import { draftLine, type EdgeFinish } from "../../drafting/index.ts";
-import { list } from "../../schemaParts.ts";
+import { CORNERS, draftLine, type EdgeFinish } from "../../drafting/index.ts";
+import { closed, list } from "../../schemaParts.ts";
 import { WRAP_COUNTS } from "../../torso/index.ts";
 import type { PiecesCalculation } from "../piecesCalculation.ts";
 import { ownFacts } from "./ownFacts.ts";
@@ -20,12 +20,24 @@ const answers = (all: readonly (readonly [string, string])[]) => all.map(([value
 /** Longest edge, and most that is eased in, mm. */
 const [LONGEST_MM, MOST_EASE_MM] = [3000, 200];
 
+/** Most lines across a piece that are measured. */
+const MOST_ACROSS = 60;
+
+const lengthMm = () => Type.Number({ exclusiveMinimum: 0, maximum: 1e5 });
+const corner = () => Type.Integer({ minimum: 1, maximum: CORNERS.most });
+
 const OUTLINES: TSchema = list(
   Type.Object(
     {
       id: Type.String({ maxLength: 20 }),
       count: Type.Integer({ minimum: 1, maximum: 1000 }),
       edges: list(list(draftLine, MOST_LINES), MOST_OWN_EDGES),
+      built: Type.Optional(
+        closed({
+          edges: list(lengthMm(), CORNERS.most),
+          diagonals: list(closed({ from: corner(), to: corner(), mm: lengthMm() }), MOST_ACROSS),
+        }),
+      ),
     },
     { additionalProperties: false },
   ),

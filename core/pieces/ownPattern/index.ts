@@ -1,3 +1,3 @@
 export { ownPattern } from "./calculation.ts";
-export { type FilePiece, takeInPieces, takeInWrap } from "./takeIn.ts";
+export { type FilePiece, takeInBuilt, takeInPieces, takeInWrap } from "./takeIn.ts";
 export { NO_PATTERN, type OwnEdge, type OwnOutline, type OwnPattern } from "./working.ts";

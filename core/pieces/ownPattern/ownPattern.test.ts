@@ -5,7 +5,7 @@ import { evaluate, sampleChange } from "../../testing/index.ts";
 import { explainGirth, explainStated } from "../explainMeasured.ts";
 import { NO_PIECES, type PieceFacts } from "../pieceFacts.ts";
 import { reckonOwn } from "./reckonOwn.ts";
-import { takeInPieces, takeInWrap } from "./takeIn.ts";
+import { takeInBuilt, takeInPieces, takeInWrap } from "./takeIn.ts";
 import { NO_PATTERN, type OwnEdge, type OwnPattern } from "./working.ts";
 
 const edge = (own: Partial<OwnEdge>): OwnEdge => ({
@@ -190,5 +190,35 @@ describe("changes on a pattern from elsewhere", () => {
     expect(redrawn({ edges: WAIST, outlines: [] }, { ...waist, amountMm: null }).steps[0]?.instead).toContain(
       "no amount",
     );
+  });
+});
+
+describe("a piece built from its lengths", () => {
+  const built = (across: readonly { from: number; to: number; mm: number }[]) =>
+    takeInBuilt(NO_PATTERN, "Side panel", { edges: [210, 95, 180, 90], diagonals: across });
+
+  it("is drawn as it was measured, a row an edge, and takes part like one that was read in", () => {
+    const read = built([{ from: 1, to: 3, mm: 226 }]);
+    if (!read.ok) throw new Error(read.problem.message);
+    expect(read.value.edges.map(({ piece, edge: name, length }) => [piece, name, length])).toEqual(
+      [1, 2, 3, 4].map((number) => ["Side panel", `edge ${number}`, null]),
+    );
+    const [piece] = draftOf(read.value).pieces;
+    expect(piece?.edges.map((one) => edgeLength(one)).map((mm) => Number(mm.toFixed(6)))).toEqual([210, 95, 180, 90]);
+    expect(reckonOwn(read.value, facts).notes.join()).toContain("built from 4 edges and a line across; they agree");
+  });
+
+  it("says which length is missed where they do not agree", () => {
+    const read = built([
+      { from: 1, to: 3, mm: 226 },
+      { from: 2, to: 4, mm: 238 },
+    ]);
+    if (!read.ok) throw new Error(read.problem.message);
+    expect(reckonOwn(read.value, facts).notes.join()).toMatch(/do not agree: (edge \d|\d–\d) was measured \d+\.\d mm/);
+  });
+
+  it("that is none is refused with what is missing", () => {
+    const loose = built([]);
+    expect(loose.ok ? null : loose.problem.message).toMatch(/corner 3 can still turn/);
   });
 });

@@ -1,5 +1,5 @@
 import { TRUNK_PARTS } from "../../body/index.ts";
-import { checkDraft, type Draft, type StatedEdge, TRUNK_LOOP } from "../../drafting/index.ts";
+import { builtPiece, checkDraft, type Draft, type StatedEdge, TRUNK_LOOP } from "../../drafting/index.ts";
 import { levelName } from "../levelName.ts";
 import type { PieceFacts } from "../pieceFacts.ts";
 import type { PiecesReckoning } from "../reckonPieces.ts";
@@ -43,14 +43,37 @@ export function reckonOwn({ edges, outlines }: OwnPattern, { drawn, numbers }: P
     // Without a drawn piece the rules of drawn lines say nothing.
     checks: checkDraft(draft).filter(({ id }) => draft.pieces.length > 0 || OF_LENGTHS.has(id)),
     numbers: levels.some((level) => level === TRUNK_LOOP) ? numbers : [],
-    notes:
-      unplanned.length === 0
+    notes: [
+      ...(unplanned.length === 0
         ? []
         : [
             `Not planned, so not held against anything: ${unplanned.map((level) => `the ${levelName(level).toLowerCase()}`).join(", ")}.`,
-          ],
+          ]),
+      ...outlines.flatMap((outline) => builtNote(outline, edges)),
+    ],
   };
 }
+
+/** How well the lengths of a piece that was built from them agree. */
+function builtNote({ id, built }: OwnPattern["outlines"][number], edges: readonly OwnEdge[]): string[] {
+  const name = edges.find(({ line }) => line.startsWith(`${id}.`))?.piece;
+  if (!built || name === undefined) return [];
+  const piece = builtPiece(built.edges, built.diagonals);
+  if (!piece.ok) return [`${name}: ${piece.problem.message}`];
+  const { lengths, misfitMm } = piece.value;
+  const worst = lengths.reduce((most, one) =>
+    Math.abs(one.drawnMm - one.measuredMm) > Math.abs(most.drawnMm - most.measuredMm) ? one : most,
+  );
+  const from = `${name} is built from ${built.edges.length} edges and ${built.diagonals.length === 1 ? "a line" : `${built.diagonals.length} lines`} across`;
+  return misfitMm < AGREES_MM
+    ? [`${from}; they agree.`]
+    : [
+        `${from}; they do not agree: ${worst.name} was measured ${worst.measuredMm.toFixed(1)} mm and is drawn ${worst.drawnMm.toFixed(1)} mm, the others are missed by less. Measure again, or the piece did not lie flat.`,
+      ];
+}
+
+/** Lengths that are missed by less agree, mm: no tape is finer. */
+const AGREES_MM = 0.5;
 
 const statedEdge = (edge: OwnEdge): StatedEdge => {
   const level = levelOf(edge);

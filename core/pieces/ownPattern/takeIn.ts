@@ -1,4 +1,4 @@
-import { atCorners, clockwise, type Edge, seamLine } from "../../drafting/index.ts";
+import { atCorners, builtPiece, clockwise, type Edge, outlineOfBuilt, seamLine } from "../../drafting/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import type { WrapEdge } from "../../torso/index.ts";
 import {
@@ -58,6 +58,31 @@ export function takeInPieces(
     ];
   }
   return withinLimits({ edges, outlines });
+}
+
+/**
+ * A pattern with a piece built from its measured edges and lines across beside what it has: a row an edge.
+ * @returns it; what {@link builtPiece} finds wrong; or `pattern-too-large`.
+ */
+export function takeInBuilt(
+  pattern: OwnPattern,
+  name: string,
+  measured: NonNullable<OwnOutline["built"]>,
+): Result<OwnPattern> {
+  const piece = builtPiece(measured.edges, measured.diagonals);
+  if (!piece.ok) return piece;
+  const { edges, outlines } = pruned(pattern);
+  const outline: OwnOutline = {
+    id: freeId(outlines),
+    count: 1,
+    edges: outlineOfBuilt(piece.value).map((line) => [line]),
+    built: measured,
+  };
+  const free = freeName(name.slice(0, LONGEST_NAME), edges);
+  const rows = measured.edges.map((_, at) => ({
+    ...{ ...EDGE, piece: free, edge: `edge ${at + 1}`, length: null, line: lineId(outline.id, at) },
+  }));
+  return withinLimits({ edges: [...edges, ...rows], outlines: [...outlines, outline] });
 }
 
 /** A pattern with the edges of a wrap that was laid flat beside what it has. @returns it, or `pattern-too-large`. */

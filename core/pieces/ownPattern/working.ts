@@ -1,4 +1,4 @@
-import type { Edge, EdgeFinish } from "../../drafting/index.ts";
+import type { Diagonal, Edge, EdgeFinish } from "../../drafting/index.ts";
 import type { WrapEdge } from "../../torso/index.ts";
 
 /** One edge of a pattern from elsewhere, or one line across a piece of it. */
@@ -25,6 +25,8 @@ export interface OwnOutline {
   readonly id: string;
   readonly count: number;
   readonly edges: readonly (readonly Edge[])[];
+  /** What it was built from, mm, where it was not read in: its edges in order, and lines across between corners. */
+  readonly built?: { readonly edges: readonly number[]; readonly diagonals: readonly Diagonal[] };
 }
 
 /** The pieces of a pattern from elsewhere: bought, inherited, or a wrap that was flattened. */

@@ -1,4 +1,5 @@
 import { type INode, parseSync } from "svgson";
+import { lengthOfEdges } from "../../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import { withinLimit } from "../../textLimit.ts";
 import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
@@ -21,15 +22,18 @@ const DEEPEST = 60;
 /** Elements that draw nothing, or only name things. */
 const SILENT: ReadonlySet<string> = new Set(["svg", "g", "defs", "style", "title", "desc", "metadata", ""]);
 
+/** Whose word counts for the unit: that of the file where it says one, or what was measured in the drawing. */
+export type UnitBy = "file" | "drawn";
+
 /**
  * Reads pieces from an SVG of any program: a piece for each group of ours, else for each closed outline, curves as they are. Nothing of
  * the file is shown or carried out: only the numbers of its lines are taken.
  *
- * @param unitMm millimetres of its unit, where the file itself does not say one that has a length.
+ * @param unitMm millimetres of its unit, where the file itself does not say one that has a length, or `by` is `drawn`.
  * @returns them; or `file-too-large`, `svg-active` where it holds a script or leads out, `svg-unreadable`, `unit-unknown`, `no-pieces`.
  */
-export function readSvg(text: string, unitMm?: number): Result<TracedPieces> {
-  const opened = openedSvg(text, unitMm);
+export function readSvg(text: string, unitMm?: number, by: UnitBy = "file"): Result<TracedPieces> {
+  const opened = openedSvg(text, unitMm, by);
   if (!opened.ok) return opened;
   const { root, mm } = opened.value;
   const { passOver, told } = passingOver();
@@ -43,8 +47,8 @@ export function readSvg(text: string, unitMm?: number): Result<TracedPieces> {
  * Every line an SVG draws, open ones too, whatever group it lies in.
  * @returns them, or what {@link readSvg} refuses of the file itself.
  */
-export function linesOfSvg(text: string, unitMm?: number): Result<readonly Outline[]> {
-  const opened = openedSvg(text, unitMm);
+export function linesOfSvg(text: string, unitMm?: number, by: UnitBy = "file"): Result<readonly Outline[]> {
+  const opened = openedSvg(text, unitMm, by);
   if (!opened.ok) return opened;
   const { root, mm } = opened.value;
   const lines = (node: INode, transforms: readonly string[], depth: number): Outline[] => {
@@ -57,7 +61,11 @@ export function linesOfSvg(text: string, unitMm?: number): Result<readonly Outli
 }
 
 /** An SVG that may be read, and how long its unit is. */
-function openedSvg(text: string, unitMm: number | undefined): Result<{ readonly root: INode; readonly mm: number }> {
+function openedSvg(
+  text: string,
+  unitMm: number | undefined,
+  by: UnitBy,
+): Result<{ readonly root: INode; readonly mm: number }> {
   const limited = withinLimit(text, LONGEST_TEXT);
   if (!limited.ok) return limited;
   const active = activePart(text);
@@ -68,7 +76,7 @@ function openedSvg(text: string, unitMm: number | undefined): Result<{ readonly 
     );
   const root = parsed(text);
   if (!root) return fail("svg-unreadable", "Expected an SVG file, but it cannot be read as one.");
-  const mm = millimetresOf(root.attributes) ?? unitMm ?? null;
+  const mm = by === "drawn" ? (unitMm ?? null) : (millimetresOf(root.attributes) ?? unitMm ?? null);
   if (mm === null)
     return fail(
       "unit-unknown",
@@ -139,4 +147,26 @@ const NOTHING = {
 function freeName(name: string, taken: ReadonlyMap<string, unknown>): string {
   if (!taken.has(name)) return name;
   for (let number = 2; ; number += 1) if (!taken.has(`${name} ${number}`)) return `${name} ${number}`;
+}
+
+/** A drawn mark is so long, mm. */
+export const MARK_MM = 100;
+
+/**
+ * Millimetres of a unit of an SVG by a mark that was drawn in it: its one straight open line is {@link MARK_MM} long.
+ * @returns them; what {@link readSvg} refuses of the file itself; or `mark-not-one` where there is no such line, or several.
+ */
+export function unitByMark(text: string): Result<number> {
+  const read = linesOfSvg(text, 1, "drawn");
+  if (!read.ok) return read;
+  const marks = read.value.filter(
+    ({ lines, closed }) => !closed && lines.length === 1 && lines[0]?.kind === "straight",
+  );
+  const [mark] = marks;
+  if (!mark || marks.length > 1)
+    return fail(
+      "mark-not-one",
+      `Expected one straight open line, the drawn mark of ${MARK_MM} mm, but the file has ${marks.length === 0 ? "none" : marks.length}.`,
+    );
+  return ok(MARK_MM / lengthOfEdges(mark.lines));
 }

@@ -12,9 +12,10 @@ import { PickInput } from "../../../form/PickInput.tsx";
 import { TextInput } from "../../../form/TextInput.tsx";
 import type { Unsaved } from "../../../form/unsaved.ts";
 import { useFormUnit } from "../../../frame/units/useFormUnit.ts";
-import { UNITS } from "./units.ts";
+import { BuiltPiece } from "./BuiltPiece.tsx";
+import { SCALES } from "./units.ts";
 
-interface ReadInProps {
+export interface ReadInProps {
   /** Of the pattern as it is shown: nothing is added to another one. */
   readonly version: number;
   readonly wraps: readonly { readonly id: number; readonly name: string }[];
@@ -40,8 +41,9 @@ export function ReadIn({ version, wraps, unsaved }: ReadInProps) {
           Somebody changed this pattern meanwhile. Nothing was read in; do it again, and it is added to theirs.
         </Alert>
       ) : null}
-      <FileForm key={JSON.stringify([version, unsaved])} version={shown} unsaved={unsaved} />
+      <FileForm key={`file ${JSON.stringify([version, unsaved])}`} version={shown} unsaved={unsaved} />
       <Wraps version={shown} wraps={wraps} error={unsaved?.errors.wrap} />
+      <BuiltPiece key={`built ${JSON.stringify([version, unsaved])}`} version={shown} unsaved={unsaved} />
     </Box>
   );
 }
@@ -71,7 +73,7 @@ function FileForm({ version, unsaved }: Pick<ReadInProps, "version" | "unsaved">
           />
           <Box sx={{ display: "grid", gridTemplateColumns: "repeat(2, minmax(0, 1fr))", columnGap: 1.5 }}>
             <TextInput name="allowance" label="Allowance of cut lines, mm" hint="Taken off all round." />
-            <PickInput name="fileUnit" label="Drawn in, where it does not say" choices={UNITS} first="mm" />
+            <PickInput name="fileUnit" label="Drawn in, where it does not say" choices={SCALES} first="mm" />
           </Box>
           <Button type="submit" variant="outlined" disabled={busy}>
             Read it in

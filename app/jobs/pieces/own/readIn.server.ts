@@ -1,14 +1,25 @@
-import { type OwnPattern, takeInPieces, takeInWrap } from "../../../../core/pieces/index.ts";
+import { type OwnPattern, takeInBuilt, takeInPieces, takeInWrap } from "../../../../core/pieces/index.ts";
 import type { Result } from "../../../../core/result.ts";
 import type { Store } from "../../../../data/store.ts";
-import { DRAWN_KINDS, DRAWN_UNITS, readerOf } from "../../../../formats/drafts/readDrawn.ts";
+import { readDiagonals, readEdgeLengths } from "../../../../formats/drafts/builtText.ts";
+import { DRAWN_KINDS, DRAWN_UNITS, readByMark, readerOf } from "../../../../formats/drafts/readDrawn.ts";
 import { formReader } from "../../../../formats/form/formReader.ts";
-import { choice, group, orElse, orNull, reference, smallOrNone, version } from "../../../../formats/form/index.ts";
+import {
+  choice,
+  group,
+  line,
+  optionalLine,
+  orElse,
+  orNull,
+  reference,
+  smallOrNone,
+  version,
+} from "../../../../formats/form/index.ts";
 import { answerEdit } from "../../../.server/http/answerEdit.ts";
 import { asSent, found, invalid } from "../../../.server/http/answers.ts";
 import { type Fields, textsOf } from "../../../form/unsaved.ts";
 import { workingDraft } from "../../calculation/workingDraft.ts";
-import { UNITS } from "./units.ts";
+import { SCALES } from "./units.ts";
 
 const ID = "ownPieces";
 
@@ -20,7 +31,7 @@ const readFile = formReader(
     fileUnit: orElse(
       choice(
         "a unit",
-        UNITS.map(({ value }) => value),
+        SCALES.map(({ value }) => value),
       ),
       "mm",
     ),
@@ -48,12 +59,34 @@ export async function readInFile(form: FormData, jobId: number, store: Store) {
       "file",
       `Expected a file that ends in ${DRAWN_KINDS.join(" or ")}, but got “${file.name.slice(0, 80)}”.`,
     );
-  const read = reader(await file.text(), DRAWN_UNITS[fileUnit]);
+  const text = await file.text();
+  const read = fileUnit === "mark" ? readByMark(file.name, text) : reader(text, DRAWN_UNITS[fileUnit]);
   if (!read.ok) return refused("file", read.problem.message);
   const { pieces } = read.value;
   return kept(fields, jobId, store, "file", (pattern) =>
     takeInPieces(pattern, pieces, outline === "cut" ? (allowance ?? 0) : 0),
   );
+}
+
+const readBuilt = formReader(
+  group({
+    builtName: line("a name of the piece"),
+    builtEdges: line("the lengths of its edges, round the piece", 400),
+    builtAcross: optionalLine("lines across, one a line", 2000),
+    version: version(),
+  }),
+);
+
+/** Takes a piece that is built from its measured lengths into a job's own pattern, beside what it has. */
+export async function takeBuilt(fields: Fields, jobId: number, store: Store) {
+  const typed = readBuilt(fields);
+  if (!typed.ok) return invalid(fields, typed.errors);
+  const { builtName, builtEdges, builtAcross } = typed.value;
+  const [edges, diagonals] = [readEdgeLengths(builtEdges), readDiagonals(builtAcross)];
+  if (!edges.ok) return invalid(fields, { builtEdges: edges.problem.message });
+  if (!diagonals.ok) return invalid(fields, { builtAcross: diagonals.problem.message });
+  const measured = { edges: edges.value, diagonals: diagonals.value };
+  return kept(fields, jobId, store, "builtEdges", (pattern) => takeInBuilt(pattern, builtName, measured));
 }
 
 const readWrapId = formReader(group({ wrap: reference("a body wrap"), version: version() }));

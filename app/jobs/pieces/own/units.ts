@@ -7,3 +7,6 @@ export const UNITS = [
   { value: "in", label: "inches" },
   { value: "pt", label: "points" },
 ] as const satisfies readonly { readonly value: DrawnUnit; readonly label: string }[];
+
+/** The same, and a mark that was drawn beside the pieces: what it says goes before what the file says. */
+export const SCALES = [...UNITS, { value: "mark", label: "scale of a drawn mark, 100 mm" }] as const;
