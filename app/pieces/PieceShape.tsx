@@ -71,12 +71,13 @@ export function PieceShape({
         ) : null;
       })}
       {old ? <Amounts old={old} now={piece} textMm={textMm} /> : null}
-      {piece.levels.map(({ level, from }) => (
+      {piece.levels.map(({ level, from, to }) => (
         <text
           key={level}
           className="soft"
-          x={from.x + textMm * 0.7}
-          y={from.y + textMm * 0.95}
+          x={Math.min(from.x, to.x) + textMm * 0.7}
+          // Below its line; of one that runs along the lower edge, above it.
+          y={from.y + textMm * (from.y > box.to.y - 2 * textMm ? -0.4 : 0.95)}
           fontSize={textMm * 0.85}
         >
           {levelName(level).toLowerCase()}

@@ -1,6 +1,6 @@
 import { type Draft, statedOf } from "../drafting/index.ts";
+import { lately } from "../lately.ts";
 import { drawPieces, type PiecesId } from "./calculations.ts";
-import { lately } from "./lately.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 
 /** What is to be known of drawn pieces where they are not shown. */

@@ -1,6 +1,6 @@
 import type { CalculatedStyle, Calculation } from "../calculation/index.ts";
 import { type Recipe, recipeOf } from "../drafting/index.ts";
-import { lately } from "./lately.ts";
+import { lately } from "../lately.ts";
 import { freshOptions, optionFields, type SetOptions } from "./optionFields.ts";
 import { NO_PIECES, type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
 import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";

@@ -8,10 +8,13 @@ import {
   breastOf,
   checkDraft,
   cupPatches,
+  cupSurfaces,
   type Draft,
+  type DraftFacts,
   drawBy,
   flatCup,
   operate,
+  QUICK_NET,
   recipeOf,
 } from "../../core/drafting/index.ts";
 import { readDraftFile } from "../../formats/drafts/draftFile.ts";
@@ -68,6 +71,12 @@ export async function draftFigures(): Promise<Figure[]> {
         unit: "ms",
       })),
     { name: "a cup's piece of 480 triangles laid flat, median", value: await flatMs(), unit: "ms", under: 60 },
+    {
+      name: "a moved seam's first answer, both cups, median",
+      value: await firstAnswerMs(examples),
+      unit: "ms",
+      under: 33,
+    },
     { name: "1,000 drafts in a row: growth of memory", value: growthOf(() => void draw(first)), unit: "MB" },
     { name: `${PRINTED} pieces on A4 tiles`, value: await printed(examples.map(draw)), unit: "ms", under: 2000 },
   ];
@@ -89,6 +98,17 @@ async function flatMs(): Promise<number> {
   const lower = cupPatches(breast.value, "crossVertical", { crossMm: 0, uprightMm: 0 })[1];
   if (!lower) throw new Error("A cup has a lower piece.");
   const bench = new Bench({ time: 500 }).add("flat", () => void flatCup(breast.value, lower));
+  await bench.run();
+  return bench.tasks.map(medianMs)[0] ?? Number.NaN;
+}
+
+/** How long the cups of an example take to be shown on the breast by the coarse net, ms. */
+async function firstAnswerMs(
+  examples: readonly { readonly name: string; readonly facts: DraftFacts }[],
+): Promise<number> {
+  const [recipe, example] = [recipeOf("cup"), examples.find(({ name }) => name === "cup")];
+  if (!recipe || !example) throw new Error("There is an example of cups.");
+  const bench = new Bench({ time: 500 }).add("first", () => void cupSurfaces(recipe, example.facts, QUICK_NET));
   await bench.run();
   return bench.tasks.map(medianMs)[0] ?? Number.NaN;
 }

@@ -35,6 +35,7 @@ export const VIEWS: readonly View[] = [
   { name: "torso", address: "/jobs/4/torso" },
   { name: "cups", address: "/jobs/5/cups" },
   { name: "pieces", address: "/jobs/4/pieces" },
+  { name: "bra", address: "/jobs/6/pieces?draw=wiredBraPieces" },
   {
     name: "cup-pieces",
     address: "/jobs/5/pieces",
@@ -59,13 +60,6 @@ export const VIEWS: readonly View[] = [
     name: "old-and-new",
     address: "/jobs/7/prototypes/2/pieces",
     prepare: (page) => page.getByRole("list", { name: "Changes drawn" }).evaluate((list) => list.scrollIntoView()),
-  },
-  {
-    name: "zones",
-    address: "/jobs/7/zones",
-    prepare: async (page) => {
-      await page.getByRole("img", { name: /^Waist: closure pull read and predicted/ }).waitFor();
-    },
   },
   { name: "findings", address: "/findings?stretch=high" },
 ];

@@ -1,4 +1,5 @@
 import { cupVolumeCm3 } from "../../cups/index.ts";
+import { lately } from "../../lately.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import { type Point, point } from "../geometry/index.ts";
 import { type Arc, aboutFromApex, arcHeight, powerFor } from "./arc.ts";
@@ -45,9 +46,13 @@ interface Ratios {
  * The surface of a breast: an apex before its root where the lower and the upper arc bulge alike, and from all round the root to it smooth
  * convex arcs, as long as measured below, above and across, and between in a ratio of arc to chord that changes evenly.
  *
+ * While a seam is moved the breast stays: the last few are known.
+ *
  * @returns it; or `root-contradicts`, `arcs-contradict`: which measures tell different shapes.
  */
-export function breastOf(measures: BreastMeasures): Result<Breast> {
+export const breastOf: (measures: BreastMeasures) => Result<Breast> = lately(surfaceOver, { most: 12 });
+
+function surfaceOver(measures: BreastMeasures): Result<Breast> {
   const { rootWidthMm, rootHeightMm, wireLineMm, projectionMm, lowerCupMm, upperCupMm, crossCupMm } = measures;
   const root = rootOutline(rootWidthMm, rootHeightMm, wireLineMm);
   if (!root.ok) return root;

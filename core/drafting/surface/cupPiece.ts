@@ -34,8 +34,21 @@ export interface CupStrain {
   readonly high: number;
 }
 
-/** Places along the seam and along the root, and from the one to the other: about five hundred triangles. */
-export const [CUP_COLUMNS, CUP_ROWS] = [24, 11] as const;
+/** How finely a piece is laid flat: places along the seam and along the root, and from the one to the other. */
+export interface NetSize {
+  readonly columns: number;
+  readonly rows: number;
+  /** Steps a border is measured by. */
+  readonly steps: number;
+  /** How often borders are brought nearer to their length, at the most. */
+  readonly rounds: number;
+}
+
+/** About five hundred triangles: what pieces are cut from. */
+export const FINE_NET: NetSize = { columns: 24, rows: 11, steps: 120, rounds: 4 };
+
+/** Some eighty triangles: a first answer while a seam is being moved. */
+export const QUICK_NET: NetSize = { columns: 9, rows: 5, steps: 32, rounds: 0 };
 
 /** A run of the border of a patch between two of its corners. */
 interface Run {
@@ -46,13 +59,14 @@ interface Run {
 }
 
 /** Lays one piece of a cup flat with the least strain, its seams and its root as long as they are on the surface. */
-export function flatCup(breast: Breast, patch: CupPatch): FlatCup {
-  const seams = patch.seams.map((seam) => seamRun(breast, seam));
-  const root = rootParts(patch.root, patch.strap ?? null).map((part) => rootRun(breast, part));
-  const net = netOf(stationed(seams), stationed(root), CUP_ROWS, (from, to, rows) =>
+export function flatCup(breast: Breast, patch: CupPatch, size: NetSize = FINE_NET): FlatCup {
+  const { rows: across, steps, rounds } = size;
+  const seams = patch.seams.map((seam) => seamRun(breast, seam, steps));
+  const root = rootParts(patch.root, patch.strap ?? null).map((part) => rootRun(breast, part, steps));
+  const net = netOf(stationed(seams, size), stationed(root, size), across, (from, to, rows) =>
     evenly((part) => surfaceAt(breast, between(from, to, part)), rows),
   );
-  const border = [...bordering(seams, net, 0), ...bordering(root, net, CUP_ROWS - 1)];
+  const border = [...bordering(seams, net, 0), ...bordering(root, net, across - 1)];
   const threads = threadsOf(net);
   const rough = flattened(
     net,
@@ -67,7 +81,7 @@ export function flatCup(breast: Breast, patch: CupPatch): FlatCup {
   });
   let settled = settledBy(net, threads, borderFactors(border, factors), rough);
   // The other threads pull at the borders: what that takes off is added, until they are as long as they have to be.
-  for (let round = 0; round < MOST_ROUNDS && border.some((part) => offBy(part, settled) > OFF_MM); round += 1) {
+  for (let round = 0; round < rounds && border.some((part) => offBy(part, settled) > OFF_MM); round += 1) {
     const before = settled;
     factors = factors.map((factor, at) => {
       const part = border[at];
@@ -86,8 +100,8 @@ export function flatCup(breast: Breast, patch: CupPatch): FlatCup {
   };
 }
 
-/** Borders are brought to their length within this, mm, in so many rounds at the most. */
-const [OFF_MM, MOST_ROUNDS] = [0.05, 4] as const;
+/** Borders are brought to their length within this, mm. */
+const OFF_MM = 0.05;
 
 /** How far a border is off its length on the surface, mm. */
 const offBy = (part: BorderPart, flat: Flattened): number => Math.abs(lengthOfEdges(linesOf(part, flat)) - part.run.mm);
@@ -117,7 +131,7 @@ interface BorderPart {
 }
 
 function bordering(runs: readonly Run[], net: Net, row: number): BorderPart[] {
-  const stops = stopsOf(runs);
+  const stops = stopsOf(runs, net.columns);
   return runs.map((run, at) => {
     const from = at === 0 ? 0 : (stops[at - 1] ?? 0);
     const places = Array.from({ length: (stops[at] ?? 0) - from + 1 }, (_, step) => netPlace(net, from + step, row));
@@ -135,24 +149,21 @@ const chordsOf = (
 const linesOf = ({ places }: BorderPart, flat: Flattened): Edge[] =>
   smoothThrough(places.map((place) => flat.places[place] ?? point(0, 0)));
 
-/** Steps a border is measured by. */
-const FINE = 120;
-
-function measured(id: string, kind: CupEdge["kind"], line: Run["line"]): Run {
-  const mm = lengthThrough(Array.from({ length: FINE + 1 }, (_, at) => line(at / FINE)));
+function measured(id: string, kind: CupEdge["kind"], line: Run["line"], steps: number): Run {
+  const mm = lengthThrough(Array.from({ length: steps + 1 }, (_, at) => line(at / steps)));
   return { id, kind, line, mm };
 }
 
-function seamRun(breast: Breast, { id, from, to }: SeamLine): Run {
+function seamRun(breast: Breast, { id, from, to }: SeamLine, steps: number): Run {
   const line = (part: number) => surfaceAt(breast, between(from, to, eased(part)));
-  return measured(id, "seam", line);
+  return measured(id, "seam", line, steps);
 }
 
 /** At the root the surface is upright: steps toward it are made shorter, so that each is about as long on the surface. */
 const eased = (part: number): number => (1 - Math.cos(Math.PI * part)) / 2;
 
-const rootRun = (breast: Breast, { id, kind, from, to }: NamedPart): Run =>
-  measured(id, kind, (part) => ({ ...outlineAt(breast.root, from + (to - from) * part), z: 0 }));
+const rootRun = (breast: Breast, { id, kind, from, to }: NamedPart, steps: number): Run =>
+  measured(id, kind, (part) => ({ ...outlineAt(breast.root, from + (to - from) * part), z: 0 }), steps);
 
 interface NamedPart extends RootPart {
   readonly id: string;
@@ -192,22 +203,22 @@ function kindAt(angle: number, strap: number | null): NamedPart["kind"] {
 const SHORTEST = 0.03;
 
 /** At which column each run ends: columns are shared out by length, each run with two at the least. */
-function stopsOf(runs: readonly Run[]): number[] {
+function stopsOf(runs: readonly Run[], columns: number): number[] {
   const whole = runs.reduce((sum, { mm }) => sum + mm, 0);
   let gone = 0;
   return runs.map(({ mm }, at) => {
     gone += mm;
-    const wanted = Math.round((gone / whole) * (CUP_COLUMNS + 1));
-    return at === runs.length - 1 ? CUP_COLUMNS + 1 : Math.min(CUP_COLUMNS - 1, Math.max(2 * (at + 1), wanted));
+    const wanted = Math.round((gone / whole) * (columns + 1));
+    return at === runs.length - 1 ? columns + 1 : Math.min(columns - 1, Math.max(2 * (at + 1), wanted));
   });
 }
 
 /** Places along runs, a stop at each of their ends. */
-function stationed(runs: readonly Run[]): Place3[] {
-  const stops = stopsOf(runs);
+function stationed(runs: readonly Run[], { columns, steps }: NetSize): Place3[] {
+  const stops = stopsOf(runs, columns);
   return runs.flatMap(({ line }, at) => {
     const from = at === 0 ? 0 : (stops[at - 1] ?? 0);
-    const places = evenly(line, (stops[at] ?? 0) - from + 1, FINE);
+    const places = evenly(line, (stops[at] ?? 0) - from + 1, steps);
     return at === 0 ? places : places.slice(1);
   });
 }

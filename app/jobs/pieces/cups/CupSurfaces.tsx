@@ -10,7 +10,7 @@ import { useSurfaces } from "./useSurfaces.ts";
 
 /** The breast as the surface its cups are cut from: what lies where, and what the cloth has to give there. */
 export function CupSurfaces({ recipe, facts }: { recipe: string; facts: DraftFacts }) {
-  const surfaces = useSurfaces(recipe, facts);
+  const { surfaces, settled } = useSurfaces(recipe, facts);
   return (
     <Box component="section" aria-labelledby="surface" sx={{ mb: 3, minHeight: 320 }}>
       <Typography variant="h3" id="surface">
@@ -28,16 +28,21 @@ export function CupSurfaces({ recipe, facts }: { recipe: string; facts: DraftFac
           </Typography>
           <SurfaceViews surface={surface} />
           <FlatStrain surface={surface} />
-          <Strains surface={surface} />
+          <Strains surface={surface} settled={settled} />
         </Paper>
       ))}
     </Box>
   );
 }
 
-function Strains({ surface }: { surface: CupSurface }) {
+function Strains({ surface, settled }: { surface: CupSurface; settled: boolean }) {
   return (
-    <Box component="table" aria-label={`Strain left, ${surface.side ?? "both sides"}`} sx={{ ...plainTable, mt: 1 }}>
+    <Box
+      component="table"
+      aria-label={`Strain left, ${surface.side ?? "both sides"}`}
+      aria-busy={!settled}
+      sx={{ ...plainTable, mt: 1, opacity: settled ? 1 : 0.6 }}
+    >
       <thead>
         <tr>
           <th scope="col">Piece</th>

@@ -4,10 +4,12 @@ import type { CupSurface, DraftFacts } from "../../../../core/drafting/index.ts"
 interface Surfaces {
   readonly key: string;
   readonly surfaces: readonly CupSurface[];
+  /** False for a first answer, by a coarse net. */
+  readonly settled: boolean;
 }
 
-/** The surfaces of cups from a worker; the last ones stand until the next are there, none before the first. */
-export function useSurfaces(recipe: string, facts: DraftFacts): readonly CupSurface[] {
+/** The surfaces of cups from a worker, roughly at once and then settled; the last ones stand until the next are there, none before the first. */
+export function useSurfaces(recipe: string, facts: DraftFacts): Pick<Surfaces, "surfaces" | "settled"> {
   const key = JSON.stringify({ recipe, facts });
   const [answer, setAnswer] = useState<Surfaces | null>(null);
   const worker = useRef<Worker | null>(null);
@@ -17,5 +19,5 @@ export function useSurfaces(recipe: string, facts: DraftFacts): readonly CupSurf
     worker.current.onmessage = ({ data }: MessageEvent<Surfaces>) => setAnswer(data);
     worker.current.postMessage({ key, ...JSON.parse(key) });
   }, [key]);
-  return answer?.surfaces ?? [];
+  return answer ?? { surfaces: [], settled: false };
 }

@@ -10,7 +10,7 @@ export function slingPiece(given: Given, { breast }: CupOfBreast, made: CupMade)
   const [, outer] = cupPatches(breast, "vertical", moved);
   if (!outer) return [];
   const strap = made.strapMm === null ? {} : { strap: strapAngle(breast, made.strapMm) };
-  const flat = flatCup(breast, { ...outer, ...strap, id: "sling", name: "Sling" });
+  const flat = flatCup(breast, { ...outer, ...strap, id: "sling", name: "Sling" }, made.net);
   const piece = cupPieceOf(flat, [flat], null, made);
   return [
     {

@@ -1,5 +1,6 @@
 import { ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
+import { FINE_NET } from "../../surface/index.ts";
 import type { DraftFacts, Given } from "../facts.ts";
 import { readFacts } from "../readFacts.ts";
 import type { Recipe } from "../recipe.ts";
@@ -37,10 +38,11 @@ function draw(given: Given): Result<Draft> {
   });
 }
 
-/** The surfaces of the cups that facts give by a recipe that draws cups: what the pieces are laid flat from. */
-export function cupSurfaces(recipe: Recipe, facts: DraftFacts): Result<readonly CupSurface[]> {
+/** The surfaces of the cups that facts give by a recipe that draws cups: what the pieces are laid flat from, as finely as asked. */
+export function cupSurfaces(recipe: Recipe, facts: DraftFacts, net = FINE_NET): Result<readonly CupSurface[]> {
   const given = readFacts(recipe, facts);
   if (!given.ok) return given;
-  const cups = cupsOf(given.value, cupMade(given.value, recipe.id === cup.id ? "itself" : "garment"));
+  const made = cupMade(given.value, recipe.id === cup.id ? "itself" : "garment");
+  const cups = cupsOf(given.value, { ...made, net });
   return cups.ok ? ok(cups.value.map(cupSurface)) : cups;
 }

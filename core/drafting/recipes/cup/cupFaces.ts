@@ -29,20 +29,21 @@ export interface CupSurface {
   readonly patches: readonly CupSurfacePatch[];
 }
 
-/** Threads are put together so many at a time: a face for the eye, not for the reckoning. */
-const [ALONG, ACROSS] = [2, 2] as const;
+/** Of a fine net threads are put together two at a time: a face for the eye, not for the reckoning. */
+const MANY = 16;
 
 /** The surface of a cup in faces, each with the strain its piece has there. */
 export const cupSurface = ({ side, parts }: CupOfBreast): CupSurface => ({
   side,
   patches: parts.map(({ patch, net, flat, strain }) => {
     const { columns, rows } = net;
+    const by = columns > MANY ? 2 : 1;
     const at = (column: number, row: number) => net.places[netPlace(net, column, row)] as Place3;
     // A cup is drawn as the left one is seen from before it.
     const flatAt = ({ x, y }: Point): Point => (side === "right" ? point(-x, y) : point(x, y));
     const felt = strainAtPlaces(flat.threads, flat.strains, net.places.length);
-    const stops = stopsTo(columns + 1, ALONG);
-    const steps = stopsTo(rows - 1, ACROSS);
+    const stops = stopsTo(columns + 1, by);
+    const steps = stopsTo(rows - 1, by);
     const faces = stops.slice(1).flatMap((column, number) => {
       const before = stops[number] ?? 0;
       return steps.slice(1).map((row, step): CupFace => {

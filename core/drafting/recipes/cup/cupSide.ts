@@ -13,6 +13,7 @@ import {
   cupPatches,
   type FlatCup,
   flatCup,
+  type NetSize,
   strapAngle,
 } from "../../surface/index.ts";
 import { grainAt } from "../drawn.ts";
@@ -29,6 +30,7 @@ export interface CupMade {
   readonly strapMm: number | null;
   /** Cups of two sides that differ: pieces of their own names, or the halves of pieces that a whole garment parts later. */
   readonly apart: "pieces" | "halves";
+  readonly net: NetSize;
 }
 
 /** The cup of one side; `side` is null where one serves both. */
@@ -50,7 +52,7 @@ export function cupOfBreast(side: BodySide | null, measures: BreastMeasures, mad
   const { strapMm } = made;
   const strap = strapMm === null ? {} : { strap: strapAngle(breast.value, strapMm) };
   const parts = cupPatches(breast.value, made.seams, made).map((patch) =>
-    flatCup(breast.value, { ...patch, ...strap }),
+    flatCup(breast.value, { ...patch, ...strap }, made.net),
   );
   const named = made.apart === "halves" ? null : side;
   const pieces = parts.map((part) => cupPieceOf(part, parts, named, made));

@@ -1,7 +1,7 @@
 import type { MeasureCode } from "../../../body/index.ts";
 import { ok, type Result } from "../../../result.ts";
 import type { BodySide, PieceEdge } from "../../piece/index.ts";
-import { type BreastMeasures, breastOf, CUP_SEAMS, type CupSeams } from "../../surface/index.ts";
+import { type BreastMeasures, breastOf, CUP_SEAMS, type CupSeams, FINE_NET } from "../../surface/index.ts";
 import type { Given } from "../facts.ts";
 import type { Need } from "../recipe.ts";
 import { type CupMade, type CupOfBreast, cupOfBreast } from "./cupSide.ts";
@@ -70,6 +70,7 @@ export const cupMade = (given: Given, within: "itself" | "garment" = "itself"): 
   ...(within === "itself"
     ? { strapMm: null, apart: "pieces" }
     : { strapMm: given.number("strap_shift"), apart: "halves" }),
+  net: FINE_NET,
   seams: seamsOf(given),
   crossMm: given.number("cross_shift"),
   uprightMm: given.number("upright_shift"),
