@@ -28,7 +28,7 @@ export function LaidOver({ lines, typed }: { lines: readonly Edge[]; typed: Type
   const box = boxFor([...lines, ...curve]);
   const between = laid.ok ? areaBetween(lines, curve) : 0;
   return (
-    <Box component="section" aria-label="Over the edge">
+    <Box component="section" aria-label="Over the edge" sx={{ order: { xs: -1, md: 0 } }}>
       <Box
         component="svg"
         role="img"
@@ -47,7 +47,12 @@ export function LaidOver({ lines, typed }: { lines: readonly Edge[]; typed: Type
         {start ? (
           <>
             <circle cx={start.x} cy={start.y} r={box.height / 60} fill="currentColor" />
-            <text x={start.x + box.height / 30} y={start.y + box.height / 90} fontSize={box.height / 18}>
+            <text
+              x={start.x + box.height / 30}
+              y={start.y + box.height / 90}
+              fontSize={box.height / 18}
+              fill="currentColor"
+            >
               start
             </text>
           </>
