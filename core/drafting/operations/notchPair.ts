@@ -1,11 +1,10 @@
 import { Type } from "typebox";
 import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
-import { sideOf, sidesOf, withSide } from "../parted/index.ts";
 import { edgeLength, type Piece } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { along, name } from "./params.ts";
-import { pieceNamed } from "./pieces.ts";
+import { onEitherSide, pieceNamed } from "./pieces.ts";
 import { edgeAt } from "./withEdge.ts";
 
 /** `notchPair`: a notch on a seam and its fellow on the edge it is sewn to. */
@@ -18,14 +17,7 @@ export const notchPair = operation({
     { piece: name(), edge: name(), at: along(), from: Type.Enum(["start", "end"]) },
     { additionalProperties: false },
   ),
-  apply(draft, pair) {
-    if (sidesOf(draft, pair.piece).length < 2) return notchedBoth(draft, pair);
-    // By the name of a piece that is parted both of its halves are notched.
-    const left = notchedBoth(sideOf(draft, "left"), pair);
-    if (!left.ok) return left;
-    const right = notchedBoth(sideOf(draft, "right"), pair);
-    return right.ok ? ok(withSide(withSide(draft, "left", left.value), "right", right.value)) : right;
-  },
+  apply: (draft, pair) => onEitherSide(draft, pair.piece, (view) => notchedBoth(view, pair)),
 });
 
 interface NotchedPair {

@@ -17,6 +17,7 @@ import { letOutEdge } from "./letOutEdge.ts";
 import { mirror } from "./mirror.ts";
 import { moveLevel } from "./moveLevel.ts";
 import { movePoint } from "./movePoint.ts";
+import { moveSeam } from "./moveSeam.ts";
 import { notchPair } from "./notchPair.ts";
 import type { Operation } from "./operation.ts";
 import { part } from "./part.ts";
@@ -52,6 +53,7 @@ export const OPERATIONS: readonly Operation[] = [
   part,
   mirror,
   trace,
+  moveSeam,
   cupSeam,
   shiftFullness,
   wireRaise,

@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
+import { sideOf, sidesOf, withSide } from "../parted/index.ts";
 import type { Piece } from "../piece/index.ts";
 
 /** A piece of a draft by its name. @returns it, or `unknown-piece`. */
@@ -35,4 +36,16 @@ export function changedAlike(draft: Draft, id: string, change: (piece: Piece) =>
     pieces.push(changed.value);
   }
   return ok({ ...draft, pieces });
+}
+
+/**
+ * A change of a piece and of what it meets, done by the name of the piece: where left and right are told apart, on either side of it.
+ * @returns the draft with it in, or what the change says of the first side it cannot be done on.
+ */
+export function onEitherSide(draft: Draft, id: string, change: (view: Draft) => Result<Draft>): Result<Draft> {
+  if (sidesOf(draft, id).length < 2) return change(draft);
+  const left = change(sideOf(draft, "left"));
+  if (!left.ok) return left;
+  const right = change(sideOf(draft, "right"));
+  return right.ok ? ok(withSide(withSide(draft, "left", left.value), "right", right.value)) : right;
 }

@@ -76,6 +76,14 @@ describe("what is found on a bra", () => {
     ]);
   });
 
+  it("changes a cup of two sides that differ once, and each side alone where it is said", () => {
+    const uneven = sampleDraft("wiredBra", braFacts({ seams: "cross" }, { right: 0.95 }));
+    const cup = { on: "cup", spot: "cupSide", zone: "bust", amountMm: 10 } as const;
+    const seam = { operation: "cupSeam", piece: "upper", edge: "cross", amount: 10, at: expect.any(Number) };
+    expect(callsOf(uneven, cup)).toEqual([seam]);
+    expect(callsOf(uneven, { ...cup, side: "right" })).toEqual([{ ...seam, onSide: "right" }]);
+  });
+
   it("moves the fullest place along the seam across a cup, outward or in, and no other way", () => {
     const part = (id: string, amountMm: number) => ({
       ...{ id, pieces: "cup", line: "", lengthId: "", amountMm, readMm: amountMm, strain: 0 },

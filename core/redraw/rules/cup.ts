@@ -42,11 +42,15 @@ export const drawCup: DrawRule = (change, draft) => {
   const seam = (SEAMS[spot] ?? []).find(([edge]) => edgesCalled(cups, edge).length > 0);
   if (!seam) return instead("These cups have no seam there: move their seams at Pieces, and draw them anew.");
   const edges = edgesCalled(cups, seam[0]);
-  // One of every pair that is sewn together: the operation changes both.
-  const first = edges.filter(
-    ([{ id }, { seam: to }]) =>
-      !to || edges.findIndex(([one]) => one.id === to.piece) > edges.findIndex(([one]) => one.id === id),
-  );
+  // One of every pair that is sewn together: the operation changes both, and both halves of a piece that is parted.
+  const seen = new Set<string>();
+  const first = edges.filter(([{ id, half }, { seam: to }]) => {
+    const own = half?.of ?? id;
+    const known =
+      seen.has(own) || (to !== null && seen.has(edges.find(([one]) => one.id === to.piece)?.[0].half?.of ?? to.piece));
+    seen.add(own);
+    return !known;
+  });
   const sides = new Set(first.map(([piece]) => cupName(piece)));
   const chosen = [...sides].map((side) => longest(first.filter(([piece]) => cupName(piece) === side)));
   if (chosen.some((one) => one === null))
@@ -59,7 +63,7 @@ export const drawCup: DrawRule = (change, draft) => {
 /** The fullest place of a cup moved along the seam across it. */
 export const drawFullness = (draft: Draft, change: Change, acrossMm: number) => {
   const cups = cupsIn(draft, change);
-  const edges = edgesCalled(cups, "cross").filter(([{ id }]) => /^upper/.test(id));
+  const edges = edgesCalled(cups, "cross").filter(([{ id }]) => /^upper(Left|Right)?$/.test(id));
   if (edges.length === 0) return null;
   return {
     calls: edges.map(([piece, edge]) =>
@@ -82,8 +86,8 @@ export function cupsIn({ pieces, round }: Draft, { side }: Pick<Change, "side">)
 const edgesCalled = (pieces: readonly Piece[], id: string): OnPiece[] =>
   pieces.flatMap((piece) => piece.edges.filter((edge) => edge.id === id).map((edge) => [piece, edge] as const));
 
-/** Which cup a piece is of: one of each side, or the one that both are cut from. */
-const cupName = ({ id, half }: Piece): string => half?.side ?? /(Left|Right)$/.exec(id)?.[0] ?? "";
+/** Which cup a piece is of: one of a side with a name of its own, or the one that both are cut from. */
+const cupName = ({ id }: Piece): string => /(Left|Right)$/.exec(id)?.[0] ?? "";
 
 /** The edge on which most of a cup's lies; null where it runs over several. */
 function longest(edges: readonly OnPiece[]): OnPiece | null {

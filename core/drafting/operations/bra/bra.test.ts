@@ -182,3 +182,43 @@ describe("a seam of a cup", () => {
     );
   });
 });
+
+describe("a seam that is moved", () => {
+  const move = (amount: number, piece = "cradle") =>
+    call("moveSeam", { piece, edge: "side", amount, fullFrom: 40, fullTo: 40, blendBefore: 40, blendAfter: 30 });
+
+  it("gives one piece what its neighbour loses, the seam of both still equal", () => {
+    for (const before of [wired(), wired({}, { right: 0.95 })]) {
+      const area = (draft: Draft, piece: string) => areaWithin(outlineOf(pieceOf(draft, piece)));
+      const after = done(before, move(8));
+      const gained = area(after, "cradle") - area(before, "cradle");
+      expect(gained).toBeGreaterThan(200);
+      expect(area(after, "wing") - area(before, "wing")).toBeCloseTo(-gained, 3);
+      expect(faults(after)).toEqual([]);
+      if (before.pieces.some(({ id }) => id === "wing.right"))
+        expect(area(after, "wing.right")).toBeLessThan(area(before, "wing.right"));
+    }
+  });
+
+  it("is refused where an edge meets none", () =>
+    expect(refused(wired(), { ...move(8), params: { ...move(8).params, edge: "bottom" } })?.code).toBe("no-seam"));
+});
+
+it("by the name of a piece that is parted, a cup seam changes both of its sides, once each", () => {
+  const before = wired({ seams: "cross" }, { right: 0.95 });
+  const after = done(before, call("cupSeam", { piece: "upper", edge: "cross", amount: 8, at: 0.5 }));
+  const area = (draft: Draft, piece: string) => areaWithin(outlineOf(pieceOf(draft, piece)));
+  const [left, right] = ["upper", "upper.right"].map((piece) => area(after, piece) - area(before, piece));
+  expect(right).toBeGreaterThan(200);
+  expect((left ?? 0) / (right ?? 1)).toBeCloseTo(1 / 0.95, 1);
+});
+
+it("a lining of a cup takes the change of its seam with it", () => {
+  const lined = done(
+    wired({ seams: "cross" }),
+    call("copy", { piece: "upper", as: "lining", name: "Upper lining", role: "lining" }),
+  );
+  const after = done(lined, call("cupSeam", { piece: "upper", edge: "cross", amount: 8, at: 0.5 }));
+  expect(lengthIn(after, "lining", "cross")).toBeCloseTo(lengthIn(after, "upper", "cross"), 9);
+  expect(lengthIn(after, "lining", "cross")).toBeGreaterThan(lengthIn(lined, "lining", "cross"));
+});

@@ -1,9 +1,9 @@
 import { Type } from "typebox";
 import { ok } from "../../../result.ts";
 import { lengthOfEdges, times, unit, way } from "../../geometry/index.ts";
+import { onBothEdges } from "../bothSides.ts";
 import { operation } from "../operation.ts";
 import { amount, name } from "../params.ts";
-import { onBothSides } from "./cupSeam.ts";
 import { displaced } from "./displaced.ts";
 
 /** `shiftFullness`: the fullest place of a cup moved along one of its seams, on both of its pieces. */
@@ -14,7 +14,7 @@ export const shiftFullness = operation({
     "Moves the apex along a seam that runs through it, toward the seam's end (below 0 toward its start), with the fullness of both pieces; the ends of the seam stay.",
   params: Type.Object({ piece: name(), edge: name(), by: amount() }, { additionalProperties: false }),
   apply: (draft, { piece, edge, by }) =>
-    onBothSides(draft, piece, edge, (_share, part) => (lines) => {
+    onBothEdges(draft, piece, edge, ({ part }) => (lines) => {
       const [from, to] = [lines[0]?.from, lines.at(-1)?.to];
       const toward = from && to ? unit(way(from, to)) : null;
       if (!toward) return ok([...lines]);
