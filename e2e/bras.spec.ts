@@ -81,3 +81,25 @@ test("a curve is read from an SVG, looked at, and another file named with what i
   await expect(page.getByLabel("Places of the curve, mm")).toHaveValue(/^0 0\n.*\n220 0$/s);
   await expect(page.getByText(/cm² to be (added|shaved off) in all/)).toBeVisible();
 });
+
+test("a piece of a wrap is built from its lengths, mended where they do not agree, and printed", async ({ page }) => {
+  await page.goto("/jobs/3/pieces?draw=ownPieces");
+  const form = page.getByRole("region", { name: "A piece by its lengths" });
+  await form.getByLabel("Piece").fill("Side panel");
+  await form.getByLabel("Edges round it, mm").fill("210 95 180 90");
+  await expect(form.getByText(/corner 3 can still turn/)).toBeVisible();
+  await form.getByRole("button", { name: "Add this piece" }).click();
+  await expect(form.getByLabel("Edges round it, mm")).toHaveAttribute("aria-invalid", "true");
+  await expect(form.getByLabel("Edges round it, mm")).toHaveValue("210 95 180 90");
+
+  await form.getByLabel("Lines across, mm").fill("1-3 226\n2-4 228");
+  await expect(form.getByText(/The lengths do not agree: the worst is missed by \d/)).toBeVisible();
+  await form.getByLabel("Lines across, mm").fill("1-3 226\n2-4 203.9");
+  await expect(form.getByText("The lengths agree.")).toBeVisible();
+  await expect(form.getByRole("img", { name: "The piece as it comes out" })).toBeVisible();
+  await expectAccessible(page);
+  await form.getByRole("button", { name: "Add this piece" }).click();
+  await expect(page.getByLabel("Edge 4, edge")).toHaveValue("edge 4");
+  await expect(page.getByText("Side panel is built from 4 edges and 2 lines across; they agree.")).toBeVisible();
+  expect(await begins(page, page.getByRole("button", { name: "Print at full size" }), 5)).toBe("%PDF-");
+});

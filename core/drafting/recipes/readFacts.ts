@@ -85,6 +85,9 @@ function expectedOf(option: RecipeOption, value: number | string): string | null
     return option.answers.some(({ id }) => id === value)
       ? null
       : `one of ${option.answers.map(({ id }) => id).join(", ")}`;
+  const whole = option.of === "count";
   const fits = typeof value === "number" && Number.isFinite(value) && value >= option.least && value <= option.most;
-  return fits ? null : `a number from ${option.least} to ${option.most}`;
+  return fits && (!whole || Number.isInteger(value))
+    ? null
+    : `a ${whole ? "whole " : ""}number from ${option.least} to ${option.most}`;
 }

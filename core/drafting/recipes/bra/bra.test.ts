@@ -149,7 +149,8 @@ describe("a wired bra", () => {
       code: "wire-too-long",
       message: expect.stringMatching(/at most 246 mm for a channel of 212 mm.* it is 300 mm long/),
     });
-    expect(problem({ hook_rows: 4 })?.code).toBe("option-outside");
+    expect(problem({ hook_rows: 4 })?.message).toMatch(/hook_rows to be a whole number from 1 to 3, but got 4/);
+    expect(problem({ hook_rows: 1.5 })?.code).toBe("option-outside");
   });
 });
 

@@ -1,5 +1,5 @@
 import { term } from "../../../explain/index.ts";
-import { fail, ok, type Result } from "../../../result.ts";
+import { ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
 import { point, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
@@ -37,7 +37,6 @@ function draw(given: Given): Result<Draft> {
   const kind = RECTANGLE_KINDS.find(({ id }) => id === given.choice("kind"));
   if (!kind) throw new RangeError("A strip is of a kind that was looked through before.");
   const [width, length, count] = [given.number("width"), given.number("length"), given.number("count")];
-  if (!Number.isInteger(count)) return fail("option-outside", `Expected count to be a whole number, but got ${count}.`);
   const widthMm = kind.widthMm(width);
   const piece = stripPiece(kind, { width, length, count, seamMm: given.number("seam_allowance") });
   const setting = term("setting", "length");
