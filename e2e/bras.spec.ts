@@ -12,12 +12,22 @@ test("a wire longer than its channel is named, and cradle, wing and cup piece ri
   ).toBeVisible();
   await page.getByRole("radio", { name: "raised at the underarm by what is missing" }).check();
   await expect(page.getByText("Every rule holds")).toBeVisible();
+});
 
-  // A wire of another size is refused with what fits.
+test("a wire of another size is refused with what fits, and what was drawn stands again with the right one", async ({
+  page,
+}) => {
+  await page.goto("/jobs/6/pieces?draw=wiredBraPieces");
+  await expect(page.getByText("Every rule holds")).toBeVisible();
   await page.getByLabel("Wire along its curve, mm").fill("420");
   await expect(page.getByText(/^Left: Expected a wire of at most \d+ mm .* it is 420 mm long/)).toBeVisible();
   await page.getByLabel("Wire along its curve, mm").fill("236");
   await expect(page.getByText("Every rule holds")).toBeVisible();
+});
+
+test("the page of a wired bra can be used without seeing it", async ({ page }) => {
+  await page.goto("/jobs/6/pieces?draw=wiredBraPieces");
+  await expect(page.getByRole("table", { name: "Strain left, left" })).toBeVisible();
   await expectAccessible(page);
 });
 
