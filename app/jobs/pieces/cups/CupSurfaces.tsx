@@ -41,7 +41,7 @@ function Strains({ surface, settled }: { surface: CupSurface; settled: boolean }
       component="table"
       aria-label={`Strain left, ${surface.side ?? "both sides"}`}
       aria-busy={!settled}
-      sx={{ ...plainTable, mt: 1, opacity: settled ? 1 : 0.6 }}
+      sx={{ ...plainTable, mt: 1, fontStyle: settled ? "normal" : "italic" }}
     >
       <thead>
         <tr>
