@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import { closedPath, outlineOf, type Piece, pathData } from "../../core/drafting/index.ts";
 import { levelName } from "../../core/pieces/index.ts";
 import { marksOf } from "../../core/redraw/index.ts";
@@ -20,6 +21,8 @@ export function PieceShape({
   onLit: (edge: EdgeId | null) => void;
 }) {
   const { piece, old, box, by } = placed;
+  // Found once a piece: it is drawn again whenever an edge is lit.
+  const room = useMemo(() => nameRoom(piece), [piece]);
   const lines = linesOf(placed);
   const narrow = box.to.x - box.from.x < NARROW * textMm;
   return (
@@ -83,7 +86,7 @@ export function PieceShape({
           {levelName(level).toLowerCase()}
         </text>
       ))}
-      <Named piece={piece} textMm={textMm} room={nameRoom(piece)} />
+      <Named piece={piece} textMm={textMm} room={room} />
     </g>
   );
 }

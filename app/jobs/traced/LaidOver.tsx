@@ -1,6 +1,14 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { areaBetween, type Edge, laidOver, lengthOfEdges, pathData, stationsOf } from "../../../core/drafting/index.ts";
+import {
+  areaBetween,
+  boxOfEdges,
+  type Edge,
+  laidOver,
+  lengthOfEdges,
+  pathData,
+  stationsOf,
+} from "../../../core/drafting/index.ts";
 import { laidOtherwise, readCurveText } from "../../../formats/drafts/curve.ts";
 import { plainTable } from "../../frame/plainTable.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -98,10 +106,6 @@ export function LaidOver({ lines, typed }: { lines: readonly Edge[]; typed: Type
 const squareCentimetres = (mm2: number): string => `${(mm2 / 100).toFixed(1)} cm²`;
 
 function boxFor(lines: readonly Edge[]) {
-  const places = lines.flatMap((line) =>
-    line.kind === "curved" ? [line.from, line.leave, line.arrive, line.to] : [line.from, line.to],
-  );
-  const [xs, ys] = [places.map(({ x }) => x), places.map(({ y }) => y)];
-  const [x, y] = [Math.min(...xs) - ROOM, Math.min(...ys) - ROOM];
-  return { x, y, width: Math.max(...xs) + ROOM - x, height: Math.max(...ys) + ROOM - y };
+  const { from, to } = boxOfEdges(lines);
+  return { x: from.x - ROOM, y: from.y - ROOM, width: to.x - from.x + 2 * ROOM, height: to.y - from.y + 2 * ROOM };
 }

@@ -1,7 +1,6 @@
-import { Type } from "typebox";
 import { letOutAlong } from "./letOut.ts";
 import { operation } from "./operation.ts";
-import { along, amount, name } from "./params.ts";
+import { betweenMarks } from "./params.ts";
 import { changedAlike } from "./pieces.ts";
 import { withEdge } from "./withEdge.ts";
 
@@ -10,18 +9,7 @@ export const letOutEdge = operation({
   id: "letOut",
   name: "Take in or let out",
   about: "Moves an edge between two marks, above 0 outward, and runs out to nothing beyond them; linked pieces follow.",
-  params: Type.Object(
-    {
-      piece: name(),
-      edge: name(),
-      amount: amount(),
-      fullFrom: along(),
-      fullTo: along(),
-      blendBefore: along(),
-      blendAfter: along(),
-    },
-    { additionalProperties: false },
-  ),
+  params: betweenMarks(),
   apply(draft, { piece: id, edge, amount: amountMm, fullFrom, fullTo, blendBefore, blendAfter }) {
     const blend = {
       amountMm,

@@ -1,10 +1,9 @@
-import { Type } from "typebox";
-import { fail, ok } from "../../result.ts";
+import { fail } from "../../result.ts";
 import { lengthOfEdges } from "../geometry/index.ts";
 import { onBothEdges } from "./bothSides.ts";
 import { letOutAlong } from "./letOut.ts";
 import { operation } from "./operation.ts";
-import { along, amount, name } from "./params.ts";
+import { betweenMarks } from "./params.ts";
 
 /** `moveSeam`: a style line moved on the flat: what a piece gains there its neighbour gives. */
 export const moveSeam = operation({
@@ -12,18 +11,7 @@ export const moveSeam = operation({
   name: "Move a seam",
   about:
     "Moves the seam between two pieces, above 0 away from the one named: what that gains its neighbour gives; full between two marks, to nothing over the blends.",
-  params: Type.Object(
-    {
-      piece: name(),
-      edge: name(),
-      amount: amount(),
-      fullFrom: along(),
-      fullTo: along(),
-      blendBefore: along(),
-      blendAfter: along(),
-    },
-    { additionalProperties: false },
-  ),
+  params: betweenMarks(),
   apply: (draft, { piece: id, edge, amount: amountMm, fullFrom, fullTo, blendBefore, blendAfter }) => {
     const named = draft.pieces.find((one) => one.id === id)?.edges.find((one) => one.id === edge);
     if (named && !named.seam)
@@ -34,11 +22,10 @@ export const moveSeam = operation({
       const turned = part(0) !== 0;
       const [from, to] = turned ? [whole - fullTo, whole - fullFrom] : [fullFrom, fullTo];
       const [before, after] = turned ? [blendAfter, blendBefore] : [blendBefore, blendAfter];
-      const moved = letOutAlong(lines, {
+      return letOutAlong(lines, {
         amountMm: is === "partner" ? -amountMm : amountMm,
         ...{ fullFromMm: from, fullToMm: to, beforeMm: before, afterMm: after },
       });
-      return moved.ok ? ok(moved.value) : moved;
     });
   },
 });

@@ -14,3 +14,18 @@ export const name = () => Type.String({ minLength: 1, maxLength: 60 });
 
 /** A width or a distance that is never less than nothing, mm. */
 export const gap = () => Type.Number({ minimum: 0, maximum: MOST_MM });
+
+/** An edge moved between two marks along it, running to nothing over a blend before and after them. */
+export const betweenMarks = () =>
+  Type.Object(
+    {
+      piece: name(),
+      edge: name(),
+      amount: amount(),
+      fullFrom: along(),
+      fullTo: along(),
+      blendBefore: along(),
+      blendAfter: along(),
+    },
+    { additionalProperties: false },
+  );

@@ -99,8 +99,8 @@ function movedEnd(old: Edge | undefined, now: Edge | undefined, which: "start" |
   };
 }
 
-/** A neighbour whose end is moved; it turns with the edge it meets, so that their corner stays what it was. */
-function withEnd(lines: readonly Edge[], which: "start" | "end", { by, turn }: EndMove): Edge[] {
+/** An edge whose end is moved, as that of a neighbour; it turns with the edge it meets, so that their corner stays what it was. */
+export function withEnd(lines: readonly Edge[], which: "start" | "end", { by, turn }: EndMove): Edge[] {
   const index = which === "start" ? 0 : lines.length - 1;
   return lines.map((line, at) => {
     if (at !== index) return line;

@@ -1,21 +1,24 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
-import type { Edge, Point } from "../../geometry/index.ts";
+import { type Edge, type Point, way } from "../../geometry/index.ts";
 import type { EdgeRole, Piece, PieceEdge } from "../../piece/index.ts";
+import { withEnd } from "../withEdge.ts";
 
 /** True for a piece of the band, whose girth is planned; cups, slings and strips are none. */
 export const isOfBand = ({ round }: Pick<Draft, "round">, { id, half }: Piece): boolean =>
   round.includes(half?.of ?? id);
 
-/** Every piece of a draft changed or left, where it is a bra's. @returns it, or `no-band` where no channel runs along a band. */
+/** The pieces of a bra's band changed, all others left. @returns the draft, or `no-band` where no channel runs along a band. */
 export function onBand(draft: Draft, change: (piece: Piece) => Piece): Result<Draft> {
-  if (!hasChannel(draft))
-    return fail(
-      "no-band",
-      "Expected the pieces of a bra, a band with the line its cups stand on, but none of these has one.",
-    );
-  return ok({ ...draft, pieces: draft.pieces.map(change) });
+  if (!hasChannel(draft)) return noBand;
+  return ok({ ...draft, pieces: draft.pieces.map((piece) => (isOfBand(draft, piece) ? change(piece) : piece)) });
 }
+
+/** What is said of pieces that are no bra's. */
+export const noBand = fail(
+  "no-band",
+  "Expected a band with a channel along its cups, but none of these pieces has one.",
+);
 
 /** True where a band and cups meet along a channel. */
 export const hasChannel = (draft: Draft): boolean =>
@@ -42,15 +45,8 @@ export function redrawn(piece: Piece, drawn: ReadonlyMap<number, readonly Edge[]
 }
 
 /** Lines that begin and end elsewhere; handles go with their ends. */
-function ended(lines: readonly Edge[], start: Point | undefined, end: Point | undefined): Edge[] {
-  return lines.map((line, at) => {
-    const from = at === 0 && start ? start : line.from;
-    const to = at === lines.length - 1 && end ? end : line.to;
-    if (line.kind === "straight") return { ...line, from, to };
-    const shift = (handle: Point, by: Point, old: Point): Point => ({
-      x: handle.x + by.x - old.x,
-      y: handle.y + by.y - old.y,
-    });
-    return { ...line, from, leave: shift(line.leave, from, line.from), arrive: shift(line.arrive, to, line.to), to };
-  });
+function ended(lines: readonly Edge[], start: Point | undefined, end: Point | undefined): readonly Edge[] {
+  const [first, last] = [lines[0], lines.at(-1)];
+  const begun = first && start ? withEnd(lines, "start", { by: way(first.from, start), turn: 0 }) : lines;
+  return last && end ? withEnd(begun, "end", { by: way(last.to, end), turn: 0 }) : begun;
 }

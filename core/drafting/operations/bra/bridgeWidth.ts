@@ -1,9 +1,10 @@
 import { Type } from "typebox";
-import { fail, ok } from "../../../result.ts";
+import { fail } from "../../../result.ts";
 import { type Edge, placesOf, point, shifted, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
 import { operation } from "../operation.ts";
 import { amount } from "../params.ts";
+import { withEnd } from "../withEdge.ts";
 import { edgeIn, isOfBand, onBand } from "./braPieces.ts";
 import { isWing, longerWing } from "./wing.ts";
 
@@ -26,12 +27,10 @@ export const bridgeWidth = operation({
         "bridge-too-narrow",
         `Expected the bridge to keep at least ${2 * LEAST_MM} mm between the cups, but it is ${(2 * inner).toFixed(1)} mm wide and narrowed by ${(-amountMm).toFixed(1)} mm.`,
       );
-    const changed = onBand(draft, (piece) => {
-      if (!isOfBand(draft, piece)) return piece;
+    return onBand(draft, (piece) => {
       if (isFront(piece)) return widened(piece, half);
       return isWing(piece) ? longerWing(piece, -half) : piece;
     });
-    return changed.ok ? ok(changed.value) : changed;
   },
 });
 
@@ -67,18 +66,7 @@ function fromCentre(lines: readonly Edge[], by: number, starts: boolean, ends: b
     ];
   }
   // Its end and the handle there go back to the centre: the edge meets the fold as square as before.
-  return lines.map((line, at) => {
-    const start = starts && at === 0 ? -by : 0;
-    const end = ends && at === lines.length - 1 ? -by : 0;
-    const back = (x: number, move: number) => x + move;
-    if (line.kind === "straight")
-      return straight(point(back(line.from.x, start), line.from.y), point(back(line.to.x, end), line.to.y));
-    return {
-      ...line,
-      from: point(back(line.from.x, start), line.from.y),
-      leave: point(back(line.leave.x, start), line.leave.y),
-      arrive: point(back(line.arrive.x, end), line.arrive.y),
-      to: point(back(line.to.x, end), line.to.y),
-    };
-  });
+  const back = { by: point(-by, 0), turn: 0 };
+  const begun = starts ? withEnd(lines, "start", back) : [...lines];
+  return ends ? withEnd(begun, "end", back) : begun;
 }

@@ -1,10 +1,9 @@
 import { Type } from "typebox";
-import { ok } from "../../../result.ts";
 import { lengthOfEdges, shifted, type Vector } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
 import { operation } from "../operation.ts";
 import { amount } from "../params.ts";
-import { edgeIn, isOfBand, onBand, redrawn } from "./braPieces.ts";
+import { edgeIn, onBand, redrawn } from "./braPieces.ts";
 import { displaced, fading } from "./displaced.ts";
 
 /** `cradleDepth`: the band below the cups made deeper, or less deep. */
@@ -16,8 +15,7 @@ export const cradleDepth = operation({
   params: Type.Object({ amount: amount(), wing: Type.Enum(["whole", "toNothing"]) }, { additionalProperties: false }),
   apply(draft, { amount: amountMm, wing }) {
     const down: Vector = { x: 0, y: amountMm };
-    const changed = onBand(draft, (piece) => (isOfBand(draft, piece) ? lowered(piece, down, wing) : piece));
-    return changed.ok ? ok(changed.value) : changed;
+    return onBand(draft, (piece) => lowered(piece, down, wing));
   },
 });
 

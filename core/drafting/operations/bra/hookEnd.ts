@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import { fail, ok } from "../../../result.ts";
+import { fail } from "../../../result.ts";
 import { backward, type Edge, lengthOfEdges, straight, times, unit, way } from "../../geometry/index.ts";
 import { edgeLength, type Piece } from "../../piece/index.ts";
 import { operation } from "../operation.ts";
@@ -20,8 +20,7 @@ export const hookEnd = operation({
     const wings = draft.pieces.filter((piece) => isOfBand(draft, piece) && edgeIn(piece, "end"));
     if (wings.length === 0)
       return fail("no-hook-end", "Expected a wing that ends at a hook tape, but none of these pieces has an end.");
-    const changed = onBand(draft, (piece) => (wings.includes(piece) ? withEnd(piece, height, blend) : piece));
-    return changed.ok ? ok(changed.value) : changed;
+    return onBand(draft, (piece) => (wings.includes(piece) ? withEnd(piece, height, blend) : piece));
   },
 });
 

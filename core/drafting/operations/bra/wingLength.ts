@@ -1,5 +1,5 @@
 import { Type } from "typebox";
-import { fail, ok } from "../../../result.ts";
+import { fail } from "../../../result.ts";
 import { levelWidth } from "../../piece/index.ts";
 import { operation } from "../operation.ts";
 import { amount } from "../params.ts";
@@ -24,7 +24,6 @@ export const wingLength = operation({
         "wing-too-short",
         `Expected at least ${LEAST_MM} mm of each wing to stay, but it is ${shortest.toFixed(0)} mm and taken in by ${(-amountMm).toFixed(0)} mm.`,
       );
-    const changed = onBand(draft, (piece) => (wings.includes(piece) ? longerWing(piece, amountMm) : piece));
-    return changed.ok ? ok(changed.value) : changed;
+    return onBand(draft, (piece) => (wings.includes(piece) ? longerWing(piece, amountMm) : piece));
   },
 });

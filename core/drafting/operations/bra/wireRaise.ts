@@ -18,7 +18,7 @@ import {
 import type { EdgeRole, Piece } from "../../piece/index.ts";
 import { operation } from "../operation.ts";
 import { amount } from "../params.ts";
-import { hasChannel, isOfBand, redrawn } from "./braPieces.ts";
+import { hasChannel, isOfBand, noBand, redrawn } from "./braPieces.ts";
 import { displaced, fading } from "./displaced.ts";
 import { endedSmoothly, endGrowing, leaving, type SeamSide } from "./seamEnd.ts";
 
@@ -61,8 +61,7 @@ const LEAST_MM = 1;
  * @returns it; `no-band` where it is no bra; or `channel-too-short` where it is lowered by more than there is.
  */
 export function raisedWire(draft: Draft, raise: WireRaise): Result<Draft> {
-  if (!hasChannel(draft))
-    return fail("no-band", "Expected a band with a channel along its cups, but none of these pieces has one.");
+  if (!hasChannel(draft)) return noBand;
   const changed = new Map<string, Piece>();
   for (const piece of draft.pieces) {
     const ends = channelEnd(draft, piece, UPPER[raise.end]);

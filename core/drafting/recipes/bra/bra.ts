@@ -1,3 +1,4 @@
+import { DIAMETER_TOLERANCE_MM } from "../../../band/index.ts";
 import { fail, ok, type Problem, type Result } from "../../../result.ts";
 import type { Draft } from "../../draft.ts";
 import { joinedSides } from "../../parted/index.ts";
@@ -89,9 +90,6 @@ function strapsOf(given: Given): Piece[] {
   return [stripPiece(kind, { width, length, count: 2, seamMm: given.number("seam_allowance") })];
 }
 
-/** A wire and the root it lies round are as wide within this, mm. */
-const DIAMETER_MM = 3;
-
 function notesOf(given: Given, kind: BraKind, cups: readonly CupOfBreast[], made: CupMade): string[] {
   const [width, length] = [given.number("strap_width"), given.number("strap_length")];
   return [
@@ -108,8 +106,8 @@ function notesOf(given: Given, kind: BraKind, cups: readonly CupOfBreast[], made
 function widthNote(given: Given, { breast, side }: CupOfBreast): string[] {
   const { tipsMm, restMm } = wireOf(given, side);
   const rootMm = 2 * breast.root.halfWidthMm;
-  if (tipsMm === null || Math.abs(rootMm - restMm) <= DIAMETER_MM) return [];
+  if (tipsMm === null || Math.abs(rootMm - restMm) <= DIAMETER_TOLERANCE_MM) return [];
   return [
-    `The wire is ${restMm.toFixed(0)} mm from tip to tip and the root${side === null ? "" : `, ${side},`} ${rootMm.toFixed(0)} mm wide: within ${DIAMETER_MM} mm is wanted.`,
+    `The wire is ${restMm.toFixed(0)} mm from tip to tip and the root${side === null ? "" : `, ${side},`} ${rootMm.toFixed(0)} mm wide: within ${DIAMETER_TOLERANCE_MM} mm is wanted.`,
   ];
 }

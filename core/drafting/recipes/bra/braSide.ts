@@ -1,3 +1,4 @@
+import { CHANNEL_TO_EDGE_MM } from "../../../band/index.ts";
 import { fail, ok, type Result } from "../../../result.ts";
 import type { Clearance, Draft, LengthNeed, Meeting, Run } from "../../draft.ts";
 import type { Edge } from "../../geometry/index.ts";
@@ -17,9 +18,6 @@ import { wireLine } from "./wireLine.ts";
 
 /** Which of the two bras. */
 export type BraKind = "wired" | "soft";
-
-/** Least distance between a channel and the edge beside it, mm; the fold of its elastic where that is more. */
-const CHANNEL_TO_EDGE_MM = 12;
 
 /** Blend of a raise at the underarm, mm: the middle of what is usual. */
 const RAISE_BLEND_MM = 50;

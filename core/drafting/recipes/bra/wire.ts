@@ -1,8 +1,6 @@
+import { WIRE_MOVEMENT_MM } from "../../../band/index.ts";
 import type { BodySide } from "../../piece/index.ts";
 import type { Given } from "../facts.ts";
-
-/** Free length a wire wants for its movement, both ends together, mm. */
-const MOVES_MM = 10;
 
 /** A wire as it was told, mm. */
 export interface Wire {
@@ -28,7 +26,7 @@ export function wireOf(given: Given, side: BodySide | null): Wire {
   return {
     lengthMm: lengthMm === 0 ? null : lengthMm,
     tipsMm: restMm === 0 ? null : restMm + springMm,
-    ...{ restMm, springMm, foldTopMm, foldBridgeMm, foldsMm: foldTopMm + foldBridgeMm, movesMm: MOVES_MM },
+    ...{ restMm, springMm, foldTopMm, foldBridgeMm, foldsMm: foldTopMm + foldBridgeMm, movesMm: WIRE_MOVEMENT_MM },
   };
 }
 
