@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { asCut, checkDraft, edgeLength, edgeOf, girthsOf, pieceOf, pointOf } from "../drafting/index.ts";
-import { CHANGE_TARGETS, type Change, FINDING_KINDS } from "../fitting/index.ts";
+import { CHANGE_TARGETS, type Change, FINDING_KINDS, TRACED_REMEDY } from "../fitting/index.ts";
 import { BRIEF_FACTS, sampleChange, sampleDraft } from "../testing/index.ts";
 import { nextPieces } from "./nextPieces.ts";
 import { redraw } from "./redraw.ts";
@@ -35,6 +35,25 @@ describe("every change a finding can lead to", () => {
     const targets = FINDING_KINDS.flatMap((kind) => kind.answer(facts).remedies.map(({ on }) => on));
     expect(targets.length).toBeGreaterThan(12);
     for (const on of targets) expect(DRAW_RULES).toHaveProperty(on);
+  });
+});
+
+describe("a curve that was traced", () => {
+  const traced = (of: string) => {
+    const points = [0, 105, 210].map((along) => ({ along, off: along === 105 ? 30 : 0 }));
+    return change({
+      ...{ on: "edge", remedy: TRACED_REMEDY, spot: "leg", amountMm: null },
+      traced: { of, piece: "front", edge: "leg", points, share: 0.5 },
+    });
+  };
+
+  it("is laid over the edge of the pieces it was traced for", () =>
+    expect(drawn(traced("briefPieces")).steps[0]?.calls.map(({ operation }) => operation)).toEqual(["trace"]));
+
+  it("leaves other pieces alone that have an edge of the same name", () => {
+    const { draft, steps } = drawn(traced("onePiecePieces"));
+    expect(steps[0]?.instead).toContain("none of these pieces");
+    expect(draft.pieces).toEqual(brief.pieces);
   });
 });
 

@@ -59,7 +59,9 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const edges = tracedEdges(await store.pieces.ofPrototype(prototype.id));
   const edge = edgeOf(request.url, edges);
   const before = jobChanges(fittings, ownChanges).flatMap(({ change: { traced, cutInto } }) =>
-    traced && traced.piece === edge?.piece && traced.edge === edge.edge ? [{ ...traced, cutInto }] : [],
+    traced && traced.of === edge?.of && traced.piece === edge.piece && traced.edge === edge.edge
+      ? [{ ...traced, cutInto }]
+      : [],
   );
   return {
     ...{ jobId: job.id, number, edges, edge },

@@ -1,5 +1,6 @@
 import { type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
 import type { Change, TracedCurve } from "../../fitting/index.ts";
+import { isPiecesId, recipeOfPieces } from "../../pieces/index.ts";
 import { cupsIn, drawCup } from "./cup.ts";
 import { drawDart } from "./dart.ts";
 import { call, type Drawn, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
@@ -40,9 +41,10 @@ function seat(draft: Draft, amount: number): Drawn {
   return { calls: [call("letOut", { ...params, blendBefore: half, blendAfter: half })] };
 }
 
-/** An edge brought toward a curve traced on the body, where these are its pieces. */
-function tracedOver({ piece: id, edge, points, share }: TracedCurve, draft: Draft): Drawn {
-  const piece = draft.pieces.find((one) => one.id === id);
+/** An edge brought toward a curve traced on the body, where these are its pieces: of two recipes both may draw a front. */
+function tracedOver({ of, piece: id, edge, points, share }: TracedCurve, draft: Draft): Drawn {
+  const own = isPiecesId(of) && recipeOfPieces(of).id === draft.recipe;
+  const piece = own ? draft.pieces.find((one) => one.id === id) : undefined;
   if (!piece?.edges.some((one) => one.id === edge))
     return instead(`It was traced for the ${edge} of ${id}, which is none of these pieces.`);
   return { calls: [call("trace", { piece: id, edge, points, share })] };
