@@ -1,4 +1,6 @@
+import type { Draft } from "../draft.ts";
 import { edgeLength, type Piece, type PieceEdge } from "../piece/index.ts";
+import { statedOf } from "../stated/index.ts";
 import type { Check, Fault } from "./check.ts";
 import { statedSeamFaults } from "./statedSeamFaults.ts";
 
@@ -10,10 +12,16 @@ export const seamsMatch: Check = {
   id: "seamsMatch",
   holds: "Every seam is as long as its partner, within 1 mm of the ease stated.",
   faults: (draft) => [
-    ...draft.pieces.flatMap((piece) => piece.edges.flatMap((edge) => faultsOf(draft.pieces, piece, edge))),
+    ...draft.pieces.flatMap((piece) =>
+      piece.edges.flatMap((edge) => (isLettered(draft, piece, edge) ? [] : faultsOf(draft.pieces, piece, edge))),
+    ),
     ...statedSeamFaults(draft, SEAM_MM),
   ],
 };
+
+/** True for an edge whose seam is named by letters: it is held against the other side there. */
+const isLettered = (draft: Draft, piece: Piece, edge: PieceEdge): boolean =>
+  statedOf(draft).some((one) => one.piece === piece.id && one.edge === edge.id && one.seam !== "");
 
 function faultsOf(pieces: readonly Piece[], piece: Piece, edge: PieceEdge): Fault[] {
   if (!edge.seam) return [];

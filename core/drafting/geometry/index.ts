@@ -45,3 +45,4 @@ export { standingAlong } from "./standing.ts";
 export { smoothThrough } from "./through.ts";
 export { trued } from "./trued.ts";
 export { placeAlong, type Walk, walkAlong } from "./walk.ts";
+export { isWithin } from "./within.ts";

@@ -20,6 +20,7 @@ import { movePoint } from "./movePoint.ts";
 import { moveSeam } from "./moveSeam.ts";
 import { notchPair } from "./notchPair.ts";
 import type { Operation } from "./operation.ts";
+import { overlap } from "./overlap.ts";
 import { part } from "./part.ts";
 import { pivotDart } from "./pivotDart.ts";
 import { placePoint } from "./placePoint.ts";
@@ -27,6 +28,7 @@ import { restate } from "./restate.ts";
 import { scoop } from "./scoop.ts";
 import { shiftGirth } from "./shiftGirth.ts";
 import { slash } from "./slash.ts";
+import { splitPiece } from "./splitPiece.ts";
 import { trace } from "./trace.ts";
 import { trueEdge } from "./trueEdge.ts";
 
@@ -40,6 +42,7 @@ export const OPERATIONS: readonly Operation[] = [
   shiftGirth,
   dart,
   pivotDart,
+  overlap,
   placePoint,
   movePoint,
   scoop,
@@ -50,6 +53,7 @@ export const OPERATIONS: readonly Operation[] = [
   notchPair,
   copyPiece,
   restate,
+  splitPiece,
   part,
   mirror,
   trace,

@@ -1,5 +1,8 @@
 import { Type } from "typebox";
+import { ok } from "../../result.ts";
+import type { Draft } from "../draft.ts";
 import { lengthOfEdges } from "../geometry/index.ts";
+import { runLength } from "../measured.ts";
 import { letOutAlong } from "./letOut.ts";
 import { operation } from "./operation.ts";
 import { along, amount, name } from "./params.ts";
@@ -14,7 +17,7 @@ export const scoop = operation({
     "Hollows an edge out by a depth at one place (below 0 fills it), running to nothing at both of its ends; at a fold it stays square.",
   params: Type.Object({ piece: name(), edge: name(), at: along(), depth: amount() }, { additionalProperties: false }),
   apply(draft, { piece: id, edge, at, depth }) {
-    return changedAlike(draft, id, (piece) =>
+    const scooped = changedAlike(draft, id, (piece) =>
       withEdge(piece, edge, (lines) => {
         const whole = lengthOfEdges(lines);
         return letOutAlong(lines, {
@@ -23,5 +26,20 @@ export const scoop = operation({
         });
       }),
     );
+    return scooped.ok ? ok(withLoops(draft, scooped.value)) : scooped;
   },
 });
+
+/** A loop goes on over what was scooped off its way, as over a neckline: the body is there still. */
+const withLoops = (before: Draft, after: Draft): Draft => ({
+  ...after,
+  loops: after.loops.map((loop) => {
+    const offMm = runLength(before, loop.along) - runLength(after, loop.along);
+    return Math.abs(offMm) < NOTHING_MM
+      ? loop
+      : { ...loop, along: { ...loop.along, plusMm: loop.along.plusMm + offMm } };
+  }),
+});
+
+/** Lengths closer than this are the same, mm. */
+const NOTHING_MM = 1e-6;

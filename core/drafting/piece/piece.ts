@@ -88,6 +88,11 @@ export interface Dart {
   readonly intoMm: number;
   /** The sewn point stops so far before that it turns about. */
   readonly stopMm: number;
+  /**
+   * Nothing gapes: the seam that takes the dart is lengthened by its width, spread from the place across it, on the other edge.
+   * Left out where a gap is turned.
+   */
+  readonly lengthens?: true;
 }
 
 /** From which piece another is taken, and how: it follows every change of that one, and takes none of its own. mm */

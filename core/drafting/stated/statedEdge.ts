@@ -16,4 +16,6 @@ export interface StatedEdge {
   readonly seam: string;
   /** By how much it is longer than the other side of its seam on purpose, mm: eased in where above 0, stretched where below. */
   readonly easeMm: number;
+  /** The piece it was one with before that was split: at their seams both count as one. Left out where it was not. */
+  readonly partOf?: string;
 }

@@ -1,4 +1,5 @@
 import type { Draft } from "../draft.ts";
+import type { StatedEdge } from "./statedEdge.ts";
 import { statedLength, statedOf } from "./statedLengths.ts";
 
 /** One side of a seam: edges of one piece after one another, mm. */
@@ -23,10 +24,11 @@ export function statedSeams(draft: Draft): StatedSeam[] {
   const letters = [...new Set(stated.map(({ seam }) => seam).filter((seam) => seam !== ""))].toSorted();
   return letters.map((seam) => {
     const own = stated.filter((edge) => edge.seam === seam);
-    const pieces = [...new Set(own.map(({ piece }) => piece))];
+    const wholeOf = ({ piece, partOf = piece }: StatedEdge) => partOf;
+    const pieces = [...new Set(own.map(wholeOf))];
     // Both edges may lie on one piece, as those of a dart: then each is a side.
     const groups =
-      pieces.length === 1 ? own.map((edge) => [edge]) : pieces.map((id) => own.filter(({ piece }) => piece === id));
+      pieces.length === 1 ? own.map((edge) => [edge]) : pieces.map((id) => own.filter((edge) => wholeOf(edge) === id));
     const sides = groups.map(
       (edges): SeamSide => ({
         piece: edges[0]?.piece ?? "",

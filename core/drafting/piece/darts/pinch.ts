@@ -18,8 +18,9 @@ export interface Pinch {
   readonly toMm: number;
 }
 
-/** The wedge that a dart takes out of the edge that gapes: `θ = 2 asin(d / (2a))`. @returns null where the edge has no room for it. */
-export function pinchOf(lines: readonly Edge[], about: Point, { atMm, widthMm }: Dart): Pinch | null {
+/** The wedge that a dart takes out of the edge that gapes: `θ = 2 asin(d / (2a))`; a place where it lengthens its seam. @returns null where the edge has no room for it. */
+export function pinchOf(lines: readonly Edge[], about: Point, { atMm, widthMm, lengthens }: Dart): Pinch | null {
+  if (lengthens) return { fromMm: atMm, toMm: atMm };
   const middle = placeAlong(lines, atMm);
   const apart = middle ? distance(about, middle) : 0;
   if (!middle || widthMm <= 0 || widthMm >= 2 * apart) return null;

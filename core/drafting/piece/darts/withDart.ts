@@ -1,5 +1,6 @@
 import {
   angleBetween,
+  cross,
   distance,
   type Edge,
   mapped,
@@ -14,7 +15,7 @@ import {
 import { type Dart, edgeLength, type LevelLine, type Notch, type Piece, type PieceEdge, pointOf } from "../piece.ts";
 import type { CutPiece } from "./cutPiece.ts";
 import { dartFault } from "./dartFault.ts";
-import { dartMouth, endOf } from "./dartMouth.ts";
+import { dartMouth, endAcross, endOf } from "./dartMouth.ts";
 import { type Pinch, pinchOf } from "./pinch.ts";
 
 /** The edge that gaped is drawn anew over this to either side of the pinch, mm. */
@@ -33,7 +34,10 @@ export function withDart(cut: CutPiece, piece: Piece, dart: Dart): CutPiece {
   const opened = openedSeam(wedge, dart.intoMm);
   const [from, to] = [opened[0].at(-1)?.to, opened[1][0]?.from];
   if (!from || !to) return cut;
-  const end = endOf(wedge.about, from, to, dart.stopMm);
+  const point = pointOf(cut, dart.point) ?? wedge.about;
+  const end = dart.lengthens
+    ? endAcross(wedge.about, point, from, to, dart.stopMm)
+    : endOf(wedge.about, from, to, dart.stopMm);
   const edges = cut.edges.flatMap((edge, at): PieceEdge[] => {
     if (edge === gaping) return [{ ...edge, lines: closed }];
     if (edge === seam)
@@ -55,7 +59,7 @@ export function withDart(cut: CutPiece, piece: Piece, dart: Dart): CutPiece {
   };
 }
 
-/** What turns when a gap is closed: the edges between it and the seam that takes the dart, about the dart's point. */
+/** What turns: the edges between a gap and the seam that takes the dart, about the dart's point; or about the place across, where the seam is lengthened. */
 interface Wedge {
   readonly about: Point;
   readonly gaping: PieceEdge;
@@ -73,27 +77,33 @@ interface Wedge {
 }
 
 function wedgeOf(cut: CutPiece, dart: Dart): Wedge | null {
-  const about = pointOf(cut, dart.point);
+  const point = pointOf(cut, dart.point);
   const [gapeAt, seamAt] = [dart.edge, dart.into].map((id) => cut.edges.findIndex((edge) => edge.id === id)) as [
     number,
     number,
   ];
   const [gaping, seam] = [cut.edges[gapeAt], cut.edges[seamAt]];
-  const pinch = about && gaping ? pinchOf(gaping.lines, about, dart) : null;
-  if (!about || !gaping || !seam || !pinch) return null;
+  const pinch = point && gaping ? pinchOf(gaping.lines, point, dart) : null;
+  if (!point || !gaping || !seam || !pinch) return null;
   const [near, far] = [pinch.fromMm, pinch.toMm].map((mm) => placeAlong(gaping.lines, mm));
   const mouth = placeAlong(seam.lines, dart.intoMm);
   if (!near || !far || !mouth) return null;
+  const about = dart.lengthens ? near : point;
   // The way round over the fold stays where it is.
   const forward = gapeAt < seamAt;
-  const closing = angleBetween(way(about, forward ? far : near), way(about, forward ? near : far));
+  const closing = dart.lengthens
+    ? (forward ? -1 : 1) * 2 * Math.asin(Math.min(1, dart.widthMm / (2 * distance(about, mouth))))
+    : angleBetween(way(about, forward ? far : near), way(about, forward ? near : far));
   // Seen from the point, what turns lies clockwise from the pinch to the mouth, or from the mouth to the pinch.
   const [starts, ends] = forward ? [far, mouth] : [mouth, near];
   const turnedPlace = (place: Point) => moved(about, turned(way(about, place), closing));
   return {
     ...{ about, gaping, seam, pinch, forward },
     between: (at) => at > Math.min(gapeAt, seamAt) && at < Math.max(gapeAt, seamAt),
-    turns: (place) => clockwise(about, starts, place) < clockwise(about, starts, ends),
+    turns: (place) =>
+      dart.lengthens
+        ? cross(way(about, mouth), way(about, place)) * (forward ? -1 : 1) > 0
+        : clockwise(about, starts, place) < clockwise(about, starts, ends),
     turned: turnedPlace,
     turn: (lines) => lines.map((line) => mapped(line, turnedPlace)),
   };
