@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import { memo } from "react";
-import { type Draft, type StatedEdge, statedLength, statedOf } from "../../core/drafting/index.ts";
+import { asCut, type Draft, type StatedEdge, statedLength, statedOf } from "../../core/drafting/index.ts";
 import { explainStated, levelName, statedOnBody } from "../../core/pieces/index.ts";
 import { plainTable } from "../frame/plainTable.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
@@ -84,5 +84,5 @@ function EdgeRow({ edge, draft, stretch, lit, onLit }: EdgesProps & { edge: Stat
 /** The number the drawing gives an edge that was read in. */
 function numberOf(draft: Draft, { piece, edge }: StatedEdge): number | null {
   const drawn = draft.pieces.find(({ id }) => id === piece);
-  return (drawn && numbered(drawn).find(([, one]) => one.id === edge)?.[0]) ?? null;
+  return (drawn && numbered(asCut(drawn)).find(([, one]) => one.id === edge)?.[0]) ?? null;
 }

@@ -51,7 +51,8 @@ export function StepList({
   );
 }
 
-function StepEffect({ step }: { step: RedrawnStep }) {
+/** What an operation, or several that make one change, did to edges and girths; or why nothing was drawn. */
+export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "reports" | "instead"> }) {
   const { reports, instead } = step;
   const lengths = useLengths();
   if (instead) return <Box sx={{ color: "text.secondary" }}>Not drawn. {lengths.told(instead)}</Box>;
@@ -61,7 +62,7 @@ function StepEffect({ step }: { step: RedrawnStep }) {
       beforeMm,
       afterMm,
     })),
-    ...edges.map(({ piece, edge, beforeMm, afterMm }) => ({
+    ...wholeEdges(edges).map(({ piece, edge, beforeMm, afterMm }) => ({
       ...{
         name: `${edgeName({ id: edge }).toLowerCase()} of ${sideName(piece, step.calls[0]?.onSide)}`,
         beforeMm,
@@ -86,6 +87,23 @@ function StepEffect({ step }: { step: RedrawnStep }) {
         .join("; ") || "Nothing moves by half a millimetre or more."}
     </Box>
   );
+}
+
+type EdgeReport = RedrawnStep["reports"][number]["edges"][number];
+
+/** Edges that a dart lies in, its mouth and what is beyond it counted with them: as long as they are cut. */
+function wholeEdges(edges: readonly EdgeReport[]): EdgeReport[] {
+  const whole = new Map<string, EdgeReport>();
+  for (const part of edges) {
+    const edge = part.edge.replace(/(\.dart|-2)$/, "");
+    const before = whole.get(`${part.piece} ${edge}`);
+    whole.set(`${part.piece} ${edge}`, {
+      ...{ piece: part.piece, edge },
+      beforeMm: part.beforeMm + (before?.beforeMm ?? 0),
+      afterMm: part.afterMm + (before?.afterMm ?? 0),
+    });
+  }
+  return [...whole.values()];
 }
 
 /** A piece in words; of a change on one side with that side. */

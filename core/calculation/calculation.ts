@@ -1,4 +1,5 @@
 import type { Style } from "../ease/index.ts";
+import type { Upcast } from "../upcast.ts";
 import type { FieldsOf, UnfieldedValue } from "./field.ts";
 import type { JobFacts } from "./jobFacts.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -20,6 +21,8 @@ export interface Calculation<Working extends object, Facts, Result extends Recko
   readonly fields: FieldsOf<Working>;
   /** Values that have no field of their own. */
   readonly unfielded?: Readonly<Record<string, UnfieldedValue>>;
+  /** From each format it was kept in to the next, the first first; left out while there is one. Each leaves what is of today as it is: plans hold workings without their format. */
+  readonly upcasts?: readonly Upcast[];
   /** True where a style needs it. */
   readonly appears: (style: CalculatedStyle) => boolean;
   /** Takes what it rests on from the job; null parts are lacking, never assumed. */

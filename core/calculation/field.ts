@@ -44,7 +44,7 @@ export type WorkingField = Labelled &
 /** One cell of each row of a list. */
 export type WorkingCell = { readonly label: string; readonly hint?: string } & (
   | { readonly as: "text"; readonly needed?: boolean; readonly most: number; readonly wide?: boolean }
-  | { readonly as: "length" | "signed"; readonly mostMm: number }
+  | { readonly as: "length" | "signed" | "small"; readonly mostMm: number }
   | { readonly as: "choice"; readonly choices: readonly { readonly value: string; readonly label: string }[] }
   | { readonly as: "check" }
   /** Not typed: it comes and goes with its row. */

@@ -10,10 +10,13 @@ export {
 export { edgeName, edgeOnBody, statedOnBody } from "./edgeOnBody.ts";
 export { explainEdge, explainGirth, explainStated } from "./explainMeasured.ts";
 export { levelName } from "./levelName.ts";
+export * from "./liked/index.ts";
 export { type LookedThrough, lookThrough } from "./lookedThrough.ts";
 export { onFigure } from "./onFigure.ts";
-export type { SetOptions } from "./optionFields.ts";
+export { type SetOptions, stepsOf } from "./optionFields.ts";
 export * from "./ownPattern/index.ts";
 export { NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
 export { optionsSet, type PiecesReckoning } from "./reckonPieces.ts";
+export { type DrawnStep, MOST_STEPS, STEPS } from "./steps.ts";
+export { stepWords } from "./stepWords.ts";
 export type { BodyWay, StretchOnBody } from "./stretchOnBody.ts";

@@ -4,6 +4,7 @@ import { lately } from "../lately.ts";
 import { freshOptions, optionFields, type SetOptions } from "./optionFields.ts";
 import { NO_PIECES, type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
 import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";
+import { STEPS } from "./steps.ts";
 
 /** Pieces as a calculation of a job: of a recipe with its options, or of what else the maker enters. */
 export interface PiecesCalculation<Working extends object = SetOptions>
@@ -33,6 +34,7 @@ export function piecesCalculation(
     step: "pieces",
     fresh: freshOptions(recipe),
     fields: optionFields(recipe),
+    unfielded: { steps: STEPS },
     appears,
     // Every page of a job gathers the facts of all calculations: what its style never draws costs nothing.
     facts: (job) => (appears(job.style) ? pieceFactsOf(recipe, job, usualOf) : NO_PIECES),

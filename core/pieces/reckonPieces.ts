@@ -1,12 +1,15 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
 import { type CheckAnswer, checkDraft, type Draft, drawBy, type Recipe } from "../drafting/index.ts";
-import type { SetOptions } from "./optionFields.ts";
+import { type SetOptions, stepsOf } from "./optionFields.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
+import { afterSteps, type DrawnStep, stepWarnings } from "./steps.ts";
 
 /** What pieces come to: the draft with every rule it was held against; null while something lacks. */
 export interface PiecesReckoning extends Reckoning {
   readonly draft: Draft | null;
   readonly checks: readonly CheckAnswer[];
+  /** What was drawn on the pieces after they were drafted. */
+  readonly steps: readonly DrawnStep[];
 }
 
 /** Draws the pieces of a recipe from a job's facts and the options that were set. */
@@ -15,14 +18,15 @@ export function reckonPieces(recipe: Recipe, set: SetOptions, facts: PieceFacts)
   const untold: Lack[] = recipe.options
     .filter((option) => option.usual === null && !(option.id in options))
     .map(({ name }) => ({ what: "entry", name: name.toLowerCase() }));
-  const nothing = { draft: null, checks: [], numbers: [], notes: [], warnings: [] };
+  const nothing = { draft: null, checks: [], steps: [], numbers: [], notes: [], warnings: [] };
   const lacks = [...facts.lacks, ...untold];
   if (lacks.length > 0) return { ...nothing, lacks };
   const drawn = drawBy(recipe.id, { ...facts.drawn, options });
   if (!drawn.ok) return { ...nothing, lacks: [], warnings: [drawn.problem.message] };
-  const draft = drawn.value;
+  const { draft, steps } = afterSteps(drawn.value, stepsOf(set));
   return {
     draft,
+    steps,
     checks: checkDraft(draft),
     numbers: [
       ...draft.numbers.map(({ id, explanation }) => ({ id, name: explanation.title, explanation })),
@@ -30,7 +34,7 @@ export function reckonPieces(recipe: Recipe, set: SetOptions, facts: PieceFacts)
     ],
     lacks: [],
     notes: [...facts.notes, ...draft.notes],
-    warnings: [],
+    warnings: stepWarnings(steps),
   };
 }
 
@@ -43,6 +47,6 @@ export const optionsSet = (
   Object.fromEntries(
     options.flatMap(({ id }) => {
       const value = set[id] ?? usual[id];
-      return value === undefined || value === null ? [] : [[id, value] as const];
+      return typeof value === "number" || typeof value === "string" ? [[id, value] as const] : [];
     }),
   );

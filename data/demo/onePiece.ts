@@ -5,7 +5,7 @@ import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";
-import { drawPieces, stateEdges } from "./pieces.ts";
+import { drawPieces, keepPattern } from "./pieces.ts";
 
 /** A one-piece in three layers from a graded block, planned by share with the underbust chosen by pressure. */
 export async function addOnePiece(
@@ -40,7 +40,7 @@ export async function addOnePiece(
   };
   savedOrThrow(await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 }));
   await drawPieces(all, jobId, "onePiecePieces", { leg_raise: 55, neck_depth: 150 });
-  await stateEdges(all, jobId, BLOCK_EDGES);
+  await keepPattern(all, jobId, { edges: BLOCK_EDGES });
   await wraps.add({
     wearerId: people.ilva.wearer,
     name: "First wrap, standing",
@@ -93,6 +93,6 @@ const BLOCK_EDGES: readonly OwnEdge[] = (
     ["Back", "leg", 398, "none", "", null],
   ] as const
 ).map(([piece, edge, length, counts, seam, ease]) => ({
-  ...{ piece, edge, length, counts, seam, ease },
+  ...{ piece, edge, length, counts, seam, ease, allowance: null },
   ...{ finish: edge === "leg" ? "elastic" : "seam", twice: counts !== "none", line: "" },
 }));

@@ -1,4 +1,4 @@
-import { type OwnPattern, PIECES, type PiecesId, type SetOptions } from "../../core/pieces/index.ts";
+import { NO_PATTERN, type OwnPattern, PIECES, type PiecesId, type SetOptions } from "../../core/pieces/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 
@@ -13,11 +13,13 @@ export async function drawPieces(
   savedOrThrow(await workings.save(jobId, id, { working, texts: {}, version: 0 }));
 }
 
-/** Keeps the edges of a pattern that is not drawn here. */
-export async function stateEdges(
+/** Keeps a pattern that is not drawn here. */
+export async function keepPattern(
   { workings }: Pick<Repositories, "workings">,
   jobId: number,
-  edges: OwnPattern["edges"],
+  pattern: Partial<OwnPattern>,
 ): Promise<void> {
-  savedOrThrow(await workings.save(jobId, "ownPieces", { working: { edges, outlines: [] }, texts: {}, version: 0 }));
+  savedOrThrow(
+    await workings.save(jobId, "ownPieces", { working: { ...NO_PATTERN, ...pattern }, texts: {}, version: 0 }),
+  );
 }

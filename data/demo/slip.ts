@@ -1,10 +1,11 @@
 import { newJob } from "../../core/job/index.ts";
 import type { Repositories } from "../store.ts";
+import { formWrap } from "./formWrap.ts";
 import type { DemoPeople } from "./people.ts";
-import { drawPieces } from "./pieces.ts";
+import { drawPieces, keepPattern } from "./pieces.ts";
 import type { DemoShelf } from "./shelf.ts";
 
-/** A slip on the bias, on the form: drawn, and not made up yet. */
+/** A slip on the bias, on the form: drawn, and not made up yet; beside it a wrap of the form, read in. */
 export async function addSlip(all: Repositories, { form }: DemoPeople, shelf: DemoShelf): Promise<void> {
   const jobId = await all.jobs.add(
     newJob({
@@ -19,4 +20,5 @@ export async function addSlip(all: Repositories, { form }: DemoPeople, shelf: De
     }),
   );
   await drawPieces(all, jobId, "slipPieces", { cowl: 75, flare: 50 });
+  await keepPattern(all, jobId, formWrap());
 }

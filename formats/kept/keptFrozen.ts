@@ -13,7 +13,7 @@ const KEPT = keptType<Omit<FrozenPlan, "workings"> & { readonly workings: Readon
   fresh: { settings: SHIPPED_EASE_SETTINGS },
 });
 
-/** Workings stand in a plan as they were entered that day; their own format never went beyond the first so far. */
+/** Workings stand in a plan as they were entered that day; their steps to newer formats leave what is of today as it is. */
 const WORKINGS_WITHIN = 1;
 
 /**

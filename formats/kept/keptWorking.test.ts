@@ -29,6 +29,27 @@ describe("a kept working", () => {
     }
   });
 
+  it("of an own pattern from before its edges had allowances has none, and today's keeps its own in a plan that names no format", () => {
+    const edge = {
+      ...{ piece: "Front", edge: "side", length: 318, finish: "seam", counts: "none", twice: false },
+      ...{ seam: "A", ease: null, line: "" },
+    };
+    const read = (own: object) => readKeptWorking("ownPieces", { edges: [own], outlines: [] }, 1);
+    expect(read(edge)).toMatchObject({
+      ok: true,
+      value: { edges: [{ ...edge, allowance: null }], steps: [], topAbove: null },
+    });
+    expect(read({ ...edge, allowance: 8 })).toMatchObject({ value: { edges: [{ allowance: 8 }] } });
+  });
+
+  it("holds no step that is no operation, or lacks a number of its own", () => {
+    const read = (step: object) => readKeptWorking("briefPieces", { ...NEW_WORKINGS.briefPieces, steps: [step] }, 1);
+    const params = { piece: "front", edge: "waist", at: 0, depth: 8 };
+    expect(read({ operation: "scoop", params })).toMatchObject({ ok: true });
+    expect(read({ operation: "guess", params })).toMatchObject({ ok: false });
+    expect(read({ operation: "scoop", params: { ...params, depth: "deep" } })).toMatchObject({ ok: false });
+  });
+
   it.each([null, 3, "wire", []])("%j is no working", (kept) =>
     expect(readKeptWorking("wire", kept, 1)).toMatchObject({ ok: false, problem: { code: "kept-unreadable" } }),
   );

@@ -6,9 +6,9 @@ import { type KeptType, keptType } from "./keptType.ts";
 /** What a maker entered for each calculation; what an older version did not keep yet is as before anything is entered. */
 const KEPT_WORKINGS = Object.fromEntries(
   WORKING_IDS.map((id) => {
-    const { fields, unfielded, fresh } = calculationOf(id);
+    const { fields, unfielded, fresh, upcasts = [] } = calculationOf(id);
     const what = `the entries of the calculation “${id}”`;
-    return [id, keptType({ what, schema: workingSchema(fields, unfielded), fresh })];
+    return [id, keptType({ what, schema: workingSchema(fields, unfielded), fresh, upcasts })];
   }),
 ) as unknown as { readonly [Id in WorkingId]: KeptType<Workings[Id]> };
 

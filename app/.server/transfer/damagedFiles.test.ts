@@ -70,7 +70,7 @@ describe("a damaged file of a job", () => {
         if (!isRefusal(answer)) taken += 1;
         expect(await count()).toBe(before + (isRefusal(answer) ? 0 : 1));
       }),
-      { seed: 20261126, numRuns: 120 },
+      { seed: 20261126, numRuns: 240 },
     );
     expect(taken).toBeGreaterThan(10);
   });

@@ -64,7 +64,11 @@ export function RowsField({ name, field, unit }: { name: string; field: RowsOf; 
   );
 }
 
-const tableStyle = { width: "auto", "& th, & td": { px: 0.75, py: 0.35 }, "& th": { whiteSpace: "nowrap" } } as const;
+const tableStyle = {
+  width: "auto",
+  "& th, & td": { px: 0.75, py: 0.35 },
+  "& th": { lineHeight: 1.2, verticalAlign: "bottom" },
+} as const;
 
 function headOf(cell: WorkingCell, unit: LengthUnit): string {
   const suffix = suffixOfCell(cell, unit);
@@ -144,6 +148,6 @@ function OneCell({
 
 /** px */
 function widthOf(cell: WorkingCell): number {
-  if (cell.as === "text") return cell.wide ? 124 : 52;
-  return cell.as === "signed" ? 76 : 92;
+  if (cell.as === "text") return cell.wide ? 112 : 52;
+  return cell.as === "signed" || cell.as === "small" ? 72 : 84;
 }

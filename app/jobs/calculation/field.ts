@@ -86,6 +86,8 @@ function schemaOfCell(cell: WorkingCell): FormSchema<CellValue> {
       return orNull(length({ mostMm: cell.mostMm }));
     case "signed":
       return orNull(signedLength(cell.mostMm));
+    case "small":
+      return orNull(smallOrNone(cell.mostMm));
   }
 }
 
@@ -132,4 +134,4 @@ const isSmall = ({ as }: WorkingField): boolean => as === "small" || as === "sig
 
 /** The same for the cells of a column. */
 export const suffixOfCell = ({ as }: WorkingCell, unit: LengthUnit): string =>
-  as === "length" ? unit : as === "signed" ? smallUnit(unit) : "";
+  as === "length" ? unit : as === "signed" || as === "small" ? smallUnit(unit) : "";

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { PIECES_IDS } from "../../../core/pieces/index.ts";
 import { fieldsOfWorking, NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../../../core/workings/index.ts";
 import { errorsOf } from "../../form/errorsOf.ts";
 import { edgeFields, wrapFields } from "../../wearers/wrap/wrapFields.ts";
@@ -76,8 +77,12 @@ describe("the form of a working", () => {
     );
   });
 
-  it("has a field for every value but the ticks and what was read in", () => {
-    const unfielded: Readonly<Record<string, string[]>> = { trunk: ["ticked"], ownPieces: ["outlines"] };
+  it("has a field for every value but the ticks, what was read in and what was drawn on pieces", () => {
+    const unfielded: Readonly<Record<string, string[]>> = {
+      ...Object.fromEntries(PIECES_IDS.map((id) => [id, ["steps"]])),
+      trunk: ["ticked"],
+      ownPieces: ["outlines", "steps"],
+    };
     for (const id of WORKING_IDS) {
       const names = fieldsOfWorking(id).map(([name]) => name);
       expect([...names, ...(unfielded[id] ?? [])].toSorted()).toEqual(Object.keys(NEW_WORKINGS[id]).toSorted());

@@ -3,6 +3,7 @@ import { demoStore } from "../../../data/testing/index.ts";
 import { itActs } from "../../testing/itActs.ts";
 import { postTo } from "../../testing/postTo.ts";
 import { workingDraft } from "../calculation/workingDraft.ts";
+import { edgeValue } from "./steps/stepForm.ts";
 
 /** One edge as its row is typed. */
 const row = (at: number, piece: string, edge: string, length: string) => ({
@@ -10,6 +11,8 @@ const row = (at: number, piece: string, edge: string, length: string) => ({
   [`edges[${at}].edge`]: edge,
   [`edges[${at}].length`]: length,
 });
+
+const edgeOf = (piece: string, edge: string) => edgeValue({ piece, edge });
 
 const svg = (text: string) => new File([text], "front.svg", { type: "image/svg+xml" });
 const BOX = `<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="60mm" viewBox="0 0 100 60"><path d="M0 0H100V60H0Z"/></svg>`;
@@ -89,6 +92,64 @@ itActs([
     ],
     stale: 409,
     foreign: ["/jobs/99/pieces"],
+  },
+  {
+    does: "turns a lap of a piece into a dart",
+    address: "/jobs/9/pieces",
+    right: {
+      ...{ intent: "step", step: "lap", of: "ownPieces", unit: "cm", version: "1" },
+      ...{ lapEdge: edgeOf("Side back", "side seam"), lapAt: "150", lapWidth: "8", lapDepth: "40" },
+      ...{ lapInto: edgeOf("Side back", "side seam"), lapStop: "12" },
+    },
+    gives: "/jobs/9/pieces?draw=ownPieces",
+    wrong: [
+      [{ lapEdge: "" }, ["lapEdge"]],
+      [{ lapEdge: "side seam" }, ["lapEdge"]],
+      [{ lapInto: edgeOf("Side front", "side seam") }, ["lapInto"]],
+      [{ lapAt: "far" }, ["lapAt"]],
+      [{ lapWidth: "0" }, ["lapWidth"]],
+      [{ lapAt: "900" }, ["lapEdge"]],
+      [{ lapInto: edgeOf("Side back", "upper") }, ["lapEdge"]],
+    ],
+    stale: 409,
+    foreign: ["/jobs/99/pieces", ["/jobs/9/pieces", { step: "guess" }], ["/jobs/9/pieces", { of: "guess" }]],
+  },
+  {
+    does: "splits a piece in two",
+    address: "/jobs/9/pieces",
+    right: {
+      ...{ intent: "step", step: "splitInTwo", of: "ownPieces", unit: "cm", version: "1" },
+      ...{ splitFrom: edgeOf("Centre front", "upper"), splitFromAt: "60" },
+      ...{ splitTo: edgeOf("Centre front", "lower"), splitToAt: "58", splitBow: "0", splitAllowance: "10" },
+    },
+    gives: "/jobs/9/pieces?draw=ownPieces",
+    wrong: [
+      [{ splitTo: edgeOf("Side back", "lower") }, ["splitTo"]],
+      [{ splitTo: edgeOf("Centre front", "upper") }, ["splitFrom"]],
+      [{ splitBow: "200" }, ["splitBow"]],
+    ],
+  },
+  {
+    does: "moves a style line of drafted pieces",
+    address: "/jobs/1/pieces",
+    right: {
+      ...{ intent: "step", step: "styleLine", of: "briefPieces", unit: "cm", version: "1" },
+      ...{ lineEdge: edgeOf("front", "side"), lineBy: "6", lineFrom: "60", lineTo: "80", lineBlend: "40" },
+    },
+    gives: "/jobs/1/pieces?draw=briefPieces",
+    wrong: [
+      [{ lineEdge: edgeOf("front", "waist") }, ["lineEdge"]],
+      [{ lineFrom: "" }, ["lineFrom"]],
+    ],
+    stale: 409,
+  },
+  {
+    does: "takes the last step back",
+    address: "/jobs/9/pieces",
+    right: { intent: "stepBack", of: "ownPieces", version: "1" },
+    gives: "/jobs/9/pieces?draw=ownPieces",
+    stale: 409,
+    foreign: ["/jobs/99/pieces", ["/jobs/9/pieces", { of: "guess" }]],
   },
   {
     does: "takes the edges of the wearer's wrap",

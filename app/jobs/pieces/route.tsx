@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import {
   drawsCups,
   isPiecesId,
@@ -6,13 +7,14 @@ import {
   PIECES,
   PIECES_IDS,
   type PiecesId,
+  type PiecesReckoning,
   recipeOfPieces,
 } from "../../../core/pieces/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
+import { bareFacts, loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -21,7 +23,7 @@ import { PiecesView } from "../../pieces/PiecesView.tsx";
 import { saveWorking } from "../calculation/saveWorking.server.ts";
 import { unsavedFor } from "../calculation/unsavedFor.ts";
 import { isCostly } from "../calculation/useReckoning.ts";
-import { WorkingForm } from "../calculation/WorkingForm.tsx";
+import { WorkingForm, type WorkingPage } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
 import { CupSurfaces } from "./cups/CupSurfaces.tsx";
 import { DraftNumbers } from "./DraftNumbers.tsx";
@@ -30,6 +32,8 @@ import { ReadIn } from "./own/ReadIn.tsx";
 import { readInFile, takeBuilt, takeWrap } from "./own/readIn.server.ts";
 import { PrintForm } from "./PrintForm.tsx";
 import { RecipeNav } from "./RecipeNav.tsx";
+import { StepsPanel } from "./steps/StepsPanel.tsx";
+import { takeStep, takeStepBack } from "./steps/step.server.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const { style } = await planOfPage(context, params.jobId);
@@ -83,9 +87,20 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (fields.intent === "file") return readInFile(form, jobId, storeOf(context));
   if (fields.intent === "built") return takeBuilt(fields, jobId, storeOf(context));
   if (fields.intent === "wrap") return takeWrap(fields, jobId, storeOf(context));
+  if (fields.intent === "stepBack") return takeStepBack(fields, jobId, storeOf(context));
+  if (fields.intent === "step") {
+    const facts = bareFacts(await planOfPage(context, params.jobId));
+    return takeStep(fields, jobId, storeOf(context), (id) => PIECES[id].facts(facts));
+  }
   const drawn = isPiecesId(fields.working) ? `?draw=${fields.working}` : "";
   return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces${drawn}`);
 });
+
+/** The pieces as they are kept, whatever is being typed: what steps are drawn on. */
+function useKeptPieces(page: WorkingPage<PiecesId>): PiecesReckoning {
+  const { id, kept, facts, reckoned } = page;
+  return useMemo(() => reckoned ?? reckonWorking(id, kept.working, facts), [reckoned, id, kept.working, facts]);
+}
 
 export default function JobPieces({ loaderData, actionData }: Route.ComponentProps) {
   const lengths = useLengths();
@@ -93,6 +108,7 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
   const own = page.id === "ownPieces";
   const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
+  const kept = useKeptPieces(page);
   return (
     <>
       <PageHead
@@ -133,6 +149,15 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
           ) : null
         }
       </WorkingForm>
+      {kept.draft ? (
+        <StepsPanel
+          id={page.id}
+          version={page.kept.version}
+          draft={kept.draft}
+          steps={kept.steps}
+          unsaved={unsaved && ["step", "stepBack"].includes(unsaved.fields.intent ?? "") ? unsaved : undefined}
+        />
+      ) : null}
       {own ? (
         <ReadIn
           version={page.kept.version}

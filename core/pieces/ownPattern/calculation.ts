@@ -2,7 +2,9 @@ import { type TSchema, Type } from "typebox";
 import { CORNERS, draftLine, type EdgeFinish } from "../../drafting/index.ts";
 import { closed, list } from "../../schemaParts.ts";
 import { WRAP_COUNTS } from "../../torso/index.ts";
+import type { Upcast } from "../../upcast.ts";
 import type { PiecesCalculation } from "../piecesCalculation.ts";
+import { STEPS } from "../steps.ts";
 import { ownFacts } from "./ownFacts.ts";
 import { reckonOwn } from "./reckonOwn.ts";
 import { MOST_LINES, MOST_OWN_EDGES, MOST_OWN_PIECES, NO_PATTERN, type OwnPattern } from "./working.ts";
@@ -19,6 +21,9 @@ const answers = (all: readonly (readonly [string, string])[]) => all.map(([value
 
 /** Longest edge, and most that is eased in, mm. */
 const [LONGEST_MM, MOST_EASE_MM] = [3000, 200];
+
+/** Widest allowance, and furthest the upper edge is above the topmost girth, mm. */
+const [MOST_ALLOWANCE_MM, MOST_ABOVE_MM] = [100, 500];
 
 /** Most lines across a piece that are measured. */
 const MOST_ACROSS = 60;
@@ -44,6 +49,12 @@ const OUTLINES: TSchema = list(
   MOST_OWN_PIECES,
 );
 
+/** Edges before they had an allowance of their own had none. */
+const withAllowances: Upcast = (older) => ({
+  ...older,
+  edges: Array.isArray(older.edges) ? older.edges.map((edge: object) => ({ allowance: null, ...edge })) : older.edges,
+});
+
 /** Pieces of a pattern that is not drawn here: told by the lengths of its edges, or read in from a file. */
 export const ownPattern: PiecesCalculation<OwnPattern> = {
   recipe: {
@@ -56,6 +67,10 @@ export const ownPattern: PiecesCalculation<OwnPattern> = {
   step: "pieces",
   fresh: NO_PATTERN,
   fields: {
+    topAbove: {
+      ...{ as: "length", label: "Upper edge above the topmost girth", mostMm: MOST_ABOVE_MM, zero: true },
+      hint: "Says how long a closure has to be; the girths say whether it needs one.",
+    },
     edges: {
       as: "rows",
       label: "Edges",
@@ -75,11 +90,13 @@ export const ownPattern: PiecesCalculation<OwnPattern> = {
         twice: { as: "check", label: "For both sides" },
         seam: { as: "text", label: "Seam", most: 4 },
         ease: { as: "signed", label: "Eased in", mostMm: MOST_EASE_MM },
+        allowance: { as: "small", label: "Allowance", mostMm: MOST_ALLOWANCE_MM },
         line: { as: "unseen", label: "Line", most: 20 },
       },
     },
   },
-  unfielded: { outlines: OUTLINES },
+  unfielded: { outlines: OUTLINES, steps: STEPS },
+  upcasts: [withAllowances],
   appears: () => true,
   facts: ownFacts,
   reckon: reckonOwn,

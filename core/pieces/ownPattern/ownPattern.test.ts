@@ -10,7 +10,7 @@ import { NO_PATTERN, type OwnEdge, type OwnPattern } from "./working.ts";
 
 const edge = (own: Partial<OwnEdge>): OwnEdge => ({
   ...{ piece: "Front", edge: "waist", length: 160, finish: "seam", counts: "none" },
-  ...{ twice: false, seam: "", ease: null, line: "" },
+  ...{ twice: false, seam: "", ease: null, allowance: null, line: "" },
   ...own,
 });
 const facts: PieceFacts = {
@@ -22,7 +22,7 @@ const WAIST = [
   edge({ piece: "Back", length: 160, counts: "waist", twice: true }),
 ];
 const told = (edges: readonly OwnEdge[], outlines: OwnPattern["outlines"] = []) =>
-  reckonOwn({ edges, outlines }, facts);
+  reckonOwn({ ...NO_PATTERN, edges, outlines }, facts);
 const draftOf = (pattern: OwnPattern) => {
   const { draft, warnings } = reckonOwn(pattern, facts);
   if (!draft) throw new Error(warnings.join(" "));
@@ -70,7 +70,7 @@ describe("edges that are told", () => {
   });
 
   it("have numbers that follow from their terms", () => {
-    const draft = draftOf({ edges: WAIST, outlines: [] });
+    const draft = draftOf({ ...NO_PATTERN, edges: WAIST });
     for (const girth of girthsOf(draft).girths) {
       const explanation = explainGirth(draft, girth);
       expect(evaluate(explanation)).toBeCloseTo(explanation.result.value, 9);
@@ -84,7 +84,7 @@ describe("pieces from a file", () => {
     const { edges, outlines } = taken(NO_PATTERN, [box("Front", 100, 60), box("Front", 40, 60)], 0);
     expect(edges.map(({ piece }) => piece)).toEqual([...Array(4).fill("Front"), ...Array(4).fill("Front 2")]);
     expect(edges.map(({ line }) => line)).toEqual(["p1.0", "p1.1", "p1.2", "p1.3", "p2.0", "p2.1", "p2.2", "p2.3"]);
-    const [front] = draftOf({ edges, outlines }).pieces;
+    const [front] = draftOf({ ...NO_PATTERN, edges, outlines }).pieces;
     expect(front?.edges.map((one) => [one.id, edgeLength(one)])).toEqual([
       ["edge 1", 100],
       ["edge 2", 60],
@@ -127,7 +127,11 @@ describe("pieces from a file", () => {
     const turned = box("Front", 100, 60);
     const boundary = turned.boundary.map(({ from, to }) => straight(to, from)).toReversed();
     const { edges, outlines } = taken(NO_PATTERN, [{ ...turned, boundary }], 0);
-    expect(draftOf({ edges, outlines }).pieces[0]?.edges.map(edgeLength).toSorted()).toEqual([100, 100, 60, 60]);
+    expect(
+      draftOf({ ...NO_PATTERN, edges, outlines })
+        .pieces[0]?.edges.map(edgeLength)
+        .toSorted(),
+    ).toEqual([100, 100, 60, 60]);
   });
 
   it("have one name each", () => {
@@ -146,7 +150,7 @@ describe("edges of a wrap", () => {
   ] as const;
 
   it("are taken as they were measured, beside what is there", () => {
-    const read = takeInWrap({ edges: [edge({ piece: "Side" })], outlines: [] }, wrap);
+    const read = takeInWrap({ ...NO_PATTERN, edges: [edge({ piece: "Side" })] }, wrap);
     expect(read.ok && read.value.edges.map((one) => [one.piece, one.edge, one.length, one.counts, one.seam])).toEqual([
       ["Side", "waist", 160, "none", ""],
       ["Side 2", "edge 1", 98, "waist", ""],
@@ -163,13 +167,13 @@ describe("changes on a pattern from elsewhere", () => {
   const waist = { on: "girth", zone: "waist", spot: "waist", amountMm: -20 } as const;
 
   it("state a girth anew, against the plan with the change in", () => {
-    const { draft, steps } = redrawn({ edges: WAIST, outlines: [] }, waist);
+    const { draft, steps } = redrawn({ ...NO_PATTERN, edges: WAIST }, waist);
     expect(steps[0]?.calls).toEqual([{ operation: "restate", params: { level: "waist", amount: -20 } }]);
     expect(girthsOf(draft).girths).toEqual([{ level: "waist", plannedMm: 620, piecesMm: 620 }]);
   });
 
   it("reach the trunk by each of their parts", () => {
-    const loop = { edges: [edge({ edge: "loop", counts: "frontWaist", length: 700 })], outlines: [] };
+    const loop = { ...NO_PATTERN, edges: [edge({ edge: "loop", counts: "frontWaist", length: 700 })] };
     const part = (id: string, lengthId: string, amountMm: number) => ({
       ...{ id, pieces: id, line: "", lengthId, amountMm, readMm: null, strain: null },
     });
@@ -185,9 +189,9 @@ describe("changes on a pattern from elsewhere", () => {
       edges: read.edges.map((one, at) => (at === 0 ? { ...one, counts: "waist" as const } : one)),
     };
     expect(redrawn(counted, waist).steps[0]?.instead).toContain("read the file in again");
-    expect(redrawn({ edges: [edge({})], outlines: [] }, waist).steps[0]?.instead).toContain("your own pattern");
-    expect(redrawn({ edges: WAIST, outlines: [] }, { ...waist, side: "left" }).steps[0]?.instead).toContain("left");
-    expect(redrawn({ edges: WAIST, outlines: [] }, { ...waist, amountMm: null }).steps[0]?.instead).toContain(
+    expect(redrawn({ ...NO_PATTERN, edges: [edge({})] }, waist).steps[0]?.instead).toContain("your own pattern");
+    expect(redrawn({ ...NO_PATTERN, edges: WAIST }, { ...waist, side: "left" }).steps[0]?.instead).toContain("left");
+    expect(redrawn({ ...NO_PATTERN, edges: WAIST }, { ...waist, amountMm: null }).steps[0]?.instead).toContain(
       "no amount",
     );
   });

@@ -1,4 +1,11 @@
-import { boxOfEdges, clockwiseEdges, type Piece, type PieceEdge, point } from "../../drafting/index.ts";
+import {
+  boxOfEdges,
+  clockwiseEdges,
+  type Piece,
+  type PieceEdge,
+  point,
+  type StatedEdge,
+} from "../../drafting/index.ts";
 import { lineId, type OwnEdge, type OwnOutline } from "./working.ts";
 
 /** Pieces that were read in, each with the edges that name its lines; lines nobody named are edges without a name of their own. */
@@ -9,27 +16,54 @@ export const ownPieces = (outlines: readonly OwnOutline[], edges: readonly OwnEd
     return first ? [pieceOf(outline, own, first)] : [];
   });
 
+/** Pieces whose edges know the one they are sewn to, where letters name just one on each side. */
+export function sewn(pieces: readonly Piece[], stated: readonly StatedEdge[]): Piece[] {
+  const partnerOf = (piece: string, edge: PieceEdge): PieceEdge["seam"] => {
+    const own = stated.find((one) => one.piece === piece && one.edge === edge.id);
+    const both = own && own.seam !== "" ? stated.filter(({ seam }) => seam === own.seam) : [];
+    const other = both.find((one) => one !== own);
+    const drawn = pieces.some(
+      ({ id, edges }) => id === other?.piece && edges.some(({ id: one }) => one === other?.edge),
+    );
+    if (!own || !other || both.length !== 2 || !drawn) return null;
+    return { piece: other.piece, edge: other.edge, easeMm: own.easeMm - other.easeMm };
+  };
+  return pieces.map((piece) => ({
+    ...piece,
+    edges: piece.edges.map((edge) => ({ ...edge, seam: partnerOf(piece.id, edge) })),
+  }));
+}
+
 function pieceOf(
   { id, count, edges: lines }: OwnOutline,
   own: ReadonlyMap<string, OwnEdge>,
-  { piece, twice }: OwnEdge,
+  { piece }: OwnEdge,
 ): Piece {
   const made = lines.map((run, at): PieceEdge => {
     const edge = own.get(lineId(id, at));
     const finish = edge?.finish ?? "seam";
-    return { id: edge?.edge ?? `line ${at + 1}`, role: "own", finish, allowanceMm: 0, lines: run, seam: null };
+    return {
+      id: edge?.edge ?? `line ${at + 1}`,
+      role: "own",
+      finish,
+      allowanceMm: edge?.allowance ?? 0,
+      lines: run,
+      seam: null,
+    };
   });
   const all = made.flatMap((edge) => edge.lines);
   // Round a piece one goes clockwise, whichever way its program drew it.
   const edges = clockwiseEdges(made);
   const { from, to } = boxOfEdges(all);
+  const onFold = edges.some(({ finish }) => finish === "fold");
+  const forBoth = [...own.values()].some(({ twice }) => twice) && !onFold;
+  // A file that says no number says one: what stands for both sides is cut for both.
+  const cut = forBoth && count === 1 ? 2 : count;
   const [middle, length] = [(from.x + to.x) / 2, to.y - from.y];
   return {
     id: piece,
     name: piece,
-    count,
-    onFold: edges.some(({ finish }) => finish === "fold"),
-    mirrored: twice && count % 2 === 0,
+    ...{ count: cut, onFold, mirrored: forBoth && cut % 2 === 0 },
     role: "shell",
     edges,
     levels: [],

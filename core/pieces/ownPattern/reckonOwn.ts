@@ -3,7 +3,9 @@ import { builtPiece, checkDraft, type Draft, type StatedEdge, TRUNK_LOOP } from 
 import { levelName } from "../levelName.ts";
 import type { PieceFacts } from "../pieceFacts.ts";
 import type { PiecesReckoning } from "../reckonPieces.ts";
-import { ownPieces } from "./ownPieces.ts";
+import { afterSteps, stepWarnings } from "../steps.ts";
+import { closureOf } from "./closureOf.ts";
+import { ownPieces, sewn } from "./ownPieces.ts";
 import { lineId, type OwnEdge, type OwnPattern } from "./working.ts";
 
 /** Rules that hold or not by lengths alone. */
@@ -18,10 +20,12 @@ const levelOf = ({ counts }: OwnEdge): string => (counts === "none" ? "" : LOOP.
  * A pattern from elsewhere as a draft: what was read in is drawn, what was typed is stated; girths and seams are those of its edges.
  * What cannot be taken as it stands is named, and nothing is drawn then.
  */
-export function reckonOwn({ edges, outlines }: OwnPattern, { drawn, numbers }: PieceFacts): PiecesReckoning {
-  const nothing = { draft: null, checks: [], numbers: [], lacks: [], notes: [], warnings: [] };
+export function reckonOwn(pattern: OwnPattern, facts: PieceFacts): PiecesReckoning {
+  const { edges, outlines } = pattern;
+  const { drawn, numbers } = facts;
+  const nothing = { draft: null, checks: [], steps: [], numbers: [], lacks: [], notes: [], warnings: [] };
   if (edges.length === 0) return { ...nothing, lacks: [{ what: "entry", name: "an edge of the pattern" }] };
-  const faults = faultsOf({ edges, outlines });
+  const faults = faultsOf(pattern);
   if (faults.length > 0) return { ...nothing, warnings: faults };
   const stated = edges.map(statedEdge);
   const levels = [...new Set(stated.map(({ counts }) => counts))].filter((level) => level !== "");
@@ -30,19 +34,23 @@ export function reckonOwn({ edges, outlines }: OwnPattern, { drawn, numbers }: P
     return typeof plannedMm === "number" ? [{ level, plannedMm }] : [];
   });
   const unplanned = levels.filter((level) => !planned.some((one) => one.level === level));
-  const draft: Draft = {
+  const asRead: Draft = {
     recipe: "ownPattern",
-    pieces: ownPieces(outlines, edges),
+    pieces: sewn(ownPieces(outlines, edges), stated),
     stated,
     ...{ round: [], levels: planned, loops: [], numbers: [], oneLines: [], elastics: [], limits: [], rollMm: null },
     notes: [],
   };
+  const { draft, steps } = afterSteps(asRead, pattern.steps);
+  const closure = closureOf(draft, pattern.topAbove, facts);
   return {
     ...nothing,
     draft,
+    steps,
+    warnings: stepWarnings(steps),
     // Without a drawn piece the rules of drawn lines say nothing.
     checks: checkDraft(draft).filter(({ id }) => draft.pieces.length > 0 || OF_LENGTHS.has(id)),
-    numbers: levels.some((level) => level === TRUNK_LOOP) ? numbers : [],
+    numbers: [...(levels.some((level) => level === TRUNK_LOOP) ? numbers : []), ...closure.numbers],
     notes: [
       ...(unplanned.length === 0
         ? []
@@ -50,6 +58,7 @@ export function reckonOwn({ edges, outlines }: OwnPattern, { drawn, numbers }: P
             `Not planned, so not held against anything: ${unplanned.map((level) => `the ${levelName(level).toLowerCase()}`).join(", ")}.`,
           ]),
       ...outlines.flatMap((outline) => builtNote(outline, edges)),
+      ...closure.notes,
     ],
   };
 }
@@ -90,7 +99,7 @@ const statedEdge = (edge: OwnEdge): StatedEdge => {
 };
 
 /** What keeps the edges from being one pattern, in sentences. */
-function faultsOf({ edges, outlines }: OwnPattern): string[] {
+function faultsOf({ edges, outlines }: Pick<OwnPattern, "edges" | "outlines">): string[] {
   const lines = new Set(outlines.flatMap(({ id, edges: own }) => own.map((_, at) => lineId(id, at))));
   const unread = edges.filter(({ line }) => line !== "" && !lines.has(line));
   const lengthless = edges.filter(({ line, length }) => line === "" && length === null);

@@ -21,7 +21,7 @@ export interface FilePiece {
 }
 
 const EDGE: Omit<OwnEdge, "piece" | "edge" | "length" | "line"> = {
-  ...{ finish: "seam", counts: "none", twice: false, seam: "", ease: null },
+  ...{ finish: "seam", counts: "none", twice: false, seam: "", ease: null, allowance: null },
 };
 
 /**
@@ -57,7 +57,7 @@ export function takeInPieces(
       ...runs.map((_, at) => ({ ...EDGE, piece, edge: `edge ${at + 1}`, length: null, line: lineId(outline.id, at) })),
     ];
   }
-  return withinLimits({ edges, outlines });
+  return withinLimits({ ...pattern, edges, outlines });
 }
 
 /**
@@ -82,7 +82,7 @@ export function takeInBuilt(
   const rows = measured.edges.map((_, at) => ({
     ...{ ...EDGE, piece: free, edge: `edge ${at + 1}`, length: null, line: lineId(outline.id, at) },
   }));
-  return withinLimits({ edges: [...edges, ...rows], outlines: [...outlines, outline] });
+  return withinLimits({ ...pattern, edges: [...edges, ...rows], outlines: [...outlines, outline] });
 }
 
 /** A pattern with the edges of a wrap that was laid flat beside what it has. @returns it, or `pattern-too-large`. */
@@ -94,6 +94,7 @@ export function takeInWrap(pattern: OwnPattern, wrap: readonly WrapEdge[]): Resu
   });
   const names = new Map([...new Set(taken.map(({ piece }) => piece))].map((name) => [name, freeName(name, edges)]));
   return withinLimits({
+    ...pattern,
     edges: [...edges, ...taken.map((edge) => ({ ...edge, piece: names.get(edge.piece) ?? edge.piece }))],
     outlines,
   });
@@ -103,7 +104,7 @@ export function takeInWrap(pattern: OwnPattern, wrap: readonly WrapEdge[]): Resu
 const LONGEST_NAME = 55;
 
 /** Without outlines no row speaks of any more. */
-const pruned = ({ edges, outlines }: OwnPattern): OwnPattern => ({
+const pruned = ({ edges, outlines }: OwnPattern): Pick<OwnPattern, "edges" | "outlines"> => ({
   edges,
   outlines: outlines.filter(({ id }) => edges.some(({ line }) => line.startsWith(`${id}.`))),
 });

@@ -1,4 +1,4 @@
-import type { Diagonal, Edge, EdgeFinish } from "../../drafting/index.ts";
+import type { Diagonal, Edge, EdgeFinish, OperationCall } from "../../drafting/index.ts";
 import type { WrapEdge } from "../../torso/index.ts";
 
 /** One edge of a pattern from elsewhere, or one line across a piece of it. */
@@ -15,6 +15,8 @@ export interface OwnEdge {
   readonly seam: string;
   /** Longer than the other side of its seam on purpose, mm; null for not. */
   readonly ease: number | null;
+  /** Added outside its seam line, mm; null for nothing. */
+  readonly allowance: number | null;
   /** Which line of which outline it is: `p2.3`; empty where it was typed. */
   readonly line: string;
 }
@@ -33,10 +35,14 @@ export interface OwnOutline {
 export interface OwnPattern {
   readonly edges: readonly OwnEdge[];
   readonly outlines: readonly OwnOutline[];
+  /** Drawn on the pieces that were read in, one after another. */
+  readonly steps: readonly OperationCall[];
+  /** How far its upper edge lies above the topmost girth that is told, mm; null where it was not said. */
+  readonly topAbove: number | null;
 }
 
 /** A pattern before anything of it is told. */
-export const NO_PATTERN: OwnPattern = { edges: [], outlines: [] };
+export const NO_PATTERN: OwnPattern = { edges: [], outlines: [], steps: [], topAbove: null };
 
 /** Most edges and pieces of one pattern, and lines of one edge. */
 export const [MOST_OWN_EDGES, MOST_OWN_PIECES, MOST_LINES] = [96, 40, 2000] as const;

@@ -15,13 +15,12 @@ import {
   smallOrNone,
   version,
 } from "../../../../formats/form/index.ts";
-import { answerEdit } from "../../../.server/http/answerEdit.ts";
 import { asSent, found, invalid } from "../../../.server/http/answers.ts";
 import { type Fields, textsOf } from "../../../form/unsaved.ts";
-import { workingDraft } from "../../calculation/workingDraft.ts";
+import { keepPieces } from "../steps/keepPieces.server.ts";
 import { SCALES } from "./units.ts";
 
-const ID = "ownPieces";
+const ID = "ownPieces" as const;
 
 /** Widest allowance of a bought pattern, mm. */
 const WIDEST_MM = 50;
@@ -100,27 +99,11 @@ export async function takeWrap(fields: Fields, jobId: number, store: Store) {
   return kept(fields, jobId, store, "wrap", (pattern) => takeInWrap(pattern, wrap.edges));
 }
 
-/** Keeps a pattern with more taken in, if nobody changed it meanwhile and nothing of its rows is half-typed. */
-function kept(
+/** Keeps a pattern with more taken in. */
+const kept = (
   fields: Fields,
   jobId: number,
   store: Store,
   field: string,
-  take: (pattern: OwnPattern) => Result<OwnPattern>,
-) {
-  return store.inTransaction(async ({ jobs, workings, drafts }) => {
-    found(await jobs.find(jobId), "job");
-    if (await drafts.find(workingDraft(jobId, ID)))
-      return invalid(fields, { [field]: "Expected the edges typed above to be kept first: they are not saved yet." });
-    const before = await workings.find(jobId, ID);
-    const taken = take(before.working);
-    if (!taken.ok) return invalid(fields, { [field]: taken.problem.message });
-    const sent = { working: taken.value, texts: {}, version: Number(fields.version) };
-    return answerEdit(await workings.save(jobId, ID, sent), {
-      ...{ fields, drafts, draft: workingDraft(jobId, ID), what: "pattern" },
-      to: `/jobs/${jobId}/pieces?draw=${ID}`,
-      // What comes in is added to whatever there is: nothing stands against anything.
-      rows: () => [],
-    });
-  });
-}
+  change: (pattern: OwnPattern) => Result<OwnPattern>,
+) => keepPieces(fields, jobId, store, { id: ID, field, what: "pattern", change });
