@@ -144,6 +144,20 @@ itActs([
     stale: 409,
   },
   {
+    does: "takes a length of a garment that fits over",
+    address: "/jobs/1/pieces",
+    right: { intent: "liked", of: "briefPieces", version: "1", garment: "1", point: "frontRise" },
+    gives: "/jobs/1/pieces?draw=briefPieces",
+    wrong: [[{ point: "backRise", garment: "3" }, ["liked"]]],
+    stale: 409,
+    foreign: [
+      "/jobs/99/pieces",
+      ["/jobs/2/pieces", { version: "0" }],
+      ["/jobs/1/pieces", { garment: "99" }],
+      ["/jobs/1/pieces", { of: "guess" }],
+    ],
+  },
+  {
     does: "takes the last step back",
     address: "/jobs/9/pieces",
     right: { intent: "stepBack", of: "ownPieces", version: "1" },

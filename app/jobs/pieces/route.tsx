@@ -28,6 +28,8 @@ import type { Route } from "./+types/route.ts";
 import { CupSurfaces } from "./cups/CupSurfaces.tsx";
 import { DraftNumbers } from "./DraftNumbers.tsx";
 import { idleOptions } from "./idleOptions.ts";
+import { type LaidGarment, LikedBeside } from "./liked/LikedBeside.tsx";
+import { takeOver } from "./liked/takeOver.server.ts";
 import { ReadIn } from "./own/ReadIn.tsx";
 import { readInFile, takeBuilt, takeWrap } from "./own/readIn.server.ts";
 import { PrintForm } from "./PrintForm.tsx";
@@ -49,9 +51,11 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { at, pages } = await loadWorkings(context, params.jobId, [shown]);
   const own = shown === "ownPieces";
   const wraps = own ? await storeOf(context).wraps.ofWearer(at.wearerId) : [];
+  const garments = await storeOf(context).liked.ofWearer(at.wearerId);
   return {
     ...{ at, ids, page: withReckoned(pages[shown]), hints: hintsOf(shown, pages[shown].facts.usual) },
     wraps: wraps.map(({ id, name }) => ({ id, name })),
+    garments: garments.map(({ id, name, widthsMm, lengthsMm }): LaidGarment => ({ id, name, widthsMm, lengthsMm })),
   };
 });
 
@@ -88,13 +92,18 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (fields.intent === "built") return takeBuilt(fields, jobId, storeOf(context));
   if (fields.intent === "wrap") return takeWrap(fields, jobId, storeOf(context));
   if (fields.intent === "stepBack") return takeStepBack(fields, jobId, storeOf(context));
-  if (fields.intent === "step") {
+  if (fields.intent === "step" || fields.intent === "liked") {
     const facts = bareFacts(await planOfPage(context, params.jobId));
-    return takeStep(fields, jobId, storeOf(context), (id) => PIECES[id].facts(facts));
+    const take = fields.intent === "step" ? takeStep : takeOver;
+    return take(fields, jobId, storeOf(context), (id) => PIECES[id].facts(facts));
   }
   const drawn = isPiecesId(fields.working) ? `?draw=${fields.working}` : "";
   return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces${drawn}`);
 });
+
+/** What came back unsaved of one of a page's forms. */
+const sentBy = (unsaved: Unsaved | undefined, ...intents: readonly string[]): Unsaved | undefined =>
+  unsaved && intents.includes(unsaved.fields.intent ?? "") ? unsaved : undefined;
 
 /** The pieces as they are kept, whatever is being typed: what steps are drawn on. */
 function useKeptPieces(page: WorkingPage<PiecesId>): PiecesReckoning {
@@ -104,7 +113,7 @@ function useKeptPieces(page: WorkingPage<PiecesId>): PiecesReckoning {
 
 export default function JobPieces({ loaderData, actionData }: Route.ComponentProps) {
   const lengths = useLengths();
-  const { at, ids, page, hints, wraps } = loaderData;
+  const { at, ids, page, hints, wraps, garments } = loaderData;
   const own = page.id === "ownPieces";
   const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
@@ -150,20 +159,26 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
         }
       </WorkingForm>
       {kept.draft ? (
-        <StepsPanel
-          id={page.id}
-          version={page.kept.version}
-          draft={kept.draft}
-          steps={kept.steps}
-          unsaved={unsaved && ["step", "stepBack"].includes(unsaved.fields.intent ?? "") ? unsaved : undefined}
-        />
+        <>
+          <StepsPanel
+            id={page.id}
+            version={page.kept.version}
+            draft={kept.draft}
+            steps={kept.steps}
+            unsaved={sentBy(unsaved, "step", "stepBack", "liked")}
+          />
+          <LikedBeside
+            id={page.id}
+            version={page.kept.version}
+            draft={kept.draft}
+            garments={garments}
+            at={at}
+            unsaved={sentBy(unsaved, "liked")}
+          />
+        </>
       ) : null}
       {own ? (
-        <ReadIn
-          version={page.kept.version}
-          wraps={wraps}
-          unsaved={unsaved && ["file", "wrap", "built"].includes(unsaved.fields.intent ?? "") ? unsaved : undefined}
-        />
+        <ReadIn version={page.kept.version} wraps={wraps} unsaved={sentBy(unsaved, "file", "wrap", "built")} />
       ) : null}
       {page.kept.version > 0 && isDrawn(page.kept.working) ? (
         <PrintForm base={`/jobs/${at.jobId}/pieces/${page.id}`} paper={lengths.unit === "in" ? "letter" : "a4"} />

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { checkDraft, type Draft, operate } from "../../drafting/index.ts";
 import { BRIEF_FACTS, evaluate, sampleDraft } from "../../testing/index.ts";
 import { broughtTo } from "./brought.ts";
-import { explainBeside, LIKED_POINTS, pointsBeside } from "./index.ts";
+import { explainBeside, LIKED_POINTS, measuresBeside } from "./index.ts";
 
 const TOP = {
   measures: { bust: 900, bust_front_arc: 480, apex_span: 180 },
@@ -48,7 +48,9 @@ it("finds the lengths of each on its pieces", () =>
 
 it("measures a rise to the crotch point, by hand: what was planned of the body, as cut", () =>
   expect(
-    pointsBeside(DRAFTS.brief as Draft, { frontRise: 312, sleeve: 100 }).map(({ drawn }) => drawn?.result.value),
+    measuresBeside(DRAFTS.brief as Draft, { widthsMm: {}, lengthsMm: { frontRise: 312, sleeve: 100 } }).map(
+      ({ drawn }) => drawn?.result.value,
+    ),
   ).toEqual([expect.closeTo(320, 2), undefined]));
 
 describe.each(POINTS)("$id of a $name", ({ draft, point, id }) => {
@@ -71,13 +73,24 @@ describe.each(POINTS)("$id of a $name", ({ draft, point, id }) => {
     ));
 
   it("has its way, and its difference has one", () => {
-    const [beside] = pointsBeside(draft, { [id]: now - 7 });
+    const [beside] = measuresBeside(draft, { widthsMm: {}, lengthsMm: { [id]: now - 7 } });
     if (!beside?.drawn) throw new Error("It is not measured.");
     expect(evaluate(beside.drawn)).toBeCloseTo(now, 9);
-    const difference = explainBeside({ ...beside, drawn: beside.drawn }, "Blue suit");
+    const difference = explainBeside(beside, beside.drawn, "Blue suit");
     expect(difference.result.value).toBeCloseTo(7, 9);
     expect(evaluate(difference)).toBeCloseTo(7, 9);
   });
+});
+
+it("lays its widths over the girths of the pieces, doubled, in body order", () => {
+  const brief = DRAFTS.brief as Draft;
+  const beside = measuresBeside(brief, { widthsMm: { hip: 440, waist: 318, bust: 400 }, lengthsMm: { backRise: 366 } });
+  expect(beside.map(({ name, likedMm }) => [name, likedMm])).toEqual([
+    ["Waist", 636],
+    ["Back rise", 366],
+  ]);
+  const [waist] = beside;
+  expect(waist?.drawn && explainBeside(waist, waist.drawn, "Blue brief").result.value).toBeCloseTo(4, 2);
 });
 
 it("says where pieces have no such length, and where no step comes to it", () => {

@@ -1,8 +1,8 @@
 import type { OperationCall } from "../../../../core/drafting/index.ts";
-import { operate } from "../../../../core/drafting/index.ts";
+import { type Draft, operate } from "../../../../core/drafting/index.ts";
 import type { PieceFacts } from "../../../../core/pieces/index.ts";
 import { drawPieces, isPiecesId, MOST_STEPS, type PiecesId, stepsOf } from "../../../../core/pieces/index.ts";
-import { fail, ok } from "../../../../core/result.ts";
+import { fail, ok, type Result } from "../../../../core/result.ts";
 import type { Store } from "../../../../data/store.ts";
 import { formReader } from "../../../../formats/form/formReader.ts";
 import { group, version } from "../../../../formats/form/index.ts";
@@ -27,7 +27,7 @@ export function takeStep(fields: Fields, jobId: number, store: Store, factsOf: F
   const call = known.form.call(typed.value as never);
   if (!call.ok) return invalid(fields, call.errors);
   const [first] = known.form.fields;
-  return keepSteps(fields, jobId, store, { factsOf, field: first?.name ?? "form", calls: [call.value] });
+  return keepSteps(fields, jobId, store, { factsOf, field: first?.name ?? "form", callsOn: () => ok([call.value]) });
 }
 
 /** What pieces of a job are drawn from. */
@@ -36,11 +36,12 @@ export type FactsOf = (id: PiecesId) => PieceFacts;
 interface Added {
   readonly factsOf: FactsOf;
   readonly field: string;
-  readonly calls: readonly OperationCall[];
+  /** The operations, by the pieces they are drawn on. */
+  readonly callsOn: (draft: Draft) => Result<readonly OperationCall[]>;
 }
 
 /** Keeps pieces with operations drawn on them after those they have. */
-export function keepSteps(fields: Fields, jobId: number, store: Store, { factsOf, field, calls }: Added) {
+export function keepSteps(fields: Fields, jobId: number, store: Store, { factsOf, field, callsOn }: Added) {
   asSent(readVersion(fields));
   const id = piecesOf(fields);
   const facts = factsOf(id);
@@ -48,17 +49,19 @@ export function keepSteps(fields: Fields, jobId: number, store: Store, { factsOf
     ...{ id, field, what: "set of pieces" },
     change(working) {
       const before = stepsOf(working);
-      if (before.length + calls.length > MOST_STEPS)
+      const { draft, steps } = drawPieces(id, working, facts);
+      if (!draft || steps.some(({ report }) => report === null))
+        return fail("not-drawn", "Expected pieces that are drawn with all of their steps: see what is said above.");
+      const calls = callsOn(draft);
+      if (!calls.ok) return calls;
+      if (before.length + calls.value.length > MOST_STEPS)
         return fail(
           "too-many-steps",
           `Expected at most ${MOST_STEPS} steps on a set of pieces: read the pieces in as they are now.`,
         );
-      const { draft, steps } = drawPieces(id, working, facts);
-      if (!draft || steps.some(({ report }) => report === null))
-        return fail("not-drawn", "Expected pieces that are drawn with all of their steps: see what is said above.");
-      const done = operate(draft, calls);
+      const done = operate(draft, calls.value);
       if (!done.ok) return fail(done.problem.code, done.problem.message.replace(/^Operation \d+, \w+: /, ""));
-      return ok({ ...working, steps: [...before, ...calls] });
+      return ok({ ...working, steps: [...before, ...calls.value] });
     },
   });
 }
