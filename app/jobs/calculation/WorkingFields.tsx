@@ -17,6 +17,8 @@ export type PickOptions = readonly { readonly id: number; readonly name: string 
 
 /** Two beside one another. */
 const BESIDE = "repeat(2, minmax(0, 1fr))";
+/** No one field but a list is wider, px. */
+const WIDEST_FIELD = 560;
 const NARROW = { xs: BESIDE, sm: "repeat(3, minmax(0, 1fr))", lg: "minmax(0, 1fr)" };
 
 interface WorkingFieldsProps {
@@ -47,6 +49,7 @@ export function WorkingFields({ id, unit, hidden, labels, options, hints, narrow
           sx={{
             display: hidden.includes(name) ? "none" : "block",
             gridColumn: narrow || spans.get(name) === "half" ? "auto" : "1 / -1",
+            ...(field.as === "rows" ? {} : { maxWidth: WIDEST_FIELD }),
           }}
         >
           <OneField

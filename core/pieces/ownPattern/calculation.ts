@@ -13,8 +13,8 @@ const FINISHES: readonly (readonly [EdgeFinish, string])[] = [
   ["seam", "seam"],
   ["elastic", "elastic"],
   ["hem", "hem"],
-  ["raw", "cut edge"],
-  ["fold", "on the fold"],
+  ["raw", "raw"],
+  ["fold", "fold"],
 ];
 
 const answers = (all: readonly (readonly [string, string])[]) => all.map(([value, label]) => ({ value, label }));

@@ -56,32 +56,37 @@ export function LikedBeside({ id, version, draft, garments, at, unsaved }: Liked
               {lengths.told(error)}
             </Alert>
           ) : null}
-          {laid.map(({ garment, measures }) => (
-            <Paper key={garment.id} sx={{ overflowX: "auto", mb: 2 }}>
-              <Box component="table" aria-label={`“${garment.name}” over these pieces`} sx={plainTable}>
-                <thead>
+          <Paper sx={{ overflowX: "auto" }}>
+            <Box component="table" aria-label="Garments that fit over these pieces" sx={plainTable}>
+              <thead>
+                <tr>
+                  <th scope="col">Measure</th>
+                  <th scope="col" className="number">
+                    Garment, {lengths.unit}
+                  </th>
+                  <th scope="col" className="number">
+                    Pieces, {lengths.unit}
+                  </th>
+                  <th scope="col" className="number">
+                    Pieces − garment
+                  </th>
+                  <th scope="col" aria-label="Take over" />
+                </tr>
+              </thead>
+              {laid.map(({ garment, measures }) => (
+                <tbody key={garment.id}>
                   <tr>
-                    <th scope="col">{garment.name}</th>
-                    <th scope="col" className="number">
-                      Garment, {lengths.unit}
+                    <th scope="rowgroup" colSpan={5} className="group">
+                      {garment.name}
                     </th>
-                    <th scope="col" className="number">
-                      Pieces, {lengths.unit}
-                    </th>
-                    <th scope="col" className="number">
-                      Pieces − garment
-                    </th>
-                    <th scope="col" aria-label="Take over" />
                   </tr>
-                </thead>
-                <tbody>
                   {measures.map((measure) => (
                     <MeasureRow key={measure.name} {...{ measure, garment, id, version }} />
                   ))}
                 </tbody>
-              </Box>
-            </Paper>
-          ))}
+              ))}
+            </Box>
+          </Paper>
         </>
       )}
     </Box>
@@ -132,6 +137,7 @@ function MeasureRow({ measure, garment, id, version }: MeasureRowProps) {
             <Button
               type="submit"
               size="small"
+              sx={{ my: -0.75 }}
               name="point"
               value={of.length}
               aria-label={`Take over ${name.toLowerCase()} of ${garment.name}`}

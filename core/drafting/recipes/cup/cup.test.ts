@@ -101,6 +101,12 @@ describe("the seams of a cup", () => {
     for (const finish of ["foldOver", "lace"]) for (const edge of top(finish)) expect(edge.allowanceMm).toBe(0);
     for (const edge of top("trim")) expect(edge.allowanceMm).toBe(6);
   });
+
+  it("say how far they bow off the low points of a lace, and nothing of it under another finish", () => {
+    const told = (top_finish: string) => cups({ top_finish }).notes.filter((note) => note.includes("low points"));
+    expect(told("lace")).toEqual([expect.stringMatching(/they bow by: upper cup \d+ mm/)]);
+    expect(told("foldOver")).toEqual([]);
+  });
 });
 
 describe("what a cloth has to give", () => {

@@ -1,3 +1,5 @@
+import { type Edge, offLine } from "../../geometry/index.ts";
+import { placesAlong } from "../../piece/index.ts";
 import { type CupSeams, cupPatches, type FlatCup, flatCup } from "../../surface/index.ts";
 import { type CupMade, type CupOfBreast, fullnessNote } from "./cupSide.ts";
 
@@ -13,15 +15,36 @@ const MORE: Readonly<Record<CupSeams, readonly CupSeams[]>> = {
 const WORTH = 0.01;
 
 /** What is said of a cup: how full it is, the strain that is left in its pieces, and what one more seam would leave where its cloth does not give it. */
-export function cupNotes({ breast, parts, side }: CupOfBreast, made: CupMade, gives: number): string[] {
+export function cupNotes(cup: CupOfBreast, made: CupMade, gives: number): string[] {
+  const { breast, parts, side } = cup;
   const of = side === null ? "" : ` ${side}`;
   const worst = parts.reduce((most, part) => (part.strain.low < most.strain.low ? part : most));
   const left = parts.map((part) => `${part.patch.name.toLowerCase()}${of} ${strainWords(part)}`).join("; ");
   const note = fullnessNote(breast);
   const volumes = `The surface${of} holds ${Math.round(breast.volumeCm3)} cm³, half an ellipsoid over its root ${Math.round(breast.ellipsoidCm3)}. ${note}`;
   const strain = `Strain left in the flat pieces, 5 and 95 of 100 threads: ${left}.`;
-  if (-worst.strain.low <= gives) return [volumes, strain];
-  return [volumes, strain, moreSeams(breast, worst, made, gives)];
+  const said = [volumes, strain, ...laceNotes(cup, made)];
+  return -worst.strain.low <= gives ? said : [...said, moreSeams(breast, worst, made, gives)];
+}
+
+/** Where the upper edge lies on the low points of a lace: how far it bows off their straight line. */
+function laceNotes({ pieces, side }: CupOfBreast, { top }: CupMade): string[] {
+  if (top.finish !== "raw") return [];
+  const bows = pieces.flatMap(({ name, edges }) =>
+    edges
+      .filter(({ finish }) => finish === top.finish)
+      .map(({ lines }) => `${name.toLowerCase()} ${bowOf(lines).toFixed(0)} mm`),
+  );
+  return [
+    `The upper edges${side === null ? "" : `, ${side},`} lie on the low points of the lace, both sides from the same place of its repeat, and nothing is added. Off a straight row of points they bow by: ${bows.join("; ")}. Where a lace does not follow, cut its points apart and lay them along the edge.`,
+  ];
+}
+
+/** How far lines bow off the straight one between their ends, mm. */
+function bowOf(lines: readonly Edge[]): number {
+  const [from, to] = [lines[0]?.from, lines.at(-1)?.to];
+  if (!from || !to) return 0;
+  return Math.max(...lines.flatMap((line) => placesAlong(line)).map((place) => offLine(from, to, place)));
 }
 
 const strainWords = ({ strain }: FlatCup): string => `${percent(strain.low)} to ${percent(strain.high)}`;
