@@ -2,7 +2,8 @@ import { OPERATIONS, type OperationCall } from "../drafting/index.ts";
 
 type Params = Readonly<Record<string, unknown>>;
 
-const mm = (value: unknown): string => (typeof value === "number" ? `${Number(value.toFixed(1))} mm` : "");
+const mm = (value: unknown): string =>
+  typeof value === "number" ? `${Number(value.toFixed(1))} mm`.replace("-", "−") : "";
 
 /** Steps that have words of their own; adding one is adding a line. */
 const WORDS: Readonly<Record<string, (params: Params) => string>> = {

@@ -47,7 +47,7 @@ describe("steps drawn on pieces", () => {
     ).toEqual([
       "Cup: a lap of 9 mm at top as a dart, sewn in side",
       "Cup: split from top to under, bowed by 6 mm",
-      "Cup: top moved by -4 mm",
+      "Cup: top moved by −4 mm",
       "front, waist: scoop an edge, 8 mm",
     ]);
   });

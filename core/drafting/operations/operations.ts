@@ -1,8 +1,9 @@
 import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
+import { distance } from "../geometry/index.ts";
 import { girthsOf } from "../measured.ts";
 import { isParted, parted, sideOf, withSide } from "../parted/index.ts";
-import { asCut, type BodySide, edgeLength } from "../piece/index.ts";
+import { asCut, type BodySide, edgeLength, type PieceEdge } from "../piece/index.ts";
 import { statedOf } from "../stated/index.ts";
 import { retaken } from "../taken/index.ts";
 import { allow } from "./allow.ts";
@@ -126,12 +127,18 @@ function onOneSide(draft: Draft, side: BodySide, change: (view: Draft) => Result
   return changed.ok ? ok(withSide(draft, side, changed.value)) : changed;
 }
 
+/** How much of a seam an edge is, mm: of a dart what is between its legs, not the way over the fold of its allowance. */
+function seamMm(edge: PieceEdge): number {
+  const [from, to] = [edge.lines[0]?.from, edge.lines.at(-1)?.to];
+  return edge.role === "dart" && from && to ? distance(from, to) : edgeLength(edge);
+}
+
 function reportOf(operation: string, before: Draft, after: Draft): OperationReport {
   const cut = before.pieces.map(asCut);
   const edges = after.pieces.map(asCut).flatMap((piece) =>
     piece.edges.flatMap((edge) => {
       const old = cut.find(({ id }) => id === piece.id)?.edges.find(({ id }) => id === edge.id);
-      const [beforeMm, afterMm] = [old ? edgeLength(old) : 0, edgeLength(edge)];
+      const [beforeMm, afterMm] = [old ? seamMm(old) : 0, seamMm(edge)];
       const same = old?.lines === edge.lines || Math.abs(afterMm - beforeMm) < NOTHING_MM;
       return same ? [] : [{ piece: piece.id, edge: edge.id, beforeMm, afterMm }];
     }),
