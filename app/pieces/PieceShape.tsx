@@ -130,7 +130,12 @@ function Named({ piece, textMm, room }: { piece: Piece; textMm: number; room: Na
   const turn = room.upright ? " rotate(-90)" : "";
   const high = (-size * LINE * (lines.length - (cut ? 1 : 1.6))) / 2;
   return (
-    <text transform={`translate(${room.at.x} ${room.at.y})${turn}`} fontSize={size} textAnchor="middle">
+    <text
+      className="name"
+      transform={`translate(${room.at.x} ${room.at.y})${turn}`}
+      fontSize={size}
+      textAnchor="middle"
+    >
       {lines.map((line, at) => (
         <tspan key={line} x={0} y={high + at * size * LINE} fontWeight={700}>
           {line}

@@ -80,9 +80,10 @@ export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "report
   return (
     <Box sx={{ color: "text.secondary", fontSize: "0.95rem" }}>
       {shown
-        .map(
-          ({ name, beforeMm, afterMm }) =>
-            `${name}: ${lengths.length(beforeMm)} to ${lengths.length(afterMm)} (${lengths.difference(afterMm - beforeMm)})`,
+        .map(({ name, beforeMm, afterMm }) =>
+          beforeMm === 0
+            ? `new: ${name}, ${lengths.length(afterMm)}`
+            : `${name}: ${lengths.length(beforeMm)} to ${lengths.length(afterMm)} (${lengths.difference(afterMm - beforeMm)})`,
         )
         .join("; ") || "Nothing moves by half a millimetre or more."}
     </Box>

@@ -36,4 +36,12 @@ export const boardStyle = {
     vectorEffect: "non-scaling-stroke",
   },
   "& .number": { fontWeight: 700 },
+  // The grain breaks off around the name that stands on it.
+  "& .name": {
+    paintOrder: "stroke",
+    stroke: "var(--stz-palette-background-paper)",
+    strokeWidth: 5,
+    strokeLinejoin: "round",
+    vectorEffect: "non-scaling-stroke",
+  },
 } as const;

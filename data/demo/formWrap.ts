@@ -1,5 +1,4 @@
-import { operate } from "../../core/drafting/index.ts";
-import { NO_PATTERN, type OwnEdge, type OwnPattern, PIECES, takeInPieces } from "../../core/pieces/index.ts";
+import { NO_PATTERN, type OwnEdge, type OwnPattern, takeInPieces } from "../../core/pieces/index.ts";
 import { readerOf } from "../../formats/drafts/readDrawn.ts";
 
 /** A wrap of the form from bust to hip, cut apart and traced: half of the body in four pieces, in millimetres. */

@@ -17,7 +17,6 @@ export const VIEWS: readonly View[] = [
     address: "/wearers/1/sheets/new?from=3",
     prepare: (page) => page.getByLabel("Hip", { exact: true }).focus(),
   },
-  { name: "cloth", address: "/cloths/4" },
   { name: "swatch-test", address: "/tests/12" },
   { name: "job", address: "/jobs/3" },
   { name: "ease-plan", address: "/jobs/4/ease" },
@@ -36,6 +35,12 @@ export const VIEWS: readonly View[] = [
   { name: "cups", address: "/jobs/5/cups" },
   { name: "pieces", address: "/jobs/4/pieces" },
   { name: "bra", address: "/jobs/6/pieces?draw=wiredBraPieces" },
+  {
+    name: "wrap",
+    address: "/jobs/9/pieces?draw=ownPieces",
+    prepare: (page) =>
+      page.getByRole("img", { name: /^Own pattern/ }).evaluate((board) => board.parentElement?.scrollIntoView()),
+  },
   {
     name: "cup-pieces",
     address: "/jobs/5/pieces",

@@ -32,7 +32,7 @@ describe("a job's file of an earlier version", () => {
   it.each(OLDER_JOB_FILES)("after migration %s opens whole", async (version) => {
     const store = await openStore(":memory:");
     const files = olderJobFiles(version);
-    expect(files).toHaveLength(8);
+    expect(files.length).toBeGreaterThanOrEqual(8);
     for (const content of files) {
       const file = readJobDocument(content);
       if (!file.ok) throw new Error(file.problem.message);

@@ -137,7 +137,9 @@ function reportOf(operation: string, before: Draft, after: Draft): OperationRepo
   const cut = before.pieces.map(asCut);
   const edges = after.pieces.map(asCut).flatMap((piece) =>
     piece.edges.flatMap((edge) => {
-      const old = cut.find(({ id }) => id === piece.id)?.edges.find(({ id }) => id === edge.id);
+      const own = cut.find(({ id }) => id === piece.id)?.edges.find(({ id }) => id === edge.id);
+      // A piece that was split goes on under other names: an edge of it that was not cut is none that came.
+      const old = own ?? cut.flatMap(({ edges: all }) => all).find(({ lines }) => lines === edge.lines);
       const [beforeMm, afterMm] = [old ? seamMm(old) : 0, seamMm(edge)];
       const same = old?.lines === edge.lines || Math.abs(afterMm - beforeMm) < NOTHING_MM;
       return same ? [] : [{ piece: piece.id, edge: edge.id, beforeMm, afterMm }];
