@@ -1,14 +1,22 @@
 import { describe, expect, it } from "vitest";
-import { checkDraft, type Draft } from "../../drafting/index.ts";
+import { checkDraft, type Draft, edgeOf, offLine, pieceOf, placesAlong, point } from "../../drafting/index.ts";
 import { CHANGE_TARGETS, type Change } from "../../fitting/index.ts";
 import { BRIEF_FACTS, braFacts, sampleChange, sampleDraft } from "../../testing/index.ts";
 import { redraw } from "../redraw.ts";
 
 const wired = sampleDraft("wiredBra", braFacts({ seams: "cross" }));
 const soft = sampleDraft("softBra", braFacts({ seams: "vertical" }));
+const NO_PLAN = { rings: [], lengths: [] };
+/** How far down the upright seam of a cup stands furthest off the line between its ends. */
+const fullest = (draft: Draft) => {
+  const { lines } = edgeOf(pieceOf(draft, "inner"), "upright");
+  const [from = point(0, 0), to = point(0, 0)] = [lines[0]?.from, lines.at(-1)?.to];
+  const places = lines.flatMap((line) => placesAlong(line, 1e-5));
+  return places.toSorted((a, b) => offLine(from, to, b) - offLine(from, to, a))[0]?.y ?? Number.NaN;
+};
 const stepOf = (draft: Draft, own: Partial<Change>) => {
   const change = sampleChange({ side: "both", pieces: "cradle, bridge", parts: [], lengthId: "", remedy: "", ...own });
-  const { steps, draft: after } = redraw(draft, [change], { rings: [], lengths: [] });
+  const { steps, draft: after } = redraw(draft, [change], NO_PLAN);
   const broken = checkDraft(after).filter(({ ok, id }) => !ok && id !== "girthsSum");
   expect(broken).toEqual([]);
   return steps[0];
@@ -84,15 +92,20 @@ describe("what is found on a bra", () => {
     expect(callsOf(uneven, { ...cup, side: "right" })).toEqual([{ ...seam, onSide: "right" }]);
   });
 
-  it("moves the fullest place along the seam across a cup, outward or in, and no other way", () => {
+  it("moves the fullest place along the seams through it: outward or in along one across, up or down along an upright one", () => {
     const part = (id: string, amountMm: number) => ({
       ...{ id, pieces: "cup", line: "", lengthId: "", amountMm, readMm: amountMm, strain: 0 },
     });
-    const point = { on: "point", remedy: "move-point", spot: "bustPoint", zone: "bust", amountMm: 6 } as const;
-    const by = (id: string) => callsOf(wired, { ...point, parts: [part(id, 6)] })?.[0] as { by?: number } | undefined;
+    const moved = { on: "point", remedy: "move-point", spot: "bustPoint", zone: "bust", amountMm: 6 } as const;
+    const by = (id: string) => callsOf(wired, { ...moved, parts: [part(id, 6)] })?.[0] as { by?: number } | undefined;
     expect(Math.abs(by("side")?.by ?? 0)).toBe(6);
     expect(by("side")?.by).toBe(-(by("centre")?.by ?? 0));
-    expect(stepOf(wired, { ...point, parts: [part("up", 6)] })?.instead).toContain("another breast");
-    expect(stepOf(soft, { ...point, parts: [part("side", 6)] })?.instead).toContain("No seam runs across");
+    expect(stepOf(wired, { ...moved, parts: [part("up", 6)] })?.instead).toContain("another breast");
+    expect(stepOf(soft, { ...moved, parts: [part("side", 6)] })?.instead).toContain("No seam runs across");
+    const down = (id: string) => callsOf(soft, { ...moved, parts: [part(id, 6)] })?.[0];
+    expect(down("down")).toMatchObject({ operation: "shiftFullness", piece: "inner", edge: "upright" });
+    expect((down("down") as { by?: number }).by).toBe(-((down("up") as { by?: number }).by ?? 0));
+    const lower = redraw(soft, [sampleChange({ ...moved, parts: [part("down", 6)], side: "both" })], NO_PLAN).draft;
+    expect(fullest(lower) - fullest(soft)).toBeGreaterThan(3);
   });
 });

@@ -60,16 +60,20 @@ export const drawCup: DrawRule = (change, draft) => {
   return { calls: chosen.flatMap((one) => (one ? [seamCall(one, amountMm, seam[1])] : [])) };
 };
 
-/** The fullest place of a cup moved along the seam across it. */
-export const drawFullness = (draft: Draft, change: Change, acrossMm: number) => {
-  const cups = cupsIn(draft, change);
-  const edges = edgesCalled(cups, "cross").filter(([{ id }]) => /^upper(Left|Right)?$/.test(id));
+/** Seams through the apex that its fullness moves along, each told of one of its two pieces: outward, and down. */
+const THROUGH_APEX = {
+  across: { edge: "cross", of: /^upper(Left|Right)?$/, ahead: (...on: OnPiece) => outward(...on) },
+  down: { edge: "upright", of: /^inner(Left|Right)?$/, ahead: (...[, edge]: OnPiece) => downward(edge) },
+} as const;
+
+/** The fullest place of a cup moved along a seam through it, outward or down; null where it has no such seam. */
+export const drawFullness = (draft: Draft, change: Change, way: keyof typeof THROUGH_APEX, byMm: number) => {
+  const { edge: called, of, ahead } = THROUGH_APEX[way];
+  const edges = edgesCalled(cupsIn(draft, change), called).filter(([{ id }]) => of.test(id));
   if (edges.length === 0) return null;
-  return {
-    calls: edges.map(([piece, edge]) =>
-      call("shiftFullness", { piece: piece.id, edge: edge.id, by: outward(piece, edge) ? acrossMm : -acrossMm }),
-    ),
-  };
+  return edges.map(([piece, edge]) =>
+    call("shiftFullness", { piece: piece.id, edge: edge.id, by: ahead(piece, edge) ? byMm : -byMm }),
+  );
 };
 
 type OnPiece = readonly [piece: Piece, edge: PieceEdge];
@@ -101,6 +105,9 @@ function outward({ id }: Piece, { lines }: PieceEdge): boolean {
   // Cups with names of their own are each drawn as they are cut, the right one turned over.
   return (to - from) * (/Right$/.test(id) ? -1 : 1) >= 0;
 }
+
+/** True where an edge is drawn from its upper end. */
+const downward = ({ lines }: PieceEdge): boolean => (lines.at(-1)?.to.y ?? 0) >= (lines[0]?.from.y ?? 0);
 
 const seamCall = ([piece, edge]: OnPiece, amount: number, part: number) =>
   call("cupSeam", { piece: piece.id, edge: edge.id, amount, at: outward(piece, edge) ? part : 1 - part });

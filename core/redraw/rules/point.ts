@@ -1,4 +1,4 @@
-import { type Draft, type Piece, pointOf } from "../../drafting/index.ts";
+import { type Draft, type OperationCall, type Piece, pointOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { cupsIn, drawFullness } from "./cup.ts";
 import { call, type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
@@ -38,14 +38,22 @@ export const drawPoint: DrawRule = (change: Change, draft) => {
   return { calls: [call("movePoint", { piece: piece.id, point: "apex", ...by })] };
 };
 
-/** On cups the fullest place goes along the seam across them; up and down their seams would part in length. */
-function fullnessMoved(change: Change, draft: Draft, by: { readonly across: number; readonly down: number }): Drawn {
-  if (by.down !== 0)
-    return instead(
-      "Higher or lower the apex is another breast: measure its lower and upper arc again, and draw the cups anew.",
-    );
-  return (
-    drawFullness(draft, change, by.across) ??
-    instead("No seam runs across these cups: move the upright seam at Pieces, and draw them anew.")
-  );
+/** What is said where no seam through the apex runs the way it is to go. */
+const NO_SEAM = {
+  across: instead("No seam runs across these cups: move the upright seam at Pieces, and draw them anew."),
+  down: instead(
+    "No upright seam runs through the apex of these cups: higher or lower it is another breast. Measure its lower and upper arc again, and draw the cups anew.",
+  ),
+} as const;
+
+/** On cups the fullest place goes along the seams through the apex: outward along the one across, up and down along an upright one. */
+function fullnessMoved(change: Change, draft: Draft, by: Readonly<Record<keyof typeof NO_SEAM, number>>): Drawn {
+  const calls: OperationCall[] = [];
+  for (const way of ["across", "down"] as const) {
+    if (by[way] === 0) continue;
+    const along = drawFullness(draft, change, way, by[way]);
+    if (!along) return NO_SEAM[way];
+    calls.push(...along);
+  }
+  return { calls };
 }
