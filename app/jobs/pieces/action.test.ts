@@ -68,11 +68,22 @@ itActs([
       ...{ intent: "file", version: "0", unit: "cm", outline: "seam", fileUnit: "mark" },
       file: svg(BOX.replace("<path", '<path d="M0 90 L 50 90"/><path')),
     },
-    gives: "/jobs/2/pieces?draw=ownPieces",
+    // The mark itself is an open line: what was passed over is told.
+    gives: "/jobs/2/pieces?draw=ownPieces&passed=open+line%3A+1",
     wrong: [
       [{ file: svg(BOX) }, ["file"]],
       [{ file: new File(["0\nEOF"], "front.dxf") }, ["file"]],
     ],
+  },
+  {
+    does: "reads closed outlines in and says what it passed over",
+    address: "/jobs/2/pieces",
+    right: {
+      ...{ intent: "file", version: "0", unit: "cm", outline: "seam" },
+      file: svg(BOX.replace("<path", '<path d="M200 0H300V60"/><text>Front</text><path')),
+    },
+    gives: "/jobs/2/pieces?draw=ownPieces&passed=open+line%3A+1&passed=text%3A+1",
+    wrong: [[{ file: svg(BOX.replace("Z", "")) }, ["file"]]],
   },
   {
     does: "builds a piece from its lengths",

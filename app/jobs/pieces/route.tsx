@@ -54,6 +54,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const garments = await storeOf(context).liked.ofWearer(at.wearerId);
   return {
     ...{ at, ids, page: withReckoned(pages[shown]), hints: hintsOf(shown, pages[shown].facts.usual) },
+    passed: new URL(request.url).searchParams.getAll("passed").slice(0, MOST_PASSED),
     wraps: wraps.map(({ id, name }) => ({ id, name })),
     garments: garments.map(({ id, name, widthsMm, lengthsMm }): LaidGarment => ({ id, name, widthsMm, lengthsMm })),
   };
@@ -101,6 +102,9 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces${drawn}`);
 });
 
+/** So many kinds of lines are told that a file had and a pattern has not. */
+const MOST_PASSED = 20;
+
 /** What came back unsaved of one of a page's forms. */
 const sentBy = (unsaved: Unsaved | undefined, ...intents: readonly string[]): Unsaved | undefined =>
   unsaved && intents.includes(unsaved.fields.intent ?? "") ? unsaved : undefined;
@@ -113,7 +117,7 @@ function useKeptPieces(page: WorkingPage<PiecesId>): PiecesReckoning {
 
 export default function JobPieces({ loaderData, actionData }: Route.ComponentProps) {
   const lengths = useLengths();
-  const { at, ids, page, hints, wraps, garments } = loaderData;
+  const { at, ids, page, hints, wraps, passed, garments } = loaderData;
   const own = page.id === "ownPieces";
   const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
@@ -178,7 +182,12 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
         </>
       ) : null}
       {own ? (
-        <ReadIn version={page.kept.version} wraps={wraps} unsaved={sentBy(unsaved, "file", "wrap", "built")} />
+        <ReadIn
+          version={page.kept.version}
+          wraps={wraps}
+          passed={passed}
+          unsaved={sentBy(unsaved, "file", "wrap", "built")}
+        />
       ) : null}
       {page.kept.version > 0 && isDrawn(page.kept.working) ? (
         <PrintForm base={`/jobs/${at.jobId}/pieces/${page.id}`} paper={lengths.unit === "in" ? "letter" : "a4"} />

@@ -19,11 +19,13 @@ export interface ReadInProps {
   /** Of the pattern as it is shown: nothing is added to another one. */
   readonly version: number;
   readonly wraps: readonly { readonly id: number; readonly name: string }[];
+  /** What of the file that was just read in was passed over. */
+  readonly passed: readonly string[];
   readonly unsaved: Unsaved | undefined;
 }
 
 /** Ways a pattern comes in without being typed: a file of its pieces, or a wrap of the wearer. */
-export function ReadIn({ version, wraps, unsaved }: ReadInProps) {
+export function ReadIn({ version, wraps, passed, unsaved }: ReadInProps) {
   const shown = unsaved?.theirs?.version ?? version;
   return (
     <Box
@@ -39,6 +41,11 @@ export function ReadIn({ version, wraps, unsaved }: ReadInProps) {
       {unsaved?.theirs ? (
         <Alert severity="warning" sx={{ gridColumn: "1 / -1" }}>
           Somebody changed this pattern meanwhile. Nothing was read in; do it again, and it is added to theirs.
+        </Alert>
+      ) : null}
+      {passed.length > 0 && !unsaved ? (
+        <Alert severity="info" sx={{ gridColumn: "1 / -1" }}>
+          {`Read in. Passed over, kind by kind: ${passed.join("; ")}. An outline of a piece that is among the open lines has to be closed first: join its ends, and read it in again.`}
         </Alert>
       ) : null}
       <FileForm key={`file ${JSON.stringify([version, unsaved])}`} version={shown} unsaved={unsaved} />

@@ -61,10 +61,11 @@ export async function readInFile(form: FormData, jobId: number, store: Store) {
   const text = await file.text();
   const read = fileUnit === "mark" ? readByMark(file.name, text) : reader(text, DRAWN_UNITS[fileUnit]);
   if (!read.ok) return refused("file", read.problem.message);
-  const { pieces } = read.value;
-  return kept(fields, jobId, store, "file", (pattern) =>
-    takeInPieces(pattern, pieces, outline === "cut" ? (allowance ?? 0) : 0),
-  );
+  const { pieces, passedOver: passed } = read.value;
+  return keepPieces(fields, jobId, store, {
+    ...{ id: ID, field: "file", what: "pattern", passed },
+    change: (pattern) => takeInPieces(pattern, pieces, outline === "cut" ? (allowance ?? 0) : 0),
+  });
 }
 
 const readBuilt = formReader(

@@ -13,6 +13,8 @@ interface Addition<Id extends PiecesId> {
   readonly field: string;
   /** What they are called where somebody changed them meanwhile. */
   readonly what: string;
+  /** What of it was passed over, told on the page it goes on to. */
+  readonly passed?: readonly string[];
   readonly change: (working: Workings[Id]) => Result<Workings[Id]>;
 }
 
@@ -21,7 +23,7 @@ export function keepPieces<Id extends PiecesId>(
   fields: Fields,
   jobId: number,
   store: Store,
-  { id, field, what, change }: Addition<Id>,
+  { id, field, what, passed = [], change }: Addition<Id>,
 ) {
   return store.inTransaction(async ({ jobs, workings, drafts }) => {
     found(await jobs.find(jobId), "job");
@@ -34,7 +36,7 @@ export function keepPieces<Id extends PiecesId>(
     const sent = { working: changed.value, texts: before.texts, version: Number(fields.version) };
     return answerEdit(await workings.save(jobId, id, sent), {
       ...{ fields, drafts, draft, what },
-      to: `/jobs/${jobId}/pieces?draw=${id}`,
+      to: `/jobs/${jobId}/pieces?${new URLSearchParams([["draw", id], ...passed.map((one) => ["passed", one])])}`,
       // What comes is added to whatever there is: nothing stands against anything.
       rows: () => [],
     });
