@@ -142,8 +142,9 @@ test.describe("when the network is taken away", () => {
     await form(page).getByRole("radio", { name: "loose", exact: true }).check();
     await form(page).getByLabel("Pinch", { exact: true }).fill("17");
     await form(page).getByRole("button", { name: "Put it on the record" }).click();
+    // Before it is on its way nothing waits either: only once its answer was lost does it count that nothing does.
+    await expect.poll(() => lost, { timeout: 20_000 }).toBe(1);
     await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 20_000 });
-    expect(lost).toBe(1);
     await page.reload();
     await expect(page.getByRole("article", { name: /^Finding / })).toHaveCount(3);
     await expect(page.getByRole("article", { name: "Finding 3" })).toContainText("Pinch 17 mm");

@@ -4,6 +4,8 @@ import type { ComputeKind } from "./computeKind.ts";
 import { bustRoomKind, dartKind, labelKind, wireKind } from "./cups.ts";
 import { curveKind } from "./curve.ts";
 import { easeKind } from "./ease.ts";
+import { allowanceKind, gussetKind } from "./edges.ts";
+import { elasticKind } from "./elastic.ts";
 import { gradeKind } from "./grade.ts";
 import { layupKind } from "./layup.ts";
 import { learnShareKind } from "./learnShare.ts";
@@ -31,4 +33,7 @@ export const COMPUTE_KINDS: readonly ComputeKind[] = [
   proposalKind,
   learnShareKind,
   blendKind,
+  allowanceKind,
+  gussetKind,
+  elasticKind,
 ];

@@ -30,7 +30,7 @@ export { lengthCut } from "./lengthCut.ts";
 export { LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedGarment, type LikedLength } from "./liked/likedGarment.ts";
 export { type LikedOnBody, likedByZone, likedOnBody } from "./liked/likedOnBody.ts";
 export { likingOf, type ZoneLiking } from "./liked/liking.ts";
-export { type PassVerdict, passOver } from "./passOver.ts";
+export { type PassOver, type PassVerdict, passOver } from "./passOver.ts";
 export {
   type AlongStretch,
   alongStretchBy,
@@ -47,6 +47,7 @@ export {
   PRESSURE_BANDS,
   type PressureBand,
   pressureBandOf,
+  pressureKpa,
   SNUG_FROM_KPA,
   STOP_OVER_KPA,
   tensionForPressure,

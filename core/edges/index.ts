@@ -1,0 +1,9 @@
+export {
+  type Finish,
+  type FinishAdds,
+  type FinishGiven,
+  type FinishSettings,
+  SHIPPED_FINISH_SETTINGS,
+} from "./finish/finish.ts";
+export { FINISHES, finishOf } from "./finish/finishes.ts";
+export { GUSSET_STEP_MM, gussetLength } from "./gusset.ts";

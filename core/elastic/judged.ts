@@ -1,0 +1,76 @@
+import { tensionAt } from "../cloth/index.ts";
+import { type PassOver, type PressureBand, passOver, pressureBandOf, pressureKpa } from "../ease/index.ts";
+import { edgePlaceOf } from "./edgePlace.ts";
+import type { ElasticAt, ElasticTested } from "./elasticEdge.ts";
+
+/** Made shorter than this part of its edge it gathers it; longer than the other, it flutes. */
+export const [GATHERS_UNDER, FLUTES_OVER] = [0.75, 1] as const;
+
+/** Rounding flutes no edge, and eases no band. */
+const NEARLY = 1e-9;
+
+/** A worn strain of at least this grips. */
+export const GRIPS_FROM = 0.02;
+
+/** How an elastic of a length does at its edge. */
+export interface JudgedElastic {
+  readonly madeMm: number;
+  readonly cutMm: number;
+  /** Made over E. */
+  readonly partOfEdge: number;
+  readonly verdict: "sits" | "gathers" | "flutes";
+  /** B over made, less 1; negative where it lies loose. */
+  readonly wornStrain: number;
+  readonly grips: boolean;
+  /** Null without a curve. */
+  readonly load: {
+    readonly forceN: number;
+    readonly pressureKpa: number;
+    readonly band: PressureBand;
+    /** True where it is worn further than it was tested. */
+    readonly beyondTest: boolean;
+  } | null;
+  /** After it has grown; null without a recovery. */
+  readonly grown: { readonly lengthMm: number; readonly strain: number } | null;
+  /** Put on over what it passes; null where that, or how far it stretches, is not known. */
+  readonly putOn: PassOver | null;
+}
+
+/**
+ * Judges an elastic on the part that is made up.
+ * @param madeMm above 0.
+ * @param passMm what the edge passes when it is put on; null where it passes nothing, or that is not known.
+ */
+export function judgedElastic(
+  madeMm: number,
+  { at, edgeMm, bodyMm, widthMm, joinMm }: ElasticAt,
+  { forceN: curve, recovery, usable }: ElasticTested,
+  passMm: number | null,
+): JudgedElastic {
+  const [partOfEdge, wornStrain] = [madeMm / edgeMm, bodyMm / madeMm - 1];
+  const grownMm = recovery === null ? null : madeMm * (1 + (1 - recovery) * Math.max(0, wornStrain));
+  return {
+    madeMm,
+    cutMm: madeMm + joinMm,
+    partOfEdge,
+    verdict: partOfEdge < GATHERS_UNDER - NEARLY ? "gathers" : partOfEdge > FLUTES_OVER + NEARLY ? "flutes" : "sits",
+    wornStrain,
+    grips: wornStrain >= GRIPS_FROM - NEARLY,
+    load: curve && loadOf(curve, wornStrain, { at, bodyMm, widthMm }),
+    grown: grownMm === null ? null : { lengthMm: grownMm, strain: bodyMm / grownMm - 1 },
+    putOn: passMm === null || usable === null ? null : passOver(madeMm, passMm, usable),
+  };
+}
+
+function loadOf(
+  curve: NonNullable<ElasticTested["forceN"]>,
+  wornStrain: number,
+  { at, bodyMm, widthMm }: Pick<ElasticAt, "at" | "bodyMm" | "widthMm">,
+): JudgedElastic["load"] {
+  // What lies loose pulls with nothing.
+  const { tensionNPerM: forceN, beyondTest } = tensionAt(curve, Math.max(0, wornStrain));
+  const kpa = pressureKpa((forceN / widthMm) * 1000, bodyMm);
+  // A pressure that was chosen loses its last digit on its way through the curve and back: it is judged as it was chosen.
+  const band = pressureBandOf(kpa * (1 + NEARLY), edgePlaceOf(at).judgedAs);
+  return { forceN, pressureKpa: kpa, band, beyondTest };
+}
