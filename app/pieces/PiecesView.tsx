@@ -4,6 +4,7 @@ import { type CheckAnswer, type Draft, onWhole } from "../../core/drafting/index
 import type { StretchOnBody } from "../../core/pieces/index.ts";
 import { CheckList } from "./CheckList.tsx";
 import { EdgeTable } from "./EdgeTable.tsx";
+import { ElasticTable } from "./ElasticTable.tsx";
 import type { EdgeId } from "./edgePlaces.ts";
 import { GirthTable } from "./GirthTable.tsx";
 import { OnBody } from "./OnBody.tsx";
@@ -53,6 +54,7 @@ export function PiecesView({
       ) : (
         <EdgeTable draft={listed} stretch={stretch} lit={lit} onLit={setLit} />
       )}
+      {stretch ? <ElasticTable draft={listed} stretch={stretch} /> : null}
     </>
   );
 }

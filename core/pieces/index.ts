@@ -8,6 +8,7 @@ export {
   recipeOfPieces,
 } from "./calculations.ts";
 export { edgeName, edgeOnBody, statedOnBody } from "./edgeOnBody.ts";
+export * from "./elastics/index.ts";
 export { explainEdge, explainGirth, explainStated } from "./explainMeasured.ts";
 export { levelName } from "./levelName.ts";
 export * from "./liked/index.ts";

@@ -50,6 +50,29 @@ it("explains every number it is drawn by", async () => {
     expect(explained).toContain(name);
 });
 
+it("cuts the elastic of each ring by feel and by ratio, with every cut's way and its marks told", async () => {
+  const [, ...rows] = await rowsOf(page, "Elastics of the pieces");
+  expect(rows.map(([name]) => name)).toEqual(["leg edge", "waist", "low scoop waist"]);
+  for (const [name, edge, , feel, ratio] of rows) {
+    expect(numberIn(feel), name).toBeCloseTo(numberIn(edge) + 1, 5);
+    expect(numberIn(ratio), name).toBeLessThan(numberIn(feel));
+  }
+  const { figures, text } = await page();
+  expect(Object.keys(figures())).toEqual(
+    expect.arrayContaining(["Elastic of the waist, by ratio", "Elastic of the leg edge as worn, by ratio"]),
+  );
+  expect(text("main")).toMatch(/¼ \d+\.\d, change \d+\.\d/);
+});
+
+it("lays garments that fit over the pieces, measure by measure", async () => {
+  const [, ...rows] = await rowsOf(page, "Garments that fit over these pieces");
+  const rises = rows.filter(([name]) => name === "Front rise");
+  expect(rises).toHaveLength(2);
+  for (const [, garment, pieces, off] of rises)
+    expect(numberIn(off) / 10).toBeCloseTo(numberIn(pieces) - numberIn(garment), 1);
+  expect(Object.keys((await page()).figures())).toContain("Front rise, against Grey everyday brief");
+});
+
 it("says what an option that is left empty comes to, where cloth or style decide it", async () => {
   expect((await page()).text("main")).toMatch(/No piece may be wider than it\. Empty: \d+ mm, as the cloth is\./);
 });

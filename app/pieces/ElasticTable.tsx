@@ -1,0 +1,174 @@
+import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
+import Typography from "@mui/material/Typography";
+import { memo } from "react";
+import type { Draft } from "../../core/drafting/index.ts";
+import {
+  type ElasticRing,
+  elasticRings,
+  explainCut,
+  explainWorn,
+  type RingBySchool,
+  ringBySchools,
+  type StretchOnBody,
+} from "../../core/pieces/index.ts";
+import { plainTable } from "../frame/plainTable.ts";
+import { useLengths } from "../frame/units/UnitContext.tsx";
+import { Why } from "../frame/why/WhyDrawer.tsx";
+
+const SCHOOLS = { feel: "by feel", ratio: "by ratio" } as const;
+
+/** What the elastic of each ring is cut to by the schools that need no test of it, with the marks it is sewn in by. */
+export const ElasticTable = memo(function ElasticTable({ draft, stretch }: { draft: Draft; stretch: StretchOnBody }) {
+  const lengths = useLengths();
+  const rings = elasticRings(draft, stretch);
+  if (rings.length === 0) return null;
+  return (
+    <Box component="section" aria-labelledby="elastics" sx={{ mb: 2 }}>
+      <Typography variant="h3" id="elastics" sx={{ mb: 0.5 }}>
+        Elastics
+      </Typography>
+      <Paper sx={{ overflowX: "auto", mb: 1 }}>
+        <Box
+          component="table"
+          aria-label="Elastics of the pieces"
+          sx={{ ...plainTable, "& th, & td": { ...plainTable["& th, & td"], px: 1.25 } }}
+        >
+          <thead>
+            <tr>
+              <th scope="col">Edge, {lengths.unit}</th>
+              <th scope="col" className="number">
+                At rest
+              </th>
+              <th scope="col" className="number">
+                On the body
+              </th>
+              <th scope="col" className="number">
+                Cut by feel
+              </th>
+              <th scope="col" className="number">
+                Cut by ratio
+              </th>
+              <th scope="col" className="number">
+                Of the edge
+              </th>
+              <th scope="col" className="number">
+                Worn
+              </th>
+              <th scope="col">Marks, by ratio</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rings.map((ring) => (
+              <RingRow key={ring.name} ring={ring} />
+            ))}
+          </tbody>
+        </Box>
+      </Paper>
+      <Typography sx={{ fontSize: "0.92rem", color: "text.secondary" }}>
+        One join is counted. Where an edge may be one of two, choose by how it is cut. What an elastic pulls with, and
+        whether it goes on, is told once it was tested.
+      </Typography>
+    </Box>
+  );
+});
+
+function RingRow({ ring }: { ring: ElasticRing }) {
+  const lengths = useLengths();
+  const { name, edgeMm, bodyMm } = ring;
+  const [feel, ratio] = ringBySchools(ring);
+  if (!feel || !ratio) return null;
+  return (
+    <tr>
+      <th scope="row" className="words">
+        {name}
+      </th>
+      <td className="number">{lengths.bare(edgeMm)}</td>
+      <td className="number">{bodyMm === null ? "—" : lengths.bare(bodyMm)}</td>
+      {[feel, ratio].map((one) => (
+        <td key={one.school} className="number strong">
+          <Why label={`Elastic of the ${name}, ${SCHOOLS[one.school]}`} explain={() => explainCut(ring, one)}>
+            {lengths.bare(one.cutMm)}
+          </Why>
+        </td>
+      ))}
+      <td className={ratio.verdict === "sits" ? "number words" : "number words off"}>
+        {`${Math.round(ratio.partOfEdge * 100)} %${ratio.verdict === "sits" ? "" : `, ${ratio.verdict}`}`}
+      </td>
+      <td className="number words">
+        {ratio.wornStrain === null ? (
+          "—"
+        ) : (
+          <>
+            <Why label={`Elastic of the ${name} as worn, by ratio`} explain={() => explainWorn(ring, ratio)}>
+              {`${ratio.wornStrain < 0 ? "−" : "+"}${Math.abs(ratio.wornStrain * 100).toFixed(0)} %`}
+            </Why>
+            {ratio.grips ? "" : ", no grip"}
+          </>
+        )}
+      </td>
+      <td>
+        <Marks name={name} elastic={ratio} />
+      </td>
+    </tr>
+  );
+}
+
+/** A strip of elastic is drawn so long and so high, with room for its marks. */
+const [LONG, HIGH, MARK] = [150, 8, 10] as const;
+
+/** The elastic laid straight: its quarters as short marks, the place its ratio changes as a long one. */
+function Marks({ name, elastic }: { name: string; elastic: RingBySchool }) {
+  const lengths = useLengths();
+  const { madeMm, quartersMm, changesMm } = elastic;
+  const at = (mm: number) => (LONG * mm) / madeMm;
+  const told = `Quarters of the ${name} at ${quartersMm.map(lengths.bare).join(", ")} ${lengths.unit}${changesMm.length > 0 ? `; its ratio changes at ${changesMm.map(lengths.bare).join(", ")} ${lengths.unit}` : ""}`;
+  return (
+    <Box>
+      <svg
+        role="img"
+        aria-label={told}
+        width={LONG}
+        height={2 * MARK}
+        style={{ display: "block" }}
+        viewBox={`0 0 ${LONG} ${2 * MARK}`}
+      >
+        <rect
+          x={0}
+          y={MARK - HIGH / 2}
+          width={LONG}
+          height={HIGH}
+          rx={1}
+          fill="var(--stz-palette-bench-thread)"
+          fillOpacity={0.25}
+        />
+        {quartersMm.map((mm) => (
+          <line
+            key={mm}
+            x1={at(mm)}
+            x2={at(mm)}
+            y1={MARK - HIGH / 2}
+            y2={MARK + HIGH / 2}
+            stroke="var(--stz-palette-bench-ink)"
+          />
+        ))}
+        {changesMm.map((mm) => (
+          <line
+            key={`change ${mm}`}
+            x1={at(mm)}
+            x2={at(mm)}
+            y1={2}
+            y2={2 * MARK - 2}
+            stroke="var(--stz-palette-bench-mulberry)"
+            strokeWidth={2}
+            strokeDasharray="4 2"
+          />
+        ))}
+      </svg>
+      <Box className="words" sx={{ fontSize: "0.85rem", color: "text.secondary" }}>
+        {`¼ ${lengths.bare(quartersMm[0] ?? 0)}`}
+        {changesMm.map((mm) => `, change ${lengths.bare(mm)}`).join("")}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,102 @@
+import {
+  edgePlaceOf,
+  FLUTES_OVER,
+  GATHERS_UNDER,
+  GRIPS_FROM,
+  type JudgedElastic,
+  judgedElastic,
+} from "../../elastic/index.ts";
+import { type Explanation, subscript, term } from "../../explain/index.ts";
+import type { ElasticRing } from "./rings.ts";
+
+/** One join a ring, lapped, mm. */
+export const JOIN_MM = 10;
+
+/** A ring's elastic by one school. */
+export interface RingBySchool {
+  readonly school: "feel" | "ratio";
+  readonly madeMm: number;
+  readonly cutMm: number;
+  readonly partOfEdge: number;
+  readonly verdict: JudgedElastic["verdict"];
+  /** Null where what it lies on is not known. */
+  readonly wornStrain: number | null;
+  readonly grips: boolean | null;
+  /** Along the made elastic from where it starts, mm: where its ratio changes, and its quarters. */
+  readonly changesMm: readonly number[];
+  readonly quartersMm: readonly number[];
+}
+
+/** The elastic of a ring by the schools that need no test of it: by feel, and by ratio. */
+export const ringBySchools = (ring: ElasticRing): readonly RingBySchool[] => [
+  bySchool(ring, "feel"),
+  bySchool(ring, "ratio"),
+];
+
+function bySchool(ring: ElasticRing, school: RingBySchool["school"]): RingBySchool {
+  const made = ring.parts.map(({ place, edgeMm }) => edgeMm * ratioOf(place, school));
+  const madeMm = made.reduce((sum, mm) => sum + mm, 0);
+  const [first] = ring.parts;
+  if (!first) throw new RangeError("A ring has a part.");
+  const judged = judgedElastic(
+    madeMm,
+    // Without a curve its width says nothing yet, and without a body neither does its strain.
+    { at: first.place, edgeMm: ring.edgeMm, bodyMm: ring.bodyMm ?? madeMm, widthMm: 1, joinMm: JOIN_MM },
+    { forceN: null, recovery: null, usable: null },
+    null,
+  );
+  const known = ring.bodyMm !== null;
+  return {
+    ...{ school, madeMm, cutMm: judged.cutMm, partOfEdge: judged.partOfEdge, verdict: judged.verdict },
+    ...{ wornStrain: known ? judged.wornStrain : null, grips: known ? judged.grips : null },
+    changesMm: made.slice(0, -1).map((_, at) => made.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0)),
+    quartersMm: [1, 2, 3].map((quarter) => (madeMm * quarter) / 4),
+  };
+}
+
+const ratioOf = (place: ElasticRing["parts"][number]["place"], school: RingBySchool["school"]): number =>
+  school === "feel" ? 1 : edgePlaceOf(place).ratio;
+
+const edge = term("garment", "length");
+const setting = term("setting", "ratio");
+
+/** How the elastic of a ring is cut by a school. */
+export function explainCut({ name, parts }: ElasticRing, { school, cutMm, partOfEdge }: RingBySchool): Explanation {
+  const terms = parts.flatMap(({ place, edgeMm }, at) => {
+    const nth = subscript(at + 1);
+    const own = edge(`E${nth}`, `edge, ${edgePlaceOf(place).name}`, edgeMm, "along the seam lines of these pieces");
+    return school === "feel"
+      ? [own]
+      : [own, setting(`ρ${nth}`, `ratio, ${edgePlaceOf(place).name}`, ratioOf(place, school), "usual for the place")];
+  });
+  const sum = parts
+    .map((_, at) => (school === "feel" ? `E${subscript(at + 1)}` : `E${subscript(at + 1)} · ρ${subscript(at + 1)}`))
+    .join(" + ");
+  return {
+    title: `Elastic of the ${name}, ${school === "feel" ? "by feel" : "by ratio"}`,
+    formula: `C = ${sum} + j`,
+    terms: [...terms, edge("j", "one join, lapped", JOIN_MM, "usual")],
+    result: { value: cutMm, unit: "length" },
+    notes: [
+      `Made up it is ${(partOfEdge * 100).toFixed(0)} % of its edge. Under ${GATHERS_UNDER * 100} % it gathers, over ${FLUTES_OVER * 100} % it flutes.`,
+      ...(school === "feel" ? ["By feel says nothing of grip or pressure: only where the edge needs none."] : []),
+    ],
+    others: [],
+  };
+}
+
+/** How far the elastic of a ring is stretched as worn. @throws RangeError where what it lies on is not known. */
+export function explainWorn({ name, bodyMm }: ElasticRing, { school, madeMm, wornStrain }: RingBySchool): Explanation {
+  if (bodyMm === null || wornStrain === null) throw new RangeError(`What the ${name} lies on is not known.`);
+  return {
+    title: `Elastic of the ${name} as worn, ${school === "feel" ? "by feel" : "by ratio"}`,
+    formula: "ε = B / M − 1",
+    terms: [
+      term("body", "length")("B", `${name} on the body`, bodyMm, "sheet of the body and ease plan"),
+      edge("M", "made up, without its join", madeMm, "this school"),
+    ],
+    result: { value: wornStrain, unit: "percent" },
+    notes: [`From ${GRIPS_FROM * 100} % on it grips.`],
+    others: [],
+  };
+}

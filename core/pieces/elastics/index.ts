@@ -1,0 +1,2 @@
+export { explainCut, explainWorn, JOIN_MM, type RingBySchool, ringBySchools } from "./cutRing.ts";
+export { type ElasticRing, elasticRings } from "./rings.ts";
