@@ -4,6 +4,7 @@ import { draftJson } from "../../../formats/drafts/draftJson.ts";
 import { draftSvg } from "../../../formats/drafts/draftSvg.ts";
 import { draftDxf } from "../../../formats/drafts/dxf/draftDxf.ts";
 import { LAYERS } from "../../../formats/drafts/layers.ts";
+import { pieceListCsv } from "../../../formats/drafts/pieceListCsv.ts";
 import { cuttingSheetPdf } from "../../../formats/drafts/print/cuttingSheet.ts";
 import { draftPdf, type Outlines } from "../../../formats/drafts/print/draftPdf.ts";
 import { PIECE_FORMATS } from "../../../formats/drafts/print/papers.ts";
@@ -20,7 +21,7 @@ export interface FiledPieces {
   readonly under?: readonly Outlines[];
 }
 
-/** Pieces as SVG, DXF, JSON or a sheet to cut by, or as a PDF at full size on the paper and with the layers asked for. @throws 404 for another file. */
+/** Pieces as SVG, DXF, JSON a list or a sheet to cut by, or as a PDF at full size on the paper and with the layers asked for. @throws 404 for another file. */
 export function pieceFile(
   { draft, reports = [], title, under = [] }: FiledPieces,
   file: string,
@@ -29,6 +30,7 @@ export function pieceFile(
   if (file === "svg") return download(draftSvg(draft), title, "svg");
   if (file === "dxf") return download(draftDxf(draft, { title, size: "" }), title, "dxf");
   if (file === "json") return download(`${JSON.stringify(draftJson(draft, reports), null, 1)}\n`, title, "json");
+  if (file === "csv") return download(pieceListCsv(draft), `Pieces, ${title}`, "csv");
   if (file === "sheet") {
     const name = `Cutting sheet, ${title}`;
     return pdfResponse(cuttingSheetPdf(draft, { title: name }), name);

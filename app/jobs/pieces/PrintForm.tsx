@@ -76,6 +76,7 @@ export function PrintForm({
       </Box>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1 }}>
         <FileButton to={`${base}/sheet`}>Cutting sheet</FileButton>
+        <FileButton to={`${base}/csv`}>List, CSV</FileButton>
         <FileButton to={`${base}/svg`}>SVG</FileButton>
         <FileButton to={`${base}/dxf`}>DXF</FileButton>
         <FileButton to={`${base}/json`}>JSON</FileButton>
