@@ -4,6 +4,7 @@ import { ZONE_NAMES, type Zone } from "../../../core/ease/index.ts";
 import { smallUnit } from "../../../core/units/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
+import { SideInput } from "../../form/SideInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
@@ -46,15 +47,7 @@ export function OwnChangeForm({ draftForm, draft, unsaved, zones, lengths, spots
     >
       <ChoiceInput name="on" legend="It changes" picked={on} choices={ON} onChange={setOn} />
       <ChoiceInput key={on} name="place" legend="Where" choices={places} unpicked />
-      <ChoiceInput
-        name="side"
-        legend="Side"
-        choices={[
-          { value: "both", label: "both sides" },
-          { value: "left", label: "wearer's left" },
-          { value: "right", label: "wearer's right" },
-        ]}
-      />
+      <SideInput />
       <ChoiceInput
         name="direction"
         legend="Which way"

@@ -21,6 +21,7 @@ import { AmountInput } from "../../form/AmountInput.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
+import { ONE_SIDE } from "../../form/SideInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
@@ -42,11 +43,7 @@ interface FindingFormProps {
   readonly onSend: (fields: Fields, photo: Blob | null) => Promise<Unsaved | null>;
 }
 
-const SIDES = [
-  { value: "left", label: "wearer's left" },
-  { value: "right", label: "wearer's right" },
-  { value: "both", label: "both sides" },
-] as const;
+const SIDES = [...ONE_SIDE, { value: "both", label: "both sides" }] as const;
 
 /** Spots offered after a tap; the others are one press away. */
 const NEAR = 4;

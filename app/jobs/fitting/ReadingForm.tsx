@@ -5,6 +5,7 @@ import { ZONE_NAMES } from "../../../core/ease/index.ts";
 import { smallUnit } from "../../../core/units/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
+import { SideInput } from "../../form/SideInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import { draftNames } from "./draftNames.ts";
@@ -41,15 +42,7 @@ export function ReadingForm({ fittingId, zones, tensions, hasDevice, draft, onSe
           legend="Where"
           choices={zones.map((value) => ({ value, label: ZONE_NAMES[value].toLowerCase() }))}
         />
-        <ChoiceInput
-          name="side"
-          legend="Side"
-          choices={[
-            { value: "both", label: "middle or both" },
-            { value: "left", label: "wearer's left" },
-            { value: "right", label: "wearer's right" },
-          ]}
-        />
+        <SideInput both="middle or both" />
         <ChoiceInput
           name="kind"
           legend="What was read (the two are never compared)"

@@ -11,13 +11,13 @@ import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readJob, recordOfPage } from "../../.server/read/jobRecord.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
-import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { FieldError } from "../../form/FieldError.tsx";
 import { FileInput } from "../../form/FileInput.tsx";
 import { PlainFields } from "../../form/FormFields.tsx";
 import { readForm } from "../../form/fields.server.ts";
 import { PickInput } from "../../form/PickInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
+import { SideInput } from "../../form/SideInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
@@ -180,15 +180,7 @@ function CurveForm({ edge, start, draft, last, draftForm, unsaved, ofFile }: Cur
               numeric
               hint="Shave in steps: what is cut off is gone."
             />
-            <ChoiceInput
-              name="side"
-              legend="Side"
-              choices={[
-                { value: "both", label: "both sides" },
-                { value: "left", label: "wearer's left" },
-                { value: "right", label: "wearer's right" },
-              ]}
-            />
+            <SideInput />
             <TextInput name="reason" label="Why" />
           </RecordForm>
         </Box>
