@@ -3,10 +3,13 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { memo } from "react";
 import type { Draft } from "../../core/drafting/index.ts";
+import { bandWords } from "../../core/ease/index.ts";
+import type { NamedElastic } from "../../core/elastic/index.ts";
 import {
   type ElasticRing,
   elasticRings,
   explainCut,
+  explainPress,
   explainWorn,
   type RingBySchool,
   ringBySchools,
@@ -19,7 +22,16 @@ import { Why } from "../frame/why/WhyDrawer.tsx";
 const SCHOOLS = { feel: "by feel", ratio: "by ratio" } as const;
 
 /** What the elastic of each ring is cut to by the schools that need no test of it, with the marks it is sewn in by. */
-export const ElasticTable = memo(function ElasticTable({ draft, stretch }: { draft: Draft; stretch: StretchOnBody }) {
+export const ElasticTable = memo(function ElasticTable({
+  draft,
+  stretch,
+  elastic,
+}: {
+  draft: Draft;
+  stretch: StretchOnBody;
+  /** The job's edge elastic as it was tested; null where none was chosen. */
+  elastic: NamedElastic | null;
+}) {
   const lengths = useLengths();
   const rings = elasticRings(draft, stretch);
   if (rings.length === 0) return null;
@@ -55,28 +67,40 @@ export const ElasticTable = memo(function ElasticTable({ draft, stretch }: { dra
               <th scope="col" className="number">
                 Worn
               </th>
+              {elastic ? (
+                <th scope="col" className="number">
+                  Presses, kPa
+                </th>
+              ) : null}
               <th scope="col">Marks, by ratio</th>
             </tr>
           </thead>
           <tbody>
             {rings.map((ring) => (
-              <RingRow key={ring.name} ring={ring} />
+              <RingRow key={ring.name} ring={ring} elastic={elastic} />
             ))}
           </tbody>
         </Box>
       </Paper>
       <Typography sx={{ fontSize: "0.92rem", color: "text.secondary" }}>
-        One join is counted. Where an edge may be one of two, choose by how it is cut. What an elastic pulls with, and
-        whether it goes on, is told once it was tested.
+        {`One join is counted. Where an edge may be one of two, choose by how it is cut. ${pressWords(elastic)}`}
       </Typography>
     </Box>
   );
 });
 
-function RingRow({ ring }: { ring: ElasticRing }) {
+/** Whose pressure is told, or what it takes to tell one. */
+function pressWords(elastic: NamedElastic | null): string {
+  if (!elastic) return "With an edge elastic chosen in the ease plan it is told how hard each presses.";
+  return elastic.tested.forceN
+    ? `It presses as “${elastic.name}” was tested, by ratio; a mean, and no medicine.`
+    : `How hard it presses is told once “${elastic.name}” is tested with loads.`;
+}
+
+function RingRow({ ring, elastic }: { ring: ElasticRing; elastic: NamedElastic | null }) {
   const lengths = useLengths();
   const { name, edgeMm, bodyMm } = ring;
-  const [feel, ratio] = ringBySchools(ring);
+  const [feel, ratio] = ringBySchools(ring, elastic);
   if (!feel || !ratio) return null;
   return (
     <tr>
@@ -107,6 +131,20 @@ function RingRow({ ring }: { ring: ElasticRing }) {
           </>
         )}
       </td>
+      {elastic ? (
+        <td className={ratio.load?.band === "stop" ? "number words off" : "number words"}>
+          {ratio.load ? (
+            <Why
+              label={`Pressure under the elastic of the ${name}, by ratio`}
+              explain={() => explainPress(ring, ratio, elastic)}
+            >
+              {`${ratio.load.pressureKpa.toFixed(1)}, ${bandWords(ratio.load.band).word}`}
+            </Why>
+          ) : (
+            "—"
+          )}
+        </td>
+      ) : null}
       <td>
         <Marks name={name} elastic={ratio} />
       </td>

@@ -8,3 +8,4 @@ export {
   type ElasticSchool,
   elasticSchoolOf,
 } from "./schools/index.ts";
+export { type NamedElastic, testedElastic } from "./testedElastic.ts";

@@ -1,4 +1,5 @@
 import { useMemo } from "react";
+import { testedElastic } from "../../../core/elastic/index.ts";
 import {
   drawsCups,
   isPiecesId,
@@ -38,7 +39,7 @@ import { StepsPanel } from "./steps/StepsPanel.tsx";
 import { takeStep, takeStepBack } from "./steps/step.server.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { style } = await planOfPage(context, params.jobId);
+  const { style, edge, clothSettings } = await planOfPage(context, params.jobId);
   const ids = PIECES_IDS.filter((id) => PIECES[id].appears(style));
   const asked = new URL(request.url).searchParams.get("draw");
   const shown =
@@ -55,6 +56,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   return {
     ...{ at, ids, page: withReckoned(pages[shown]), hints: hintsOf(shown, pages[shown].facts.usual) },
     passed: new URL(request.url).searchParams.getAll("passed").slice(0, MOST_PASSED),
+    elastic: edge ? testedElastic(edge, clothSettings) : null,
     wraps: wraps.map(({ id, name }) => ({ id, name })),
     garments: garments.map(({ id, name, widthsMm, lengthsMm }): LaidGarment => ({ id, name, widthsMm, lengthsMm })),
   };
@@ -117,7 +119,7 @@ function useKeptPieces(page: WorkingPage<PiecesId>): PiecesReckoning {
 
 export default function JobPieces({ loaderData, actionData }: Route.ComponentProps) {
   const lengths = useLengths();
-  const { at, ids, page, hints, wraps, passed, garments } = loaderData;
+  const { at, ids, page, hints, wraps, passed, garments, elastic } = loaderData;
   const own = page.id === "ownPieces";
   const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
@@ -150,6 +152,7 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
                 stretch={page.facts.stretch}
                 label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
                 onBody={!own}
+                elastic={elastic}
               />
               {drawsCups(page.id) && !("edges" in working) ? (
                 <CupSurfaces

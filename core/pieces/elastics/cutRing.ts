@@ -5,6 +5,7 @@ import {
   GRIPS_FROM,
   type JudgedElastic,
   judgedElastic,
+  type NamedElastic,
 } from "../../elastic/index.ts";
 import { type Explanation, subscript, term } from "../../explain/index.ts";
 import type { ElasticRing } from "./rings.ts";
@@ -22,18 +23,20 @@ export interface RingBySchool {
   /** Null where what it lies on is not known. */
   readonly wornStrain: number | null;
   readonly grips: boolean | null;
+  /** What it pulls with as worn; null where no elastic was tested, or what it lies on is not known. */
+  readonly load: JudgedElastic["load"];
   /** Along the made elastic from where it starts, mm: where its ratio changes, and its quarters. */
   readonly changesMm: readonly number[];
   readonly quartersMm: readonly number[];
 }
 
-/** The elastic of a ring by the schools that need no test of it: by feel, and by ratio. */
-export const ringBySchools = (ring: ElasticRing): readonly RingBySchool[] => [
-  bySchool(ring, "feel"),
-  bySchool(ring, "ratio"),
+/** The elastic of a ring by the schools that need no test of it, by feel and by ratio; what was tested of it says what it does there. */
+export const ringBySchools = (ring: ElasticRing, elastic: NamedElastic | null = null): readonly RingBySchool[] => [
+  bySchool(ring, "feel", elastic),
+  bySchool(ring, "ratio", elastic),
 ];
 
-function bySchool(ring: ElasticRing, school: RingBySchool["school"]): RingBySchool {
+function bySchool(ring: ElasticRing, school: RingBySchool["school"], elastic: NamedElastic | null): RingBySchool {
   const made = ring.parts.map(({ place, edgeMm }) => edgeMm * ratioOf(place, school));
   const madeMm = made.reduce((sum, mm) => sum + mm, 0);
   const [first] = ring.parts;
@@ -41,18 +44,24 @@ function bySchool(ring: ElasticRing, school: RingBySchool["school"]): RingByScho
   const judged = judgedElastic(
     madeMm,
     // Without a curve its width says nothing yet, and without a body neither does its strain.
-    { at: first.place, edgeMm: ring.edgeMm, bodyMm: ring.bodyMm ?? madeMm, widthMm: 1, joinMm: JOIN_MM },
-    { forceN: null, recovery: null, usable: null },
+    {
+      ...{ at: first.place, edgeMm: ring.edgeMm, bodyMm: ring.bodyMm ?? madeMm, joinMm: JOIN_MM },
+      widthMm: elastic?.widthMm ?? 1,
+    },
+    elastic?.tested ?? UNTESTED,
     null,
   );
   const known = ring.bodyMm !== null;
   return {
     ...{ school, madeMm, cutMm: judged.cutMm, partOfEdge: judged.partOfEdge, verdict: judged.verdict },
     ...{ wornStrain: known ? judged.wornStrain : null, grips: known ? judged.grips : null },
+    load: known ? judged.load : null,
     changesMm: made.slice(0, -1).map((_, at) => made.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0)),
     quartersMm: [1, 2, 3].map((quarter) => (madeMm * quarter) / 4),
   };
 }
+
+const UNTESTED = { forceN: null, recovery: null, usable: null };
 
 const ratioOf = (place: ElasticRing["parts"][number]["place"], school: RingBySchool["school"]): number =>
   school === "feel" ? 1 : edgePlaceOf(place).ratio;
@@ -97,6 +106,37 @@ export function explainWorn({ name, bodyMm }: ElasticRing, { school, madeMm, wor
     ],
     result: { value: wornStrain, unit: "percent" },
     notes: [`From ${GRIPS_FROM * 100} % on it grips.`],
+    others: [],
+  };
+}
+
+/** How hard a ring presses under its elastic. @throws RangeError where that is not known. */
+export function explainPress(
+  { name, bodyMm }: ElasticRing,
+  { load }: RingBySchool,
+  elastic: NamedElastic,
+): Explanation {
+  const { widthMm } = elastic;
+  if (bodyMm === null || !load || widthMm === null) throw new RangeError(`What the ${name} presses with is not known.`);
+  return {
+    title: `Pressure under the elastic of the ${name}, by ratio`,
+    formula: "p = 2 · π · F / (w · B) · 1000",
+    terms: [
+      term("cloth", "force")(
+        "F",
+        "its force as worn, on its own way up",
+        load.forceN,
+        `load ladder of “${elastic.name}”`,
+      ),
+      term("cloth", "length")("w", "its width", widthMm, `“${elastic.name}”`),
+      term("body", "length")("B", `${name} on the body`, bodyMm, "sheet of the body and ease plan"),
+    ],
+    result: { value: load.pressureKpa, unit: "pressure" },
+    notes: [
+      "A mean round the edge: over bone it presses more. F in N, w and B in mm.",
+      "At waist and underbust by the bands of the ease plan; at every other edge it stops from 2.7 kPa. Cautions, not medicine.",
+      ...(load.beyondTest ? ["It is worn further than it was tested: the curve is carried on straight."] : []),
+    ],
     others: [],
   };
 }

@@ -1,2 +1,2 @@
-export { explainCut, explainWorn, JOIN_MM, type RingBySchool, ringBySchools } from "./cutRing.ts";
+export { explainCut, explainPress, explainWorn, JOIN_MM, type RingBySchool, ringBySchools } from "./cutRing.ts";
 export { type ElasticRing, elasticRings } from "./rings.ts";
