@@ -1,5 +1,12 @@
 import { type TSchema, Type } from "typebox";
-import { type Draft, OPERATIONS, type OperationCall, type OperationReport, operate } from "../drafting/index.ts";
+import {
+  type Draft,
+  OPERATIONS,
+  type OperationCall,
+  type OperationReport,
+  operate,
+  saidAlone,
+} from "../drafting/index.ts";
 import { closed, list } from "../schemaParts.ts";
 
 /** Most steps that are drawn on one set of pieces. */
@@ -38,14 +45,11 @@ export function afterSteps(
     const done = stopped ? null : operate(current, [call]);
     if (done?.ok) current = done.value.draft;
     const problem =
-      done === null ? "It follows one that could not be drawn." : done.ok ? "" : saidOf(done.problem.message);
+      done === null ? "It follows one that could not be drawn." : done.ok ? "" : saidAlone(done.problem.message);
     steps.push({ call, report: (done?.ok && done.value.reports[0]) || null, problem });
   }
   return { draft: current, steps };
 }
-
-/** What an operation expected, without the number it has among those done at once. */
-const saidOf = (message: string): string => message.replace(/^Operation 1, \w+: /, "");
 
 /** What is said where a step was not drawn. */
 export const stepWarnings = (steps: readonly DrawnStep[]): string[] => {

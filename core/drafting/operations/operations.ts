@@ -116,6 +116,9 @@ export function operate(
   return ok({ draft: current, reports });
 }
 
+/** What a problem of {@link operate} says without the number and name of its operation: where one was asked for alone. */
+export const saidAlone = (message: string): string => message.replace(/^Operation \d+, \w+: /, "");
+
 /** A change of one side of a parted draft. @returns it; or `no-sides` where nothing of it has a left and a right. */
 function onOneSide(draft: Draft, side: BodySide, change: (view: Draft) => Result<Draft>): Result<Draft> {
   if (!isParted(draft))

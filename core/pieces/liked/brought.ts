@@ -1,4 +1,4 @@
-import { type Draft, type OperationCall, operate } from "../../drafting/index.ts";
+import { type Draft, type OperationCall, operate, saidAlone } from "../../drafting/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
 import type { LikedPoint } from "./likedPoint.ts";
 
@@ -22,7 +22,7 @@ export function broughtTo(draft: Draft, point: LikedPoint, toMm: number): Result
   for (let time = 0; time < TRIES; time += 1) {
     const calls = point.longer(draft, by);
     const done = operate(draft, calls);
-    if (!done.ok) return fail(done.problem.code, done.problem.message.replace(/^Operation \d+, \w+: /, ""));
+    if (!done.ok) return fail(done.problem.code, saidAlone(done.problem.message));
     const mm = point.measure(done.value.draft)?.mm ?? start;
     if (Math.abs(mm - toMm) < NEAR_MM) return ok(calls);
     const next = by + ((toMm - mm) * (by - low)) / (mm - lowMm);

@@ -4,7 +4,7 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { type SyntheticEvent, useState } from "react";
 import { Form, useNavigation } from "react-router";
-import { type Draft, operate } from "../../../../core/drafting/index.ts";
+import { type Draft, operate, saidAlone } from "../../../../core/drafting/index.ts";
 import type { PiecesId } from "../../../../core/pieces/index.ts";
 import { smallUnit } from "../../../../core/units/index.ts";
 import { PlainFields } from "../../../form/FormFields.tsx";
@@ -97,6 +97,6 @@ function OneField({ field, draft, suffix }: { field: StepField; draft: Draft; su
 function Foreseen({ draft, call }: { draft: Draft; call: Parameters<typeof operate>[1][number] }) {
   const done = operate(draft, [call]);
   const reports = done.ok ? done.value.reports : [];
-  const instead = done.ok ? "" : done.problem.message.replace(/^Operation 1, \w+: /, "");
+  const instead = done.ok ? "" : saidAlone(done.problem.message);
   return <StepEffect step={{ calls: [call], reports, instead }} />;
 }

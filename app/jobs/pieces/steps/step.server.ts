@@ -1,7 +1,12 @@
-import type { OperationCall } from "../../../../core/drafting/index.ts";
-import { type Draft, operate } from "../../../../core/drafting/index.ts";
-import type { PieceFacts } from "../../../../core/pieces/index.ts";
-import { drawPieces, isPiecesId, MOST_STEPS, type PiecesId, stepsOf } from "../../../../core/pieces/index.ts";
+import { type Draft, type OperationCall, operate, saidAlone } from "../../../../core/drafting/index.ts";
+import {
+  drawPieces,
+  isPiecesId,
+  MOST_STEPS,
+  type PieceFacts,
+  type PiecesId,
+  stepsOf,
+} from "../../../../core/pieces/index.ts";
 import { fail, ok, type Result } from "../../../../core/result.ts";
 import type { Store } from "../../../../data/store.ts";
 import { formReader } from "../../../../formats/form/formReader.ts";
@@ -60,7 +65,7 @@ export function keepSteps(fields: Fields, jobId: number, store: Store, { factsOf
           `Expected at most ${MOST_STEPS} steps on a set of pieces: read the pieces in as they are now.`,
         );
       const done = operate(draft, calls.value);
-      if (!done.ok) return fail(done.problem.code, done.problem.message.replace(/^Operation \d+, \w+: /, ""));
+      if (!done.ok) return fail(done.problem.code, saidAlone(done.problem.message));
       return ok({ ...working, steps: [...before, ...calls.value] });
     },
   });
