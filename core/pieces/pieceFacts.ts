@@ -102,7 +102,10 @@ function girthsFor(recipe: Recipe, { plan, school, body }: JobFacts, wants: Want
 const ARCS = new Set<MeasureCode>(Object.values(FRONT_ARCS));
 
 /** What was taken of the measures a recipe looks at: girths snug, all others as taken; of two sides the larger, or both where each is drawn by its own. */
-function measuresFor({ measures }: Recipe, body: BodyFacts | null): Record<string, Sided> {
+export function measuresFor(
+  { measures }: { readonly measures: readonly Pick<Recipe["measures"][number], "id" | "apart">[] },
+  body: BodyFacts | null,
+): Record<string, Sided> {
   if (!body) return {};
   const read = (code: MeasureCode): number | undefined =>
     isGirth(code)

@@ -1,8 +1,7 @@
 import { chosenAt, type JobFacts } from "../../calculation/index.ts";
 import { TRUNK_LOOP } from "../../drafting/index.ts";
-import { girthBodies } from "../../ease/index.ts";
 import { cutLengthsOf } from "../cutLengths.ts";
-import { NO_PIECES, type PieceFacts } from "../pieceFacts.ts";
+import { measuresFor, NO_PIECES, type PieceFacts } from "../pieceFacts.ts";
 import { stretchOnBody } from "../stretchOnBody.ts";
 import { CLOSURE_GIRTHS, CLOSURE_LENGTHS } from "./closureOf.ts";
 
@@ -17,27 +16,18 @@ export function ownFacts(job: JobFacts): PieceFacts {
     const garmentMm = chosenAt(plan, zone)?.garmentMm;
     return garmentMm === undefined ? [] : [[zone, garmentMm] as const];
   });
-  const [loop] = cutLengthsOf(["trunk_loop"], job).cut;
-  const heights = cutLengthsOf(CLOSURE_LENGTHS, job).cut;
+  const { cut } = cutLengthsOf(["trunk_loop", ...new Set([...ALONG, ...CLOSURE_LENGTHS])], job);
+  const loop = cut.find(({ code }) => code === "trunk_loop");
   const trunk = loop ? [[TRUNK_LOOP, loop.cutMm] as const] : [];
   return {
     ...NO_PIECES,
     drawn: {
-      measures: girthsOnBody(job),
+      measures: measuresFor({ measures: CLOSURE_GIRTHS.map((id) => ({ id })) }, job.body),
       girths: Object.fromEntries([...planned, ...trunk]),
-      lengths: Object.fromEntries(heights.map(({ code, cutMm }) => [code, cutMm])),
+      lengths: Object.fromEntries(cut.map(({ code, cutMm }) => [code, cutMm])),
     },
     usual: job.stretch ? { usable: job.stretch.usable } : {},
-    stretch: stretchOnBody(cutLengthsOf(ALONG, job).cut, plan),
+    stretch: stretchOnBody(cut, plan),
     numbers: loop ? [{ id: "cut.trunk_loop", name: loop.explanation.title, explanation: loop.explanation }] : [],
   };
 }
-
-/** Girths that a garment passes as it is put on, snug, as far as they were taken. */
-const girthsOnBody = ({ body }: JobFacts): Record<string, number> =>
-  Object.fromEntries(
-    CLOSURE_GIRTHS.flatMap((code) => {
-      const mm = body ? girthBodies(code, body, body.fingerAllowanceMm)?.plan.snugMm : undefined;
-      return mm === undefined ? [] : [[code, mm]];
-    }),
-  );
