@@ -19,8 +19,6 @@ import { useLengths } from "../frame/units/UnitContext.tsx";
 import { Why } from "../frame/why/WhyDrawer.tsx";
 import { ElasticMarks } from "./ElasticMarks.tsx";
 
-const SCHOOLS = { feel: "by feel", ratio: "by ratio" } as const;
-
 /** What the elastic of each ring is cut to by the schools that need no test of it, with the marks it is sewn in by. */
 export const ElasticTable = memo(function ElasticTable({
   draft,
@@ -111,7 +109,7 @@ function RingRow({ ring, elastic }: { ring: ElasticRing; elastic: NamedElastic |
       <td className="number">{bodyMm === null ? "—" : lengths.bare(bodyMm)}</td>
       {[feel, ratio].map((one) => (
         <td key={one.school} className="number strong">
-          <Why label={`Elastic of the ${name}, ${SCHOOLS[one.school]}`} explain={() => explainCut(ring, one)}>
+          <Why label={`Elastic of the ${name}, ${one.words}`} explain={() => explainCut(ring, one)}>
             {lengths.bare(one.cutMm)}
           </Why>
         </td>
@@ -124,7 +122,7 @@ function RingRow({ ring, elastic }: { ring: ElasticRing; elastic: NamedElastic |
           "—"
         ) : (
           <>
-            <Why label={`Elastic of the ${name} as worn, by ratio`} explain={() => explainWorn(ring, ratio)}>
+            <Why label={`Elastic of the ${name} as worn, ${ratio.words}`} explain={() => explainWorn(ring, ratio)}>
               {`${ratio.wornStrain < 0 ? "−" : "+"}${Math.abs(ratio.wornStrain * 100).toFixed(0)} %`}
             </Why>
             {ratio.grips ? "" : ", no grip"}
@@ -135,7 +133,7 @@ function RingRow({ ring, elastic }: { ring: ElasticRing; elastic: NamedElastic |
         <td className={ratio.load?.band === "stop" ? "number words off" : "number words"}>
           {ratio.load ? (
             <Why
-              label={`Pressure under the elastic of the ${name}, by ratio`}
+              label={`Pressure under the elastic of the ${name}, ${ratio.words}`}
               explain={() => explainPress(ring, ratio, elastic)}
             >
               {`${ratio.load.pressureKpa.toFixed(1)}, ${bandWords(ratio.load.band).word}`}

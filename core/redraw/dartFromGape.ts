@@ -1,5 +1,6 @@
 import type { DartWorking } from "../cups/index.ts";
 import {
+  call,
   type Draft,
   distance,
   edgeLength,
@@ -10,7 +11,7 @@ import {
   pointOf,
 } from "../drafting/index.ts";
 import { NO_APEX, withApex } from "./rules/point.ts";
-import { call, type Drawn, instead } from "./rules/rule.ts";
+import { type Drawn, instead } from "./rules/rule.ts";
 
 /** An edge is looked along in so many steps for the place that lies as far from the apex as was measured. */
 const STEPS = 200;

@@ -76,6 +76,9 @@ export interface OperationCall {
   readonly onSide?: BodySide;
 }
 
+/** An operation with its numbers. */
+export const call = (operation: string, params: OperationCall["params"]): OperationCall => ({ operation, params });
+
 /** What one operation changed, mm. */
 export interface OperationReport {
   readonly operation: string;

@@ -1,4 +1,6 @@
 import {
+  ELASTIC_SCHOOLS,
+  type ElasticSchool,
   edgePlaceOf,
   FLUTES_OVER,
   GATHERS_UNDER,
@@ -13,9 +15,16 @@ import type { ElasticRing } from "./rings.ts";
 /** One join a ring, lapped, mm. */
 export const JOIN_MM = 10;
 
+/** The schools that need no test of the elastic, and nothing of the maker. */
+const SCHOOLS = ELASTIC_SCHOOLS.filter(({ id }) => id === "feel" || id === "ratio");
+
 /** A ring's elastic by one school. */
 export interface RingBySchool {
-  readonly school: "feel" | "ratio";
+  readonly school: ElasticSchool["id"];
+  /** In a sentence: `by ratio`. */
+  readonly words: string;
+  /** How long each part of it is made, mm. */
+  readonly partsMm: readonly number[];
   readonly madeMm: number;
   readonly cutMm: number;
   readonly partOfEdge: number;
@@ -31,60 +40,55 @@ export interface RingBySchool {
 }
 
 /** The elastic of a ring by the schools that need no test of it, by feel and by ratio; what was tested of it says what it does there. */
-export const ringBySchools = (ring: ElasticRing, elastic: NamedElastic | null = null): readonly RingBySchool[] => [
-  bySchool(ring, "feel", elastic),
-  bySchool(ring, "ratio", elastic),
-];
-
-function bySchool(ring: ElasticRing, school: RingBySchool["school"], elastic: NamedElastic | null): RingBySchool {
-  const made = ring.parts.map(({ place, edgeMm }) => edgeMm * ratioOf(place, school));
-  const madeMm = made.reduce((sum, mm) => sum + mm, 0);
-  const [first] = ring.parts;
-  if (!first) throw new RangeError("A ring has a part.");
-  const judged = judgedElastic(
-    madeMm,
-    // Without a curve its width says nothing yet, and without a body neither does its strain.
-    {
-      ...{ at: first.place, edgeMm: ring.edgeMm, bodyMm: ring.bodyMm ?? madeMm, joinMm: JOIN_MM },
-      widthMm: elastic?.widthMm ?? 1,
-    },
-    elastic?.tested ?? UNTESTED,
-    null,
-  );
-  const known = ring.bodyMm !== null;
-  return {
-    ...{ school, madeMm, cutMm: judged.cutMm, partOfEdge: judged.partOfEdge, verdict: judged.verdict },
-    ...{ wornStrain: known ? judged.wornStrain : null, grips: known ? judged.grips : null },
-    load: known ? judged.load : null,
-    changesMm: made.slice(0, -1).map((_, at) => made.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0)),
-    quartersMm: [1, 2, 3].map((quarter) => (madeMm * quarter) / 4),
-  };
-}
+export const ringBySchools = (ring: ElasticRing, elastic: NamedElastic | null = null): readonly RingBySchool[] =>
+  SCHOOLS.map((school) => bySchool(ring, school, elastic));
 
 const UNTESTED = { forceN: null, recovery: null, usable: null };
 
-const ratioOf = (place: ElasticRing["parts"][number]["place"], school: RingBySchool["school"]): number =>
-  school === "feel" ? 1 : edgePlaceOf(place).ratio;
+const NOTHING_CHOSEN = { ratio: null, pressureKpa: null, chartMm: null };
+
+function bySchool(ring: ElasticRing, school: ElasticSchool, elastic: NamedElastic | null): RingBySchool {
+  const tested = elastic?.tested ?? UNTESTED;
+  // Without a curve its width says nothing yet, and without a body neither does its strain.
+  const { edgeMm } = ring;
+  const on = { edgeMm, bodyMm: ring.bodyMm ?? edgeMm, widthMm: elastic?.widthMm ?? 1, joinMm: JOIN_MM };
+  const partsMm = ring.parts.map(({ place, edgeMm: partMm }) => {
+    const made = school.makes({ ...on, at: place, edgeMm: partMm }, tested, NOTHING_CHOSEN);
+    if (!made.ok) throw new RangeError(`${school.name} wants nothing: ${made.problem.message}`);
+    return made.value.madeMm;
+  });
+  const madeMm = partsMm.reduce((sum, mm) => sum + mm, 0);
+  const [first] = ring.parts;
+  if (!first) throw new RangeError("A ring has a part.");
+  const judged = judgedElastic(madeMm, { ...on, at: first.place }, tested, null);
+  const known = ring.bodyMm !== null;
+  return {
+    ...{ school: school.id, words: school.name.toLowerCase(), partsMm, madeMm, cutMm: judged.cutMm },
+    ...{ partOfEdge: judged.partOfEdge, verdict: judged.verdict },
+    ...{ wornStrain: known ? judged.wornStrain : null, grips: known ? judged.grips : null },
+    load: known ? judged.load : null,
+    changesMm: partsMm.slice(0, -1).map((_, at) => partsMm.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0)),
+    quartersMm: [1, 2, 3].map((quarter) => (madeMm * quarter) / 4),
+  };
+}
 
 const edge = term("garment", "length");
 const setting = term("setting", "ratio");
 
 /** How the elastic of a ring is cut by a school. */
-export function explainCut({ name, parts }: ElasticRing, { school, cutMm, partOfEdge }: RingBySchool): Explanation {
-  const terms = parts.flatMap(({ place, edgeMm }, at) => {
-    const nth = subscript(at + 1);
-    const own = edge(`E${nth}`, `edge, ${edgePlaceOf(place).name}`, edgeMm, "along the seam lines of these pieces");
-    return school === "feel"
-      ? [own]
-      : [own, setting(`ρ${nth}`, `ratio, ${edgePlaceOf(place).name}`, ratioOf(place, school), "usual for the place")];
+export function explainCut({ name, parts }: ElasticRing, by: RingBySchool): Explanation {
+  const { school, words, partsMm, cutMm, partOfEdge } = by;
+  const told = parts.map(({ place, edgeMm }, at) => {
+    const [nth, where] = [subscript(at + 1), edgePlaceOf(place).name];
+    const own = edge(`E${nth}`, `edge, ${where}`, edgeMm, "along the seam lines of these pieces");
+    if (school === "feel") return { part: own.symbol, terms: [own] };
+    const part = setting(`ρ${nth}`, `ratio, ${where}`, (partsMm[at] ?? 0) / edgeMm, "usual for the place");
+    return { part: `${own.symbol} · ${part.symbol}`, terms: [own, part] };
   });
-  const sum = parts
-    .map((_, at) => (school === "feel" ? `E${subscript(at + 1)}` : `E${subscript(at + 1)} · ρ${subscript(at + 1)}`))
-    .join(" + ");
   return {
-    title: `Elastic of the ${name}, ${school === "feel" ? "by feel" : "by ratio"}`,
-    formula: `C = ${sum} + j`,
-    terms: [...terms, edge("j", "one join, lapped", JOIN_MM, "usual")],
+    title: `Elastic of the ${name}, ${words}`,
+    formula: `C = ${told.map(({ part }) => part).join(" + ")} + j`,
+    terms: [...told.flatMap(({ terms }) => terms), edge("j", "one join, lapped", JOIN_MM, "usual")],
     result: { value: cutMm, unit: "length" },
     notes: [
       `Made up it is ${(partOfEdge * 100).toFixed(0)} % of its edge. Under ${GATHERS_UNDER * 100} % it gathers, over ${FLUTES_OVER * 100} % it flutes.`,
@@ -95,10 +99,10 @@ export function explainCut({ name, parts }: ElasticRing, { school, cutMm, partOf
 }
 
 /** How far the elastic of a ring is stretched as worn. @throws RangeError where what it lies on is not known. */
-export function explainWorn({ name, bodyMm }: ElasticRing, { school, madeMm, wornStrain }: RingBySchool): Explanation {
+export function explainWorn({ name, bodyMm }: ElasticRing, { words, madeMm, wornStrain }: RingBySchool): Explanation {
   if (bodyMm === null || wornStrain === null) throw new RangeError(`What the ${name} lies on is not known.`);
   return {
-    title: `Elastic of the ${name} as worn, ${school === "feel" ? "by feel" : "by ratio"}`,
+    title: `Elastic of the ${name} as worn, ${words}`,
     formula: "ε = B / M − 1",
     terms: [
       term("body", "length")("B", `${name} on the body`, bodyMm, "sheet of the body and ease plan"),
@@ -113,13 +117,13 @@ export function explainWorn({ name, bodyMm }: ElasticRing, { school, madeMm, wor
 /** How hard a ring presses under its elastic. @throws RangeError where that is not known. */
 export function explainPress(
   { name, bodyMm }: ElasticRing,
-  { load }: RingBySchool,
+  { words, load }: RingBySchool,
   elastic: NamedElastic,
 ): Explanation {
   const { widthMm } = elastic;
   if (bodyMm === null || !load || widthMm === null) throw new RangeError(`What the ${name} presses with is not known.`);
   return {
-    title: `Pressure under the elastic of the ${name}, by ratio`,
+    title: `Pressure under the elastic of the ${name}, ${words}`,
     formula: "p = 2 · π · F / (w · B) · 1000",
     terms: [
       term("cloth", "force")(

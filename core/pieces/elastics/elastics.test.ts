@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { monotoneCubic } from "../../cloth/index.ts";
 import { edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
-import { BRIEF_FACTS, evaluate, sampleDraft } from "../../testing/index.ts";
+import { BRIEF_FACTS, evaluate, SAMPLE_ELASTIC, sampleDraft } from "../../testing/index.ts";
 import { explainCut, explainPress, explainWorn, JOIN_MM, ringBySchools } from "./cutRing.ts";
 import { type ElasticRing, elasticRings } from "./rings.ts";
 
@@ -57,33 +56,17 @@ describe("rings of elastic of drawn pieces", () => {
   });
 
   it("press with what a tested elastic pulls with, and say nothing of it untested or off a body", () => {
-    const elastic = {
-      name: "Plush, 8 mm",
-      widthMm: 8,
-      tested: {
-        forceN: {
-          cubic: monotoneCubic([
-            [0, 0],
-            [0.2, 1.4],
-            [0.4, 3.4],
-          ]),
-          pooledBy: 0,
-        },
-        recovery: 0.9,
-        usable: 0.8,
-      },
-    };
     const waist = ringOf("waist");
-    const [, ratio] = ringBySchools(waist, elastic);
+    const [, ratio] = ringBySchools(waist, SAMPLE_ELASTIC);
     if (!ratio?.load) throw new Error("It is tested.");
-    expect(evaluate(explainPress(waist, ratio, elastic))).toBeCloseTo(ratio.load.pressureKpa, 9);
+    expect(evaluate(explainPress(waist, ratio, SAMPLE_ELASTIC))).toBeCloseTo(ratio.load.pressureKpa, 9);
     expect(ratio.load.band).toBe("snug");
     const [, untested] = ringBySchools(waist);
     expect(untested?.load).toBeNull();
     const unknown = { ...waist, bodyMm: null };
-    const [, off] = ringBySchools(unknown, elastic);
+    const [, off] = ringBySchools(unknown, SAMPLE_ELASTIC);
     expect(off?.load).toBeNull();
-    expect(() => off && explainPress(unknown, off, elastic)).toThrow("not known");
+    expect(() => off && explainPress(unknown, off, SAMPLE_ELASTIC)).toThrow("not known");
   });
 
   it("have numbers that follow from their terms", () => {

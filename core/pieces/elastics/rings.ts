@@ -11,6 +11,7 @@ import {
   wholeId,
 } from "../../drafting/index.ts";
 import { type EdgePlaceId, edgePlaceOf } from "../../elastic/index.ts";
+import { crotchShare } from "../crotchShare.ts";
 import { edgeOnBody } from "../edgeOnBody.ts";
 import type { StretchOnBody } from "../stretchOnBody.ts";
 
@@ -40,11 +41,10 @@ const ROUND: readonly { readonly role: PieceEdge["role"]; readonly places: reado
 
 /** Every ring of elastic of drawn pieces: legs side by side where they differ, armholes one each, and what goes round the body. */
 export function elasticRings(draft: Draft, stretch: StretchOnBody): ElasticRing[] {
-  const legs = draft.elastics.map((elastic) => legRing(draft, elastic));
+  const legs = draft.elastics.flatMap((elastic) => legRing(draft, elastic));
   const round = ROUND.flatMap(({ role, places }) => {
     const edges = elasticEdges(draft, role);
-    const [first] = edges;
-    if (!first) return [];
+    if (edges.length === 0) return [];
     const edgeMm = edges.reduce((sum, [piece, edge]) => sum + timesRound(piece) * edgeLength(edge), 0);
     const onBody = edges.map(([piece, edge]) => {
       const mm = edgeOnBody(draft, piece, edge, stretch)?.result.value;
@@ -67,26 +67,22 @@ const elasticEdges = (draft: Draft, role: PieceEdge["role"]): (readonly [Piece, 
     );
 
 /** A leg: its front as far as the crotch point, its back from there; the gusset lies on both sides of it. */
-function legRing(draft: Draft, { name, along, bodyMm, side }: ElasticEdge): ElasticRing {
-  const before = draft.numbers
-    .find(({ id }) => id === "front.centre")
-    ?.explanation.terms.find(({ symbol }) => symbol === "p");
+function legRing(draft: Draft, { name, along, bodyMm, side }: ElasticEdge): ElasticRing[] {
+  const before = crotchShare(draft);
+  if (!before) return [];
   const lengths = along.parts.map(({ piece, edge }) => ({
     piece,
     mm: edgeLength(edgeOf(pieceOf(draft, piece), edge)),
   }));
   const share = (piece: string): number =>
-    wholeId(piece) === "front" ? 1 : wholeId(piece) === "back" ? 0 : (before?.value ?? 0);
+    wholeId(piece) === "front" ? 1 : wholeId(piece) === "back" ? 0 : before.value;
   const frontMm = lengths.reduce((sum, { piece, mm }) => sum + share(piece) * mm, 0);
   const edgeMm = runLength(draft, along);
-  return {
-    name: side ? `${name}, ${side}` : name,
-    parts: [
-      { place: "legFront", edgeMm: frontMm },
-      { place: "legBack", edgeMm: edgeMm - frontMm },
-    ],
-    ...{ edgeMm, bodyMm },
-  };
+  const parts: RingPart[] = [
+    { place: "legFront", edgeMm: frontMm },
+    { place: "legBack", edgeMm: edgeMm - frontMm },
+  ];
+  return [{ name: side ? `${name}, ${side}` : name, parts, edgeMm, bodyMm }];
 }
 
 /** One armhole, front and back; both sides are alike until a finding parts them. */

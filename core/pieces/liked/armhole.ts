@@ -1,5 +1,4 @@
-import { type Draft, edgeLength } from "../../drafting/index.ts";
-import { call } from "./call.ts";
+import { call, type Draft, edgeLength } from "../../drafting/index.ts";
 import type { LikedPoint } from "./likedPoint.ts";
 import { edgeIn, halfOf, onPieces } from "./piecesOf.ts";
 

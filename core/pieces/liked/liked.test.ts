@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { checkDraft, type Draft, operate } from "../../drafting/index.ts";
-import { BRIEF_FACTS, evaluate, sampleDraft } from "../../testing/index.ts";
+import { BRIEF_FACTS, evaluate, ONE_PIECE_FACTS, sampleDraft } from "../../testing/index.ts";
 import { broughtTo } from "./brought.ts";
 import { explainBeside, LIKED_POINTS, measuresBeside } from "./index.ts";
 
@@ -11,19 +11,10 @@ const TOP = {
   lengths: { back_waist: 400, front_waist: 420, shoulder_to_apex: 255, waist_to_hip: 200 },
   options: {},
 };
-const ONE_PIECE = {
-  measures: { ...TOP.measures, waist: 740, waist_front_arc: 380, hip: 1000, hip_front_arc: 480, leg_edge: 650 },
-  girths: { overbust: 740, bust: 760, underbust: 690, waist: 640, highHip: 780, hip: 860, leg: 560 },
-  lengths: {
-    ...{ front_waist: 420, back_waist: 395, side_waist: 190, shoulder_to_apex: 265, underbust_to_waist: 85 },
-    ...{ crotch_front: 320, crotch_back: 360, waist_to_hip: 195, waist_to_high_hip: 98, trunk_loop: 1480 },
-  },
-  options: { neck: "scoop", back: "scoop", leg_raise: 55 },
-};
 const DRAFTS: Readonly<Record<string, Draft>> = {
   brief: sampleDraft("brief", BRIEF_FACTS),
   camisole: sampleDraft("camisole", TOP),
-  onePiece: sampleDraft("onePiece", ONE_PIECE),
+  onePiece: sampleDraft("onePiece", ONE_PIECE_FACTS),
   strap: sampleDraft("rectangle", {
     measures: {},
     girths: {},

@@ -1,5 +1,4 @@
-import { edgeLength } from "../../drafting/index.ts";
-import { call } from "./call.ts";
+import { call, edgeLength } from "../../drafting/index.ts";
 import type { LikedPoint } from "./likedPoint.ts";
 import { edgeIn, endsOf, halfOf, onPieces, shoulderOf } from "./piecesOf.ts";
 

@@ -1,5 +1,5 @@
-import { edgeLength } from "../../drafting/index.ts";
-import { call } from "./call.ts";
+import { call, edgeLength } from "../../drafting/index.ts";
+import { crotchShare } from "../crotchShare.ts";
 import type { LikedPoint } from "./likedPoint.ts";
 import { edgeIn, halfOf, onPieces } from "./piecesOf.ts";
 
@@ -10,9 +10,7 @@ const riseOf = (id: LikedPoint["id"], half: "front" | "back"): LikedPoint => ({
     const [piece, gusset] = [halfOf(draft, half), halfOf(draft, "gusset")];
     const centre = edgeIn(piece, "centreFront", "centreBack");
     const along = edgeIn(gusset, "centre");
-    const share = draft.numbers
-      .find((one) => one.id === "front.centre")
-      ?.explanation.terms.find(({ symbol }) => symbol === "p");
+    const share = crotchShare(draft);
     if (!centre || !along || !share || !edgeIn(piece, "waist")) return null;
     const [centreMm, gussetMm] = [edgeLength(centre), edgeLength(along)];
     const part = half === "front" ? share.value : 1 - share.value;

@@ -1,4 +1,5 @@
-import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { call } from "../../drafting/index.ts";
+import { type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** The side seam is moved over its whole length: it runs out at the levels beside the one named. */
 const BLEND_MM = 400;

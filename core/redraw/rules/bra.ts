@@ -1,7 +1,7 @@
-import { type Draft, hasChannel } from "../../drafting/index.ts";
+import { call, type Draft, hasChannel } from "../../drafting/index.ts";
 import type { ChangeTarget } from "../../fitting/index.ts";
 import { onHalves } from "./amounts.ts";
-import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** A raise of a channel runs to nothing over this, mm: the middle of what is usual. */
 const RAISE_BLEND_MM = 50;

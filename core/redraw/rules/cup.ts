@@ -1,6 +1,6 @@
-import { type Draft, edgeLength, type Piece, type PieceEdge } from "../../drafting/index.ts";
+import { call, type Draft, edgeLength, type Piece, type PieceEdge } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
-import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Where along a seam a change of volume is fullest, from its inner end: toward the side, the middle, toward the centre. */
 const [TOWARD_SIDE, MIDDLE, TOWARD_CENTRE] = [0.65, 0.5, 0.35] as const;

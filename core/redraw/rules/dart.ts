@@ -1,7 +1,15 @@
-import { type Draft, edgeLength, lengthNearest, type PieceEdge, type Point, pointOf } from "../../drafting/index.ts";
+import {
+  call,
+  type Draft,
+  edgeLength,
+  lengthNearest,
+  type PieceEdge,
+  type Point,
+  pointOf,
+} from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { NO_APEX, withApex } from "./point.ts";
-import { call, type Drawn, instead } from "./rule.ts";
+import { type Drawn, instead } from "./rule.ts";
 
 /** A bust dart comes out of the side this far below the apex, so that it points up to it, mm; so far from both ends at the least. */
 const [BELOW_MM, FROM_END_MM] = [30, 25];

@@ -1,9 +1,9 @@
-import { type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
+import { call, type Draft, edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
 import type { Change, TracedCurve } from "../../fitting/index.ts";
 import { isPiecesId, recipeOfPieces } from "../../pieces/index.ts";
 import { cupsIn, drawCup } from "./cup.ts";
 import { drawDart } from "./dart.ts";
-import { call, type Drawn, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
+import { type Drawn, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Edges of the neck, by where they gape: their wedge goes to nothing at the bust line. */
 const NECKS: Readonly<Partial<Record<Change["spot"], "front" | "back">>> = { neckline: "front", backEdge: "back" };

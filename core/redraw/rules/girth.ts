@@ -1,5 +1,5 @@
-import { type Draft, edgeLength, lengthNearest, type Piece, pieceOf } from "../../drafting/index.ts";
-import { call, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { call, type Draft, edgeLength, lengthNearest, type Piece, pieceOf } from "../../drafting/index.ts";
+import { type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** A change of girth runs out to nothing over this, mm, or at the next zones. */
 export const BLEND_MM = 80;

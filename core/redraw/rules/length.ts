@@ -1,7 +1,7 @@
-import { type Draft, pieceOf } from "../../drafting/index.ts";
+import { call, type Draft, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { type DrawnHalf, onHalves } from "./amounts.ts";
-import { atOneSide, call, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
+import { atOneSide, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Places whose length lies below the last level. */
 const LOW: readonly string[] = ["frontCrotch", "seat", "crotch"];

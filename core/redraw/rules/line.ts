@@ -1,7 +1,7 @@
-import { pieceOf } from "../../drafting/index.ts";
+import { call, pieceOf } from "../../drafting/index.ts";
 import { onHalves } from "./amounts.ts";
 import { lengthened } from "./length.ts";
-import { atOneSide, call, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
+import { atOneSide, type DrawRule, ENDS_IN_THE_MIDDLE, instead, NO_AMOUNT } from "./rule.ts";
 
 /** A line is moved: with all below it where a length of the plan ends there, else between the lines beside it. */
 export const drawLine: DrawRule = (change, draft) => {

@@ -1,7 +1,7 @@
-import { type Draft, type OperationCall, type Piece, pointOf } from "../../drafting/index.ts";
+import { call, type Draft, type OperationCall, type Piece, pointOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { cupsIn, drawFullness } from "./cup.ts";
-import { call, type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
 /** Which way each part of a moved point goes: away from the centre, and down. */
 const WAYS: Readonly<Record<string, { readonly across: number; readonly down: number }>> = {

@@ -7,12 +7,6 @@ export type Drawn = { readonly calls: readonly OperationCall[] } | { readonly in
 /** Turns a decided change into operations on drawn pieces. */
 export type DrawRule = (change: Change, draft: Draft) => Drawn;
 
-/** An operation with its numbers. */
-export const call = (operation: string, params: Readonly<Record<string, unknown>>): OperationCall => ({
-  operation,
-  params,
-});
-
 /** A change that is not drawn, with what is done in its place. */
 export const instead = (sentence: string): Drawn => ({ instead: sentence });
 

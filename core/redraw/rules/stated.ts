@@ -1,7 +1,7 @@
-import { statedOf, TRUNK_LOOP } from "../../drafting/index.ts";
+import { call, statedOf, TRUNK_LOOP } from "../../drafting/index.ts";
 import { type Change, lengthEffects } from "../../fitting/index.ts";
 import { DRAW_RULES } from "./index.ts";
-import { call, type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
+import { type DrawRule, instead, NO_AMOUNT, oneSideOnly } from "./rule.ts";
 
 /** Lengths of a style that are the trunk loop, or a part of it. */
 const IN_TRUNK: readonly string[] = ["trunk", "frontWaist", "backWaist", "frontRise", "backRise"];
