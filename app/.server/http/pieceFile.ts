@@ -21,7 +21,7 @@ export interface FiledPieces {
   readonly under?: readonly Outlines[];
 }
 
-/** Pieces as SVG, DXF, JSON a list or a sheet to cut by, or as a PDF at full size on the paper and with the layers asked for. @throws 404 for another file. */
+/** Pieces as SVG, DXF, JSON, a list or a sheet to cut by, or as a PDF at full size on the paper and with the layers asked for. @throws 404 for another file. */
 export function pieceFile(
   { draft, reports = [], title, under = [] }: FiledPieces,
   file: string,

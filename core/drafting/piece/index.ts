@@ -4,6 +4,7 @@ export { cutLine } from "./cutLine.ts";
 export type { CutPiece, DrawnDart } from "./darts/cutPiece.ts";
 export { dartFault } from "./darts/dartFault.ts";
 export { FLAT_TOLERANCE, placesAlong } from "./flatten.ts";
+export { grainAt, grainDown } from "./grain.ts";
 export { outward, type SideEnd, sideRise } from "./lean.ts";
 export {
   type BodySide,

@@ -134,7 +134,7 @@ export interface Piece {
 }
 
 /** All seam lines of a piece in order. */
-export const outlineOf = ({ edges }: Piece): readonly Edge[] => edges.flatMap(({ lines }) => lines);
+export const outlineOf = ({ edges }: Pick<Piece, "edges">): readonly Edge[] => edges.flatMap(({ lines }) => lines);
 
 /** Edges round a piece gone clockwise as seen with y down, whichever way they were drawn. */
 export const clockwiseEdges = (edges: readonly PieceEdge[]): readonly PieceEdge[] =>

@@ -1,13 +1,10 @@
 import type { Explanation, Term } from "../../explain/index.ts";
 import type { DraftNumber } from "../draft.ts";
-import { type Edge, type Point, point, straight } from "../geometry/index.ts";
+import { type Edge, type Point, straight } from "../geometry/index.ts";
 import type { EdgeFinish, EdgeRole, Piece, PieceEdge, SeamTo } from "../piece/index.ts";
 
 /** Which half of the body. */
 export type Half = "front" | "back";
-
-/** Length of the arrow that shows the grain, as a part of the piece's height. */
-const GRAIN_PART = 0.4;
 
 /** An edge of a piece: drawn lines with what becomes of them. */
 export const edge = (
@@ -27,12 +24,6 @@ export const sewnTo = (piece: string, to: string, allowanceMm: number) =>
 
 /** An edge that is sewn into a seam of the piece it lies on. */
 export const sewnInto = (allowanceMm: number) => ({ finish: "seam", allowanceMm, seam: null }) as const;
-
-/** A grain line down the middle of what lies between two heights. */
-export const grainAt = (x: number, from: number, to: number) => {
-  const [middle, half] = [(from + to) / 2, ((to - from) * GRAIN_PART) / 2];
-  return { from: point(x, middle - half), to: point(x, middle + half) };
-};
 
 /** A length of a draft with its formula. */
 export const lengthNumber = (

@@ -1,11 +1,4 @@
-import {
-  boxOfEdges,
-  clockwiseEdges,
-  type Piece,
-  type PieceEdge,
-  point,
-  type StatedEdge,
-} from "../../drafting/index.ts";
+import { clockwiseEdges, grainDown, type Piece, type PieceEdge, type StatedEdge } from "../../drafting/index.ts";
 import { lineId, type OwnEdge, type OwnOutline } from "./working.ts";
 
 /** Pieces that were read in, each with the edges that name its lines; lines nobody named are edges without a name of their own. */
@@ -51,15 +44,12 @@ function pieceOf(
       seam: null,
     };
   });
-  const all = made.flatMap((edge) => edge.lines);
   // Round a piece one goes clockwise, whichever way its program drew it.
   const edges = clockwiseEdges(made);
-  const { from, to } = boxOfEdges(all);
   const onFold = edges.some(({ finish }) => finish === "fold");
   const forBoth = [...own.values()].some(({ twice }) => twice) && !onFold;
   // A file that says no number says one: what stands for both sides is cut for both.
   const cut = forBoth && count === 1 ? 2 : count;
-  const [middle, length] = [(from.x + to.x) / 2, to.y - from.y];
   return {
     id: piece,
     name: piece,
@@ -67,7 +57,7 @@ function pieceOf(
     role: "shell",
     edges,
     levels: [],
-    grain: { from: point(middle, from.y + 0.3 * length), to: point(middle, from.y + 0.7 * length) },
+    grain: grainDown({ edges }),
     notches: [],
     links: [],
   };

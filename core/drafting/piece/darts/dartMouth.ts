@@ -1,14 +1,10 @@
 import { between, distance, lengthOf, moved, type Point, straight, times, unit, way } from "../../geometry/index.ts";
 
-/** The sewn point: on the middle of the dart, so far before the point it turns about. */
+/** The sewn point: on the middle of the dart, so far before the place it turns about. */
 export function endOf(about: Point, from: Point, to: Point, stopMm: number): Point {
   const out = unit(way(about, between(from, to, 0.5)));
   return out ? moved(about, out, stopMm) : about;
 }
-
-/** The same of a dart whose seam was spread from a place across it: as far from there as the point was. */
-export const endAcross = (across: Point, about: Point, from: Point, to: Point, stopMm: number): Point =>
-  endOf(across, from, to, distance(across, about) + stopMm);
 
 /** The seam line over a dart: out to where the cloth of the folded dart ends in the seam. */
 export function dartMouth(id: string, from: Point, to: Point, end: Point) {

@@ -15,7 +15,7 @@ import {
 import { type Dart, edgeLength, type LevelLine, type Notch, type Piece, type PieceEdge, pointOf } from "../piece.ts";
 import type { CutPiece } from "./cutPiece.ts";
 import { dartFault } from "./dartFault.ts";
-import { dartMouth, endAcross, endOf } from "./dartMouth.ts";
+import { dartMouth, endOf } from "./dartMouth.ts";
 import { type Pinch, pinchOf } from "./pinch.ts";
 
 /** The edge that gaped is drawn anew over this to either side of the pinch, mm. */
@@ -34,10 +34,7 @@ export function withDart(cut: CutPiece, piece: Piece, dart: Dart): CutPiece {
   const opened = openedSeam(wedge, dart.intoMm);
   const [from, to] = [opened[0].at(-1)?.to, opened[1][0]?.from];
   if (!from || !to) return cut;
-  const point = pointOf(cut, dart.point) ?? wedge.about;
-  const end = dart.lengthens
-    ? endAcross(wedge.about, point, from, to, dart.stopMm)
-    : endOf(wedge.about, from, to, dart.stopMm);
+  const end = endOf(wedge.about, from, to, wedge.endMm);
   const edges = cut.edges.flatMap((edge, at): PieceEdge[] => {
     if (edge === gaping) return [{ ...edge, lines: closed }];
     if (edge === seam)
@@ -71,6 +68,8 @@ interface Wedge {
   readonly between: (at: number) => boolean;
   /** True for a place that turns. */
   readonly turns: (place: Point) => boolean;
+  /** How far from the place it turns about the sewn point lies. */
+  readonly endMm: number;
   /** Where it comes to lie, and where whole lines do. */
   readonly turned: (place: Point) => Point;
   readonly turn: (lines: readonly Edge[]) => Edge[];
@@ -88,24 +87,51 @@ function wedgeOf(cut: CutPiece, dart: Dart): Wedge | null {
   const [near, far] = [pinch.fromMm, pinch.toMm].map((mm) => placeAlong(gaping.lines, mm));
   const mouth = placeAlong(seam.lines, dart.intoMm);
   if (!near || !far || !mouth) return null;
-  const about = dart.lengthens ? near : point;
   // The way round over the fold stays where it is.
   const forward = gapeAt < seamAt;
-  const closing = dart.lengthens
-    ? (forward ? -1 : 1) * 2 * Math.asin(Math.min(1, dart.widthMm / (2 * distance(about, mouth))))
-    : angleBetween(way(about, forward ? far : near), way(about, forward ? near : far));
-  // Seen from the point, what turns lies clockwise from the pinch to the mouth, or from the mouth to the pinch.
-  const [starts, ends] = forward ? [far, mouth] : [mouth, near];
-  const turnedPlace = (place: Point) => moved(about, turned(way(about, place), closing));
+  const { about, angle, turns, endMm } = dart.lengthens
+    ? spreading({ across: near, mouth, forward }, point, dart)
+    : closing({ near, far, mouth, forward }, point, dart);
+  const turnedPlace = (place: Point) => moved(about, turned(way(about, place), angle));
   return {
-    ...{ about, gaping, seam, pinch, forward },
+    ...{ about, gaping, seam, pinch, forward, turns, endMm },
     between: (at) => at > Math.min(gapeAt, seamAt) && at < Math.max(gapeAt, seamAt),
-    turns: (place) =>
-      dart.lengthens
-        ? cross(way(about, mouth), way(about, place)) * (forward ? -1 : 1) > 0
-        : clockwise(about, starts, place) < clockwise(about, starts, ends),
     turned: turnedPlace,
     turn: (lines) => lines.map((line) => mapped(line, turnedPlace)),
+  };
+}
+
+/** How a wedge turns: about which place, by how much, which places with it. */
+type Swing = Pick<Wedge, "about" | "turns" | "endMm"> & { readonly angle: number };
+
+/** About the dart's point, until the gap is closed. */
+function closing(
+  { near, far, mouth, forward }: { near: Point; far: Point; mouth: Point; forward: boolean },
+  about: Point,
+  { stopMm }: Dart,
+): Swing {
+  // Seen from the point, what turns lies clockwise from the pinch to the mouth, or from the mouth to the pinch.
+  const [starts, ends] = forward ? [far, mouth] : [mouth, near];
+  return {
+    about,
+    angle: angleBetween(way(about, forward ? far : near), way(about, forward ? near : far)),
+    turns: (place) => clockwise(about, starts, place) < clockwise(about, starts, ends),
+    endMm: stopMm,
+  };
+}
+
+/** About the place across, until the seam is open by the width of the dart. */
+function spreading(
+  { across, mouth, forward }: { across: Point; mouth: Point; forward: boolean },
+  point: Point,
+  { widthMm, stopMm }: Dart,
+): Swing {
+  const sign = forward ? -1 : 1;
+  return {
+    about: across,
+    angle: sign * 2 * Math.asin(Math.min(1, widthMm / (2 * distance(across, mouth)))),
+    turns: (place) => sign * cross(way(across, mouth), way(across, place)) > 0,
+    endMm: distance(across, point) + stopMm,
   };
 }
 

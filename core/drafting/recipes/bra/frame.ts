@@ -15,8 +15,8 @@ import {
   straight,
   unit,
 } from "../../geometry/index.ts";
-import type { Piece } from "../../piece/index.ts";
-import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import { grainAt, type Piece } from "../../piece/index.ts";
+import { edge, onFold, sewnTo } from "../drawn.ts";
 
 /** What a band round and below cups is drawn to, mm. */
 export interface FrameFacts {

@@ -1,9 +1,8 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, point, smoothCurve } from "../../geometry/index.ts";
-import type { Piece } from "../../piece/index.ts";
-import { outward } from "../../piece/index.ts";
+import { grainAt, outward, type Piece } from "../../piece/index.ts";
 import type { Half } from "../drawn.ts";
-import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
+import { edge, foldedHalf, otherHalf, sewnTo } from "../drawn.ts";
 import type { LegAllowances } from "../legs/gusset.ts";
 import type { LegEnds } from "../legs/legCurve.ts";
 import { legEnds, lowerEdges } from "../legs/legEnds.ts";

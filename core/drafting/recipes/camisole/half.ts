@@ -1,10 +1,9 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { point, smoothCurve, straight } from "../../geometry/index.ts";
-import type { DrillPoint, Piece } from "../../piece/index.ts";
-import { sideRise } from "../../piece/index.ts";
+import { type DrillPoint, grainAt, type Piece, sideRise } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import type { Half } from "../drawn.ts";
-import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
+import { edge, foldedHalf, otherHalf, sewnTo } from "../drawn.ts";
 import { hemCurve } from "../hem.ts";
 import { levelLines, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";

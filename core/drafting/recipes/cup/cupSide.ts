@@ -3,7 +3,7 @@ import { term } from "../../../explain/index.ts";
 import type { Result } from "../../../result.ts";
 import type { DraftNumber } from "../../draft.ts";
 import { mapped, mirrored, point } from "../../geometry/index.ts";
-import { type BodySide, boxOfEdges, clockwiseEdges, type Piece, type PieceEdge } from "../../piece/index.ts";
+import { type BodySide, clockwiseEdges, grainDown, type Piece, type PieceEdge } from "../../piece/index.ts";
 import {
   type Breast,
   type BreastMeasures,
@@ -16,7 +16,6 @@ import {
   type NetSize,
   strapAngle,
 } from "../../surface/index.ts";
-import { grainAt } from "../drawn.ts";
 
 /** How a cup is made. */
 export interface CupMade {
@@ -89,7 +88,6 @@ export function cupPieceOf(
   // A cup is drawn as the left one is seen from before it.
   const onSide = side === "right" ? drawn.map((edge) => ({ ...edge, lines: edge.lines.map(mirrored) })) : drawn;
   const edges = clockwiseEdges(onSide);
-  const { from, to } = boxOfEdges(edges.flatMap(({ lines }) => lines));
   return {
     id: pieceId(patch.id, side),
     name: side === null ? patch.name : `${patch.name}, ${side}`,
@@ -98,7 +96,7 @@ export function cupPieceOf(
     role: "shell",
     edges,
     levels: [],
-    grain: grainAt((from.x + to.x) / 2, from.y, to.y),
+    grain: grainDown({ edges }),
     notches: [],
     links: [],
   };

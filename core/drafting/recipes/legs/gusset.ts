@@ -1,6 +1,6 @@
 import { point, smoothCurve, straight } from "../../geometry/index.ts";
-import type { ClothRole, Piece } from "../../piece/index.ts";
-import { edge, grainAt, onFold, sewnTo } from "../drawn.ts";
+import { type ClothRole, grainAt, type Piece } from "../../piece/index.ts";
+import { edge, onFold, sewnTo } from "../drawn.ts";
 
 /** What is added at seams and at edges with elastic, mm. */
 export interface LegAllowances {

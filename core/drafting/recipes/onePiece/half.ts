@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, point } from "../../geometry/index.ts";
-import type { Piece } from "../../piece/index.ts";
-import { edge, foldedHalf, grainAt, otherHalf, sewnTo } from "../drawn.ts";
+import { grainAt, type Piece } from "../../piece/index.ts";
+import { edge, foldedHalf, otherHalf, sewnTo } from "../drawn.ts";
 import type { LegAllowances } from "../legs/gusset.ts";
 import { legEnds, lowerEdges } from "../legs/legEnds.ts";
 import { levelLines, type ShapedSide, shapedSide, waistNotch } from "../shapedSide.ts";
