@@ -64,13 +64,13 @@ function roomAlong({ from, to }: Chord, place: number, reach: number): { readonl
 }
 
 /** A straight line across a ring. */
-interface Chord {
+export interface Chord {
   readonly from: number;
   readonly to: number;
 }
 
 /** The straight line across a ring through a place within it. */
-function chord(ring: readonly (readonly [number, number])[], x: number, y: number): Chord {
+export function chord(ring: readonly (readonly [number, number])[], x: number, y: number): Chord {
   const met = ring.flatMap(([fromX, fromY], at) => {
     const [toX, toY] = ring[(at + 1) % ring.length] ?? [fromX, fromY];
     return fromY > y === toY > y ? [] : [fromX + ((y - fromY) / (toY - fromY)) * (toX - fromX)];

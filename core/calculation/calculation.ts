@@ -5,7 +5,7 @@ import type { JobFacts } from "./jobFacts.ts";
 import type { Reckoning } from "./reckoning.ts";
 
 /** The step of a job that shows a calculation. */
-export type CalculationStep = "torso" | "cups" | "band" | "pieces";
+export type CalculationStep = "torso" | "cups" | "band" | "pieces" | "layout";
 
 /** What of a style decides whether a calculation is needed. */
 export type CalculatedStyle = Pick<Style, "lengths" | "zones" | "family">;
@@ -13,8 +13,10 @@ export type CalculatedStyle = Pick<Style, "lengths" | "zones" | "family">;
 /**
  * One calculation of a job: what the maker enters, what it rests on, how it is done. Rail, forms, keeping, freezing, files
  * and the tests over all calculations come from this; adding one is adding a folder and a line in `core/workings/calculations.ts`.
+ *
+ * Seen is what it takes from a job: all but those that rest on drawn pieces look at the job alone.
  */
-export interface Calculation<Working extends object, Facts, Result extends Reckoning> {
+export interface Calculation<Working extends object, Facts, Result extends Reckoning, Seen = JobFacts> {
   readonly step: CalculationStep;
   /** Before anything is entered; what an older version did not keep yet is as here. */
   readonly fresh: Working;
@@ -26,11 +28,11 @@ export interface Calculation<Working extends object, Facts, Result extends Recko
   /** True where a style needs it. */
   readonly appears: (style: CalculatedStyle) => boolean;
   /** Takes what it rests on from the job; null parts are lacking, never assumed. */
-  readonly facts: (job: JobFacts) => Facts;
+  readonly facts: (job: Seen) => Facts;
   readonly reckon: (working: Working, facts: Facts) => Result;
 }
 
 /** A calculation whose types are told by its parts. */
-export const calculation = <Working extends object, Facts, Result extends Reckoning>(
-  own: Calculation<Working, Facts, Result>,
-): Calculation<Working, Facts, Result> => own;
+export const calculation = <Working extends object, Facts, Result extends Reckoning, Seen = JobFacts>(
+  own: Calculation<Working, Facts, Result, Seen>,
+): Calculation<Working, Facts, Result, Seen> => own;

@@ -12,7 +12,7 @@ export {
   type WorkingField,
 } from "./field.ts";
 export { isBra } from "./isBra.ts";
-export { type BesideJob, bareBeside, type JobFacts } from "./jobFacts.ts";
+export { type BesideJob, bareBeside, type CutCloth, type JobFacts } from "./jobFacts.ts";
 export { known, type Lack, type Reckoned, type Reckoning, reckoned } from "./reckoning.ts";
 export { type BodyFacts, type Wants, wantsOf } from "./wants.ts";
 export { workingSchema } from "./workingSchema.ts";

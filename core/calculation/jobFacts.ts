@@ -1,4 +1,4 @@
-import type { LayupStretch } from "../cloth/index.ts";
+import type { Direction, LayerRole, LayupStretch } from "../cloth/index.ts";
 import type { EaseSettings, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
 import type { ChartLoops, ShelfElastic, WrapLoop } from "./besideJob.ts";
 import type { BodyFacts } from "./wants.ts";
@@ -25,6 +25,18 @@ export const bareBeside = (names: Pick<BesideJob, "sheetName" | "settingsName" |
   chartLoops: null,
 });
 
+/** A cloth a job is cut from. mm; null where it was not told. */
+export interface CutCloth {
+  readonly name: string;
+  readonly role: LayerRole;
+  /** Of it, the one that goes round the body. */
+  readonly direction: Direction;
+  readonly rollWidthMm: number | null;
+  /** Parts lost in the first wash. */
+  readonly shrinkageAlong: number | null;
+  readonly shrinkageAcross: number | null;
+}
+
 /** A job as its calculations see it: what was decided, planned and read so far. */
 export interface JobFacts {
   readonly style: Style;
@@ -39,6 +51,8 @@ export interface JobFacts {
   readonly layerNames: readonly string[];
   /** Width of the narrowest of the cloths it is cut from, mm; null where none is known. */
   readonly rollWidthMm: number | null;
+  /** What it is cut from, the outermost first. */
+  readonly cloths: readonly CutCloth[];
   readonly body: BodyFacts | null;
   readonly beside: BesideJob;
 }

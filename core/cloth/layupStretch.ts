@@ -4,6 +4,7 @@ import { sumCurves } from "./curve/sumCurves.ts";
 import type { TensionCurve } from "./curve/tensionCurve.ts";
 import type { Direction } from "./direction.ts";
 import { type ClothStretch, evaluateTest, type TestResult } from "./evaluateTest.ts";
+import type { LayerRole } from "./layupRecord.ts";
 import type { ClothSettings } from "./settings.ts";
 import { type WearBasis, wearCurve } from "./wearTension.ts";
 
@@ -12,6 +13,8 @@ export interface GarmentLayer {
   readonly cloth: Cloth;
   readonly tests: readonly SwatchTest[];
   readonly direction: Direction;
+  /** What it is there for; left out where it is the only one. */
+  readonly role?: LayerRole;
 }
 
 /** A layer with what its counting test says; null where it was not tested that way, or the test cannot be read. */

@@ -2,9 +2,10 @@ import { describe, expect, it } from "vitest";
 import { NEW_WIRE } from "../band/index.ts";
 import { tensionCurve } from "../cloth/index.ts";
 import { NEW_BUST_ROOM } from "../cups/index.ts";
+import type { LayoutFacts } from "../layout/index.ts";
 import { NO_PIECES } from "../pieces/index.ts";
 import { ok } from "../result.ts";
-import { BRIEF_FACTS, evaluate, sampleBody } from "../testing/index.ts";
+import { BRIEF_FACTS, evaluate, sampleBody, sampleDraft } from "../testing/index.ts";
 import { NEW_TRUNK } from "../torso/index.ts";
 import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type WorkingFacts, type Workings } from "../workings/index.ts";
 
@@ -62,6 +63,12 @@ const pieceFacts = {
   wiredBraPieces: NO_PIECES,
 };
 
+/** A brief on a cloth that shrinks. */
+const layoutFacts: LayoutFacts = {
+  sets: [{ id: "briefPieces", draft: sampleDraft("brief", BRIEF_FACTS) }],
+  cloth: { name: "Test jersey", widthMm: 1500, shrinkAlong: 0.04, shrinkAcross: 0.02, round: "across" },
+};
+
 const facts: WorkingFacts = {
   trunk: {
     body,
@@ -92,6 +99,9 @@ const facts: WorkingFacts = {
   closure: null,
   wire: { body },
   ...pieceFacts,
+  shellLayout: layoutFacts,
+  liningLayout: layoutFacts,
+  netLayout: { ...layoutFacts, sets: [] },
 };
 
 const trunk = {
@@ -164,7 +174,7 @@ const TYPED: readonly Partial<Workings>[] = [
 ];
 
 /** Formulas in words: read off between levels, or solved for. */
-const IN_WORDS = /girth at h|garment at h|as given|where /;
+const IN_WORDS = /girth at h|garment at h|as given|as laid|where /;
 
 describe.each(TYPED.map((typed, index) => ({ typed, name: `case ${index + 1}` })))(
   "every number of $name",

@@ -29,6 +29,7 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
     }),
     layerNames: frozen.layers.map(({ name }) => name),
     rollWidthMm: null,
+    cloths: [],
     body: {
       values: sheet.values,
       tape: sheet.tape,

@@ -45,6 +45,7 @@ describe("the order of the work", () => {
       "cloth missing",
       "ease missing",
       "pattern done",
+      "layout done",
       "prototypes missing",
     ]);
   });
@@ -55,15 +56,23 @@ describe("the order of the work", () => {
       "cloth done",
       "ease next",
       "pattern done",
+      "layout done",
       "prototypes missing",
     ]);
-    expect(states({})).toEqual(["body done", "cloth done", "ease done", "pattern done", "prototypes next"]);
+    expect(states({})).toEqual([
+      "body done",
+      "cloth done",
+      "ease done",
+      "pattern done",
+      "layout done",
+      "prototypes next",
+    ]);
   });
 
   it("wants another look at cloth that will bag and at open findings", () => {
     const bags = { tests: [sampleHandTest({ afterMm: 120 })] };
     expect(states(bags)[1]).toBe("cloth look");
-    expect(states({}, { prototypeCount: 1, openFindings: 2 })[4]).toBe("prototypes look");
+    expect(states({}, { prototypeCount: 1, openFindings: 2 })[5]).toBe("prototypes look");
   });
 });
 

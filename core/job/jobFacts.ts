@@ -4,6 +4,7 @@ import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 /** A job as its calculations see it. */
 export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, beside: BesideJob): JobFacts {
   const { job, style, sheet, settings } = ingredients;
+  const layers = layersOf(ingredients);
   return {
     style,
     settings,
@@ -11,8 +12,12 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
     zones: job.zones,
     plan: planned?.plan ?? null,
     stretch: planned?.stretch ?? null,
-    rollWidthMm: narrowest(layersOf(ingredients).map(({ cloth }) => cloth.rollWidthMm)),
+    rollWidthMm: narrowest(layers.map(({ cloth }) => cloth.rollWidthMm)),
     layerNames: (ingredients.layers ?? []).map(({ cloth }) => cloth.name),
+    cloths: layers.map(({ cloth, direction, role = "shell" }) => ({
+      ...{ name: cloth.name, role, direction, rollWidthMm: cloth.rollWidthMm },
+      ...{ shrinkageAlong: cloth.shrinkageAlong, shrinkageAcross: cloth.shrinkageAcross },
+    })),
     body: sheet && {
       values: sheet.values,
       tape: sheet.tape,

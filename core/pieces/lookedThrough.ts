@@ -1,7 +1,10 @@
+import type { JobFacts } from "../calculation/index.ts";
 import { type Draft, statedOf } from "../drafting/index.ts";
 import { lately } from "../lately.ts";
-import { drawPieces, type PiecesId } from "./calculations.ts";
+import { drawPieces, isPiecesId, PIECES, type PiecesId } from "./calculations.ts";
+import type { DrawnSet } from "./drawnJob.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
+import type { PiecesReckoning } from "./reckonPieces.ts";
 
 /** What is to be known of drawn pieces where they are not shown. */
 export interface LookedThrough {
@@ -15,19 +18,37 @@ export interface LookedThrough {
 
 const MOST_LATELY = 100;
 
-/** Draws the pieces of a job and looks them through; the same pieces are drawn once: every page of a job asks anew, and nothing has changed. */
-export const lookThrough = lately(
-  (id: PiecesId, options: object, facts: PieceFacts): LookedThrough => {
-    const { draft, checks, warnings } = drawPieces(id, options, facts);
-    return {
-      pieces: draft ? piecesIn(draft) : null,
-      faults: checks.filter(({ ok }) => !ok).length,
-      warned: warnings.length > 0,
-    };
-  },
+/** Draws the pieces of a job; the same pieces are drawn once: every page of a job asks anew, and nothing has changed. */
+const drawnLately = lately(
+  (id: PiecesId, options: object, facts: PieceFacts): PiecesReckoning => drawPieces(id, options, facts),
   { keyOf: (id, options, { drawn, usual, lacks }) => [id, options, drawn, usual, lacks], most: MOST_LATELY },
 );
+
+/** Draws the pieces of a job and looks them through. */
+export function lookThrough(id: PiecesId, options: object, facts: PieceFacts): LookedThrough {
+  const { draft, checks, warnings } = drawnLately(id, options, facts);
+  return {
+    pieces: draft ? piecesIn(draft) : null,
+    faults: checks.filter(({ ok }) => !ok).length,
+    warned: warnings.length > 0,
+  };
+}
 
 /** Pieces that are drawn, and those of which edges are stated. */
 const piecesIn = (draft: Draft): number =>
   new Set([...draft.pieces.map(({ id }) => id), ...statedOf(draft).map(({ piece }) => piece)]).size;
+
+/** What was entered for the calculations of a job, and which of them are kept. */
+export interface EnteredPieces {
+  readonly workings: Readonly<Partial<Record<string, object>>>;
+  readonly kept: readonly string[];
+}
+
+/** Every set of pieces of a job that its style has, that is kept, and that can be drawn. */
+export const drawnSets = (job: JobFacts, { workings, kept }: EnteredPieces): readonly DrawnSet[] =>
+  kept.filter(isPiecesId).flatMap((id): DrawnSet[] => {
+    const entered = workings[id];
+    if (!entered || !PIECES[id].appears(job.style)) return [];
+    const { draft } = drawnLately(id, entered, PIECES[id].facts(job));
+    return draft ? [{ id, draft }] : [];
+  });

@@ -47,6 +47,7 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     stretch: cloth as unknown as JobFacts["stretch"],
     layerNames: [],
     rollWidthMm: null,
+    cloths: [],
     body: taken,
     beside: {
       ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },

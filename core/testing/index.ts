@@ -4,6 +4,7 @@ export { byId } from "./byId.ts";
 export { type Path, pathsOf, put } from "./damage.ts";
 export { evaluate } from "./evaluate.ts";
 export { foundBy, measured, measuredAll } from "./measured.ts";
+export { overlapMm2 } from "./overlapMm2.ts";
 export { atRest, cutTo, itProposes, RINGS, sewnAt } from "./proposalTable.ts";
 export { answer } from "./sampleAnswer.ts";
 export { BREAST, sampleBody } from "./sampleBody.ts";

@@ -11,15 +11,30 @@ const needed = (id: string) => {
 
 describe("the calculations a style needs", () => {
   it.each([
-    ["brief", "rise briefPieces stripPieces ownPieces"],
-    ["bikiniBottom", "rise briefPieces stripPieces ownPieces"],
-    ["onePiece", "trunk rise bustRoom dart cup label onePiecePieces stripPieces ownPieces"],
-    ["swimTop", "bustRoom dart cup label cupPieces softBraPieces stripPieces ownPieces"],
-    ["camisole", "bustRoom dart cup label camisolePieces stripPieces ownPieces"],
-    ["slip", "bustRoom dart cup label camisolePieces slipPieces skirtPieces stripPieces ownPieces"],
-    ["lacedCorset", "bustRoom dart cup label ownPieces"],
-    ["softBra", "bustRoom dart cup label band strap closure cupPieces softBraPieces stripPieces ownPieces"],
-    ["wiredBra", "bustRoom dart cup label band strap closure wire cupPieces wiredBraPieces stripPieces ownPieces"],
+    ["brief", "rise briefPieces stripPieces ownPieces shellLayout liningLayout netLayout"],
+    ["bikiniBottom", "rise briefPieces stripPieces ownPieces shellLayout liningLayout netLayout"],
+    [
+      "onePiece",
+      "trunk rise bustRoom dart cup label onePiecePieces stripPieces ownPieces shellLayout liningLayout netLayout",
+    ],
+    [
+      "swimTop",
+      "bustRoom dart cup label cupPieces softBraPieces stripPieces ownPieces shellLayout liningLayout netLayout",
+    ],
+    ["camisole", "bustRoom dart cup label camisolePieces stripPieces ownPieces shellLayout liningLayout netLayout"],
+    [
+      "slip",
+      "bustRoom dart cup label camisolePieces slipPieces skirtPieces stripPieces ownPieces shellLayout liningLayout netLayout",
+    ],
+    ["lacedCorset", "bustRoom dart cup label ownPieces shellLayout liningLayout netLayout"],
+    [
+      "softBra",
+      "bustRoom dart cup label band strap closure cupPieces softBraPieces stripPieces ownPieces shellLayout liningLayout netLayout",
+    ],
+    [
+      "wiredBra",
+      "bustRoom dart cup label band strap closure wire cupPieces wiredBraPieces stripPieces ownPieces shellLayout liningLayout netLayout",
+    ],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 
   it("are always some that there are, each once", () => {

@@ -8,7 +8,8 @@ import type {
   WorkingField,
 } from "../calculation/index.ts";
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
-import { PIECES } from "../pieces/index.ts";
+import { LAYOUTS } from "../layout/index.ts";
+import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
@@ -24,6 +25,7 @@ export const CALCULATIONS = {
   closure: hooksCalculation,
   wire: wireCalculation,
   ...PIECES,
+  ...LAYOUTS,
 } as const;
 
 type All = typeof CALCULATIONS;
@@ -44,10 +46,11 @@ export type Reckonings = { readonly [Id in WorkingId]: ReturnType<All[Id]["recko
 export const WORKING_IDS = Object.keys(CALCULATIONS) as readonly WorkingId[];
 
 /** A calculation where it does not matter which. */
-export const calculationOf = (id: WorkingId): Calculation<object, unknown, Reckoning> =>
-  CALCULATIONS[id] as unknown as Calculation<object, unknown, Reckoning>;
+export const calculationOf = (id: WorkingId): AnyCalculation => CALCULATIONS[id] as unknown as AnyCalculation;
 
-const byId = <Value>(of: (one: Calculation<object, unknown, Reckoning>) => Value): Record<WorkingId, Value> =>
+type AnyCalculation = Calculation<object, unknown, Reckoning, DrawnJob>;
+
+const byId = <Value>(of: (one: AnyCalculation) => Value): Record<WorkingId, Value> =>
   Object.fromEntries(WORKING_IDS.map((id) => [id, of(calculationOf(id))])) as Record<WorkingId, Value>;
 
 /** All workings of a job before anything is entered. */
@@ -69,8 +72,28 @@ export const workingsOfStep = (style: CalculatedStyle, step: CalculationStep): r
 export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, WorkingField])[] =>
   Object.entries(CALCULATIONS[id].fields as Record<string, WorkingField>);
 
-/** Gathers the facts of all calculations of a job. */
-export const workingFacts = (job: JobFacts): WorkingFacts => byId(({ facts }) => facts(job)) as WorkingFacts;
+/**
+ * The facts of all calculations of a job, each gathered when it is first looked at: a page shows few of them.
+ * @param entered what is kept of the job, for what rests on its drawn pieces.
+ */
+export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEPT): WorkingFacts {
+  const seen: DrawnJob = { ...job, drawn: once(() => drawnSets(job, entered)) };
+  const facts = {};
+  for (const id of WORKING_IDS)
+    Object.defineProperty(facts, id, { enumerable: true, get: once(() => calculationOf(id).facts(seen)) });
+  return facts as WorkingFacts;
+}
+
+const NOTHING_KEPT: EnteredPieces = { workings: {}, kept: [] };
+
+/** Works something out the first time it is asked for. */
+function once<Value>(of: () => Value): () => Value {
+  let known: { readonly value: Value } | null = null;
+  return () => {
+    known ??= { value: of() };
+    return known.value;
+  };
+}
 
 /** Does one calculation of a job: on the server from what is kept, in the browser from what is being typed. */
 export const reckonWorking = <Id extends WorkingId>(

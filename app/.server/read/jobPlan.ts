@@ -83,9 +83,9 @@ export async function withEverySchool(repositories: Repositories, read: JobPlanC
 
 async function layersOfLayup({ cloths }: Pick<Repositories, "cloths">, { layers }: KeptLayup): Promise<GarmentLayer[]> {
   const shelf = await cloths.findAll(layers.map(({ clothId }) => clothId));
-  return layers.flatMap(({ clothId, direction }) => {
+  return layers.flatMap(({ clothId, direction, role }) => {
     const cloth = shelf.find(({ id }) => id === clothId);
-    return cloth ? [{ cloth, tests: cloth.tests, direction }] : [];
+    return cloth ? [{ cloth, tests: cloth.tests, direction, role }] : [];
   });
 }
 

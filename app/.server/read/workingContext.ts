@@ -18,7 +18,7 @@ import {
   workingFacts,
   workingsOf,
 } from "../../../core/workings/index.ts";
-import type { KeptWorkings } from "../../../data/jobs/index.ts";
+import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import type { MeasuresAt } from "../../jobs/calculation/LackList.tsx";
@@ -53,6 +53,7 @@ export async function readWorkings(
       chartBust: chartBustOf(sized),
       chartLoops: chartLoopsOf(sized),
     }),
+    { workings: bareWorkings(kept), kept: keptIds(kept) },
   );
   return { kept, facts };
 }

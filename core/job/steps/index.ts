@@ -3,6 +3,7 @@ import { bodyStep } from "./body.ts";
 import { clothStep } from "./cloth.ts";
 import { cupsStep } from "./cups.ts";
 import { easeStep } from "./ease.ts";
+import { layoutStep } from "./layout.ts";
 import { patternStep } from "./pattern.ts";
 import { piecesStep } from "./pieces.ts";
 import { prototypesStep } from "./prototypes.ts";
@@ -19,6 +20,7 @@ export const JOB_STEPS = [
   cupsStep,
   bandStep,
   piecesStep,
+  layoutStep,
   prototypesStep,
 ] as const;
 

@@ -1,0 +1,30 @@
+/** Lines of a layout, by class: told apart by weight and dash as well as by tone. */
+export const layoutStyle = {
+  display: "block",
+  width: "100%",
+  maxHeight: 620,
+  bgcolor: "background.paper",
+  "& path, & line, & rect, & circle": { fill: "none", vectorEffect: "non-scaling-stroke" },
+  "& .cloth": { fill: "var(--stz-palette-bench-thread)", fillOpacity: 0.08, stroke: "none" },
+  "& .piece": {
+    fill: "var(--stz-palette-background-paper)",
+    fillOpacity: 0.92,
+    stroke: "var(--stz-palette-bench-ink)",
+    strokeWidth: 1.6,
+  },
+  "& .seam": { stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 0.9, strokeDasharray: "5 3" },
+  "& .selvedge": { stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 1.2 },
+  "& .fold": { stroke: "var(--stz-palette-bench-ink)", strokeWidth: 1.8, strokeDasharray: "12 4 2 4" },
+  "& .border": { stroke: "var(--stz-palette-bench-mulberry)", strokeWidth: 1.6 },
+  "& .end": { stroke: "var(--stz-palette-bench-mulberry)", strokeWidth: 2.2 },
+  "& .mark": { stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 1 },
+  "& .up": { stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 1.2 },
+  "& .motif": { fill: "var(--stz-palette-bench-thread)", fillOpacity: 0.22, stroke: "none" },
+  "& text": {
+    fill: "var(--stz-palette-bench-ink)",
+    fontFamily: '"Hanken Grotesk Variable", sans-serif',
+    fontVariantNumeric: "tabular-nums",
+  },
+  "& .soft": { fill: "var(--stz-palette-bench-inkSoft)" },
+  "& .strong, & .name": { fontWeight: 700 },
+} as const;

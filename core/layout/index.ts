@@ -1,0 +1,11 @@
+export { type Bettered, better } from "./better.ts";
+export { type CutShape, copiesOf, type Placed, placedOutline, sizeOfShape } from "./cutShape.ts";
+export { boxFill, coveredMm2, type Layout, leastLength, plainFill } from "./fill.ts";
+export type { LayoutFacts } from "./layoutFacts.ts";
+export { isLayoutId, LAYOUT_IDS, LAYOUTS, type LayoutId } from "./layouts.ts";
+export { numberedPieces, type PlacedNumber } from "./numberedPieces.ts";
+export { placedExtent } from "./placedExtent.ts";
+export { keptOf, type LayoutReckoning, laidAgain } from "./reckonLayout.ts";
+export { type Laying, type Roll, type Table, tableOf } from "./roll.ts";
+export { type CutFrom, type ShapesToCut, shapesOf } from "./shapesOf.ts";
+export { KEPT_LAYOUT, type KeptLayout, type LayoutWorking, NEW_LAYOUT } from "./working.ts";

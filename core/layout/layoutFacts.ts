@@ -1,0 +1,46 @@
+import type { LayerRole } from "../cloth/index.ts";
+import type { ClothRole } from "../drafting/index.ts";
+import type { DrawnJob, DrawnSet } from "../pieces/index.ts";
+
+/** What one cloth of a job is cut by. mm; null where it was not told. */
+export interface LayoutFacts {
+  readonly sets: readonly DrawnSet[];
+  readonly cloth: {
+    readonly name: string;
+    readonly widthMm: number | null;
+    readonly shrinkAlong: number | null;
+    readonly shrinkAcross: number | null;
+    /** Of it, the direction that goes round the body. */
+    readonly round: "across" | "along" | "bias";
+  } | null;
+}
+
+/** Which pieces are cut from which cloth: what covers an edge, or holds an elastic, from that of the garment. */
+export const CUT_FROM: Readonly<Record<LayerRole, readonly ClothRole[]>> = {
+  shell: ["shell", "facing", "casing"],
+  lining: ["lining"],
+  net: ["net"],
+  overlay: ["overlay"],
+  facing: [],
+};
+
+/** What a cloth of a job is cut by: its own pieces alone. */
+export function layoutFactsOf(job: DrawnJob, role: LayerRole): LayoutFacts {
+  const cloth = job.cloths.find((one) => one.role === role);
+  const roles = CUT_FROM[role];
+  return {
+    sets: job
+      .drawn()
+      .map(({ id, draft }) => ({ id, draft: bare(draft) }))
+      .filter(({ draft }) => draft.pieces.some((piece) => roles.includes(piece.role))),
+    cloth: cloth
+      ? {
+          ...{ name: cloth.name, widthMm: cloth.rollWidthMm, round: cloth.direction },
+          ...{ shrinkAlong: cloth.shrinkageAlong, shrinkAcross: cloth.shrinkageAcross },
+        }
+      : null,
+  };
+}
+
+/** Of a draft what is cut; the way its numbers were come to stays at home. */
+const bare = (draft: DrawnSet["draft"]): DrawnSet["draft"] => ({ ...draft, numbers: [], notes: [] });

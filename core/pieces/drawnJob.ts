@@ -1,0 +1,15 @@
+import type { JobFacts } from "../calculation/index.ts";
+import type { Draft } from "../drafting/index.ts";
+import type { PiecesId } from "./calculations.ts";
+
+/** Pieces as they are kept, drawn: one set of those a job has. */
+export interface DrawnSet {
+  readonly id: PiecesId;
+  readonly draft: Draft;
+}
+
+/** A job as calculations see it that rest on its drawn pieces. */
+export interface DrawnJob extends JobFacts {
+  /** Every set of pieces that is kept and can be drawn. Drawn when asked for: most calculations never ask. */
+  readonly drawn: () => readonly DrawnSet[];
+}
