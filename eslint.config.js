@@ -43,7 +43,10 @@ export default tseslint.config(
     },
   },
   // Its tables of tests expect something of it.
-  { files: ["core/testing/**/*.ts"], rules: inward(`^(?!${CORE_USES}|vitest$|fast-check$|polygon-clipping$)|${OTHER_FLOORS}`) },
+  {
+    files: ["core/testing/**/*.ts"],
+    rules: inward(`^(?!${CORE_USES}|vitest$|fast-check$|polygon-clipping$)|${OTHER_FLOORS}`),
+  },
   { files: ["formats/**/*.ts"], ignores: ["**/*.test.ts"], rules: inward("/(data|app|scripts|e2e)/") },
   { files: ["data/**/*.ts"], ignores: ["**/*.test.ts"], rules: inward("/(app|scripts|e2e)/") },
   { files: ["app/**/*.ts", "app/**/*.tsx"], ignores: ["**/*.test.ts"], rules: inward("/(scripts|e2e)/") },

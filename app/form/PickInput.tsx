@@ -42,6 +42,12 @@ export function PickInput({ name, label, choices, first }: PickInputProps) {
   );
 }
 
+/** Room of a cell beside its words, and for each letter of them, px; no cell is wider. */
+const [BESIDE_PX, LETTER_PX, WIDEST_PX] = [50, 7.6, 150];
+
+const cellWidth = (choices: readonly Pick[]): number =>
+  Math.min(WIDEST_PX, BESIDE_PX + LETTER_PX * Math.max(...choices.map((choice) => wordsOf(choice).label.length)));
+
 /** The same in a cell of a table, whose heading is its label; the browser's own list, which takes least room. */
 export function PickCell({ name, label, choices, first }: PickInputProps) {
   const { value } = useFieldState(name);
@@ -52,7 +58,7 @@ export function PickCell({ name, label, choices, first }: PickInputProps) {
       id={`field-${name}`}
       name={name}
       defaultValue={value || first}
-      sx={{ minWidth: 100 }}
+      sx={{ minWidth: cellWidth(choices) }}
       slotProps={{ select: { native: true }, htmlInput: { "aria-label": label } }}
     >
       {choices.map((choice) => {

@@ -22,6 +22,7 @@ export const jobsRoutes: RouteConfigEntry[] = [
     route("cups", "jobs/cups/route.tsx"),
     route("band", "jobs/band/route.tsx"),
     route("pieces", "jobs/pieces/route.tsx"),
+    route("elastics", "jobs/elastics/route.tsx"),
     route("layout", "jobs/layout/route.tsx"),
     route("prototypes", "jobs/prototypes/route.tsx"),
     route("changes", "jobs/changes/route.tsx"),

@@ -1,11 +1,9 @@
 import Typography from "@mui/material/Typography";
 import { useDeferredValue, useMemo, useState } from "react";
 import { type CheckAnswer, type Draft, onWhole } from "../../core/drafting/index.ts";
-import type { NamedElastic } from "../../core/elastic/index.ts";
 import type { StretchOnBody } from "../../core/pieces/index.ts";
 import { CheckList } from "./CheckList.tsx";
 import { EdgeTable } from "./EdgeTable.tsx";
-import { ElasticTable } from "./ElasticTable.tsx";
 import type { EdgeId } from "./edgePlaces.ts";
 import { GirthTable } from "./GirthTable.tsx";
 import { OnBody } from "./OnBody.tsx";
@@ -20,15 +18,12 @@ export function PiecesView({
   old = null,
   label,
   onBody = false,
-  elastic = null,
 }: {
   draft: Draft;
   checks: readonly CheckAnswer[];
   stretch: StretchOnBody | null;
   old?: Draft | null;
   label: string;
-  /** The elastic in its edges, as it was tested; null where none was chosen. */
-  elastic?: NamedElastic | null;
   /** Shows where its lines lie on the body. */
   onBody?: boolean;
 }) {
@@ -58,7 +53,6 @@ export function PiecesView({
       ) : (
         <EdgeTable draft={listed} stretch={stretch} lit={lit} onLit={setLit} />
       )}
-      {stretch ? <ElasticTable draft={listed} stretch={stretch} elastic={elastic} /> : null}
     </>
   );
 }

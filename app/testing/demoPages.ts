@@ -1,6 +1,6 @@
 const JOBS = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 const JOB_PAGES =
-  " body cloth ease pattern torso cups band pieces layout prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
+  " body cloth ease pattern torso cups band pieces elastics layout prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
 
 /** Every page of the demo workshop that has something to load. */
 export const PAGES: readonly string[] = [

@@ -1,5 +1,6 @@
 import type { TrunkPart } from "../body/index.ts";
 import type { TensionCurve } from "../cloth/index.ts";
+import type { ElasticTested } from "../elastic/index.ts";
 
 /** A body wrap as far as its trunk is concerned. */
 export interface WrapLoop {
@@ -23,6 +24,11 @@ export interface ChartLoops {
 export interface ShelfElastic {
   readonly id: number;
   readonly name: string;
-  /** Force, N, by its own strain; null where it has no load ladder. */
+  /** Force in wear, N, by its own strain; null where it has no load ladder. */
   readonly forceN: TensionCurve | null;
+  /** How it is made; empty where that was not said. */
+  readonly kind: string;
+  /** As bought, else as its strip was tested, mm; null where neither is known. */
+  readonly widthMm: number | null;
+  readonly tested: ElasticTested;
 }

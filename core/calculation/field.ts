@@ -46,6 +46,7 @@ export type WorkingCell = { readonly label: string; readonly hint?: string } & (
   | { readonly as: "text"; readonly needed?: boolean; readonly most: number; readonly wide?: boolean }
   | { readonly as: "length" | "signed" | "small"; readonly mostMm: number }
   | { readonly as: "choice"; readonly choices: readonly { readonly value: string; readonly label: string }[] }
+  | { readonly as: "number"; readonly least: number; readonly most: number; readonly suffix?: string }
   | { readonly as: "check" }
   /** Not typed: it comes and goes with its row. */
   | { readonly as: "unseen"; readonly most: number }

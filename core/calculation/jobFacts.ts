@@ -14,6 +14,8 @@ export interface BesideJob {
   /** Finished bust of the graded pattern at its chosen size, mm, with its words; null where there is none. */
   readonly chartBust: { readonly mm: number; readonly words: string } | null;
   readonly chartLoops: ChartLoops | null;
+  /** Sizes chosen of the graded pattern, by zone. */
+  readonly chartSizes: Readonly<Partial<Record<Zone, string>>>;
 }
 
 /** Nothing read beside a job but its names: for calculations that pick no records. */
@@ -23,6 +25,7 @@ export const bareBeside = (names: Pick<BesideJob, "sheetName" | "settingsName" |
   elastics: [],
   chartBust: null,
   chartLoops: null,
+  chartSizes: {},
 });
 
 /** A cloth a job is cut from. mm; null where it was not told. */
@@ -53,6 +56,10 @@ export interface JobFacts {
   readonly rollWidthMm: number | null;
   /** What it is cut from, the outermost first. */
   readonly cloths: readonly CutCloth[];
+  /** The elastic chosen for its edges; null where none was. */
+  readonly edge: ShelfElastic | null;
+  /** Rings that open, with how. */
+  readonly openings: Readonly<Partial<Record<Zone, string>>>;
   readonly body: BodyFacts | null;
   readonly beside: BesideJob;
 }

@@ -6,10 +6,10 @@ export interface ElasticAt {
   readonly at: EdgePlaceId;
   /** E, the seam line of the finished edge, all of its pieces; above 0. */
   readonly edgeMm: number;
-  /** B, its length on the body; above 0. */
-  readonly bodyMm: number;
-  /** w, of the elastic; above 0. */
-  readonly widthMm: number;
+  /** B, its length on the body, above 0; null where that is not known. */
+  readonly bodyMm: number | null;
+  /** w, of the elastic, above 0; null where none was chosen. */
+  readonly widthMm: number | null;
   /** What is lapped or joined, beside the part that is made up; 0 or more. */
   readonly joinMm: number;
 }

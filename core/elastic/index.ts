@@ -6,6 +6,7 @@ export {
   type ElasticChoice,
   type ElasticMade,
   type ElasticSchool,
+  type ElasticSchoolId,
   elasticSchoolOf,
 } from "./schools/index.ts";
 export { type NamedElastic, testedElastic } from "./testedElastic.ts";

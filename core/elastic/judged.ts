@@ -19,10 +19,10 @@ export interface JudgedElastic {
   /** Made over E. */
   readonly partOfEdge: number;
   readonly verdict: "sits" | "gathers" | "flutes";
-  /** B over made, less 1; negative where it lies loose. */
-  readonly wornStrain: number;
-  readonly grips: boolean;
-  /** Null without a curve. */
+  /** B over made, less 1; negative where it lies loose, null where what it lies on is not known. */
+  readonly wornStrain: number | null;
+  readonly grips: boolean | null;
+  /** Null without a curve, a width, or what it lies on. */
   readonly load: {
     readonly forceN: number;
     readonly pressureKpa: number;
@@ -30,7 +30,7 @@ export interface JudgedElastic {
     /** True where it is worn further than it was tested. */
     readonly beyondTest: boolean;
   } | null;
-  /** After it has grown; null without a recovery. */
+  /** After it has grown; null without a recovery, or what it lies on. */
   readonly grown: { readonly lengthMm: number; readonly strain: number } | null;
   /** Put on over what it passes; null where that, or how far it stretches, is not known. */
   readonly putOn: PassOver | null;
@@ -47,25 +47,33 @@ export function judgedElastic(
   { forceN: curve, recovery, usable }: ElasticTested,
   passMm: number | null,
 ): JudgedElastic {
-  const [partOfEdge, wornStrain] = [madeMm / edgeMm, bodyMm / madeMm - 1];
-  const grownMm = recovery === null ? null : madeMm * (1 + (1 - recovery) * Math.max(0, wornStrain));
+  const partOfEdge = madeMm / edgeMm;
+  const wornStrain = bodyMm === null ? null : bodyMm / madeMm - 1;
   return {
     madeMm,
     cutMm: madeMm + joinMm,
     partOfEdge,
     verdict: partOfEdge < GATHERS_UNDER - NEARLY ? "gathers" : partOfEdge > FLUTES_OVER + NEARLY ? "flutes" : "sits",
     wornStrain,
-    grips: wornStrain >= GRIPS_FROM - NEARLY,
-    load: curve && loadOf(curve, wornStrain, { at, bodyMm, widthMm }),
-    grown: grownMm === null ? null : { lengthMm: grownMm, strain: bodyMm / grownMm - 1 },
+    grips: wornStrain === null ? null : wornStrain >= GRIPS_FROM - NEARLY,
+    load:
+      curve && wornStrain !== null && bodyMm !== null && widthMm !== null
+        ? loadOf(curve, wornStrain, { at, bodyMm, widthMm })
+        : null,
+    grown: bodyMm === null || recovery === null ? null : grownTo(madeMm, bodyMm, recovery),
     putOn: passMm === null || usable === null ? null : passOver(madeMm, passMm, usable),
   };
+}
+
+function grownTo(madeMm: number, bodyMm: number, recovery: number): NonNullable<JudgedElastic["grown"]> {
+  const lengthMm = madeMm * (1 + (1 - recovery) * Math.max(0, bodyMm / madeMm - 1));
+  return { lengthMm, strain: bodyMm / lengthMm - 1 };
 }
 
 function loadOf(
   curve: NonNullable<ElasticTested["forceN"]>,
   wornStrain: number,
-  { at, bodyMm, widthMm }: Pick<ElasticAt, "at" | "bodyMm" | "widthMm">,
+  { at, bodyMm, widthMm }: { readonly at: ElasticAt["at"]; readonly bodyMm: number; readonly widthMm: number },
 ): JudgedElastic["load"] {
   // What lies loose pulls with nothing.
   const { tensionNPerM: forceN, beyondTest } = tensionAt(curve, Math.max(0, wornStrain));

@@ -2,10 +2,11 @@ import { describe, expect, it } from "vitest";
 import { NEW_WIRE } from "../band/index.ts";
 import { tensionCurve } from "../cloth/index.ts";
 import { NEW_BUST_ROOM } from "../cups/index.ts";
+import { type EdgeRow, type ElasticsFacts, NEW_ELASTICS } from "../elastics/index.ts";
 import type { LayoutFacts } from "../layout/index.ts";
-import { NO_PIECES } from "../pieces/index.ts";
+import { elasticRings, NO_PIECES } from "../pieces/index.ts";
 import { ok } from "../result.ts";
-import { BRIEF_FACTS, evaluate, sampleBody, sampleDraft } from "../testing/index.ts";
+import { BRIEF_FACTS, evaluate, SHELF_ELASTIC, sampleBody, sampleDraft, shelfSample } from "../testing/index.ts";
 import { NEW_TRUNK } from "../torso/index.ts";
 import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type WorkingFacts, type Workings } from "../workings/index.ts";
 
@@ -44,8 +45,8 @@ const wear = tensionCurve([
   [0.5, 160],
 ]);
 const elastics = [
-  { id: 7, name: "Plush", forceN: tensionCurve([[0.5, 4]]) },
-  { id: 8, name: "Picot", forceN: tensionCurve([[0.6, 2.5]]) },
+  { ...SHELF_ELASTIC, forceN: tensionCurve([[0.5, 4]]) },
+  shelfSample({ id: 8, name: "Picot", forceN: tensionCurve([[0.6, 2.5]]) }),
 ];
 const settingsName = "settings as shipped";
 
@@ -68,6 +69,28 @@ const layoutFacts: LayoutFacts = {
   sets: [{ id: "briefPieces", draft: sampleDraft("brief", BRIEF_FACTS) }],
   cloth: { name: "Test jersey", widthMm: 1500, shrinkAlong: 0.04, shrinkAcross: 0.02, round: "across" },
 };
+
+/** The rings of that brief, in a pattern of two sizes. */
+const elasticsFacts: ElasticsFacts = {
+  rings: elasticRings(sampleDraft("brief", BRIEF_FACTS), {
+    along: { front: 1, back: 1, side: 1 },
+    round: { waist: 740 / 640 },
+  }),
+  ...{ elastics, edge: SHELF_ELASTIC, passMm: { waist: 980 }, opens: {}, bodyMm: {} },
+  ...{ sizes: { waist: "S", hip: "M" }, lowPart: 0.4 },
+};
+
+/** Every school once, the chart between two sizes. */
+const edges: readonly EdgeRow[] = (
+  [
+    ["leg", "ratio"],
+    ["waist", "tension"],
+    ["lowWaist", "chart"],
+    ["waist", "feel"],
+  ] as const
+).map(([at, school]) => ({
+  ...{ at, school, name: "", elastic: "first", ratio: null, kpa: 1, edgeMm: null, backMm: null, bodyMm: null },
+}));
 
 const facts: WorkingFacts = {
   trunk: {
@@ -99,6 +122,7 @@ const facts: WorkingFacts = {
   closure: null,
   wire: { body },
   ...pieceFacts,
+  elastics: elasticsFacts,
   shellLayout: layoutFacts,
   liningLayout: layoutFacts,
   netLayout: { ...layoutFacts, sets: [] },
@@ -153,6 +177,13 @@ const TYPED: readonly Partial<Workings>[] = [
       bottomRatio: 0.88,
     },
     strap: { hardwareMm: 24, allowanceMm: 40, by: "habit", elastic: null, widthMm: 15, halter: false },
+    elastics: {
+      ...NEW_ELASTICS,
+      edges,
+      chart: ["S", "M"].map((size, at) => ({
+        ...{ size, at: "lowWaist", name: "", count: null, widthMm: 8, lengthMm: 560 + 30 * at },
+      })),
+    },
     closure: { rows: 3, tapeMm: null, availableMm: 52, bridgeToEdgeMm: 24, edgeFoldMm: 7, dipMm: 10 },
     wire: {
       ...NEW_WIRE,

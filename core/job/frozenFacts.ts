@@ -30,6 +30,8 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
     layerNames: frozen.layers.map(({ name }) => name),
     rollWidthMm: null,
     cloths: [],
+    edge: null,
+    openings: {},
     body: {
       values: sheet.values,
       tape: sheet.tape,

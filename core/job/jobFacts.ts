@@ -1,9 +1,10 @@
+import { shelfElastic } from "../band/index.ts";
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
 import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */
 export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, beside: BesideJob): JobFacts {
-  const { job, style, sheet, settings } = ingredients;
+  const { job, style, sheet, settings, clothSettings, edge = null } = ingredients;
   const layers = layersOf(ingredients);
   return {
     style,
@@ -18,6 +19,8 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
       ...{ name: cloth.name, role, direction, rollWidthMm: cloth.rollWidthMm },
       ...{ shrinkageAlong: cloth.shrinkageAlong, shrinkageAcross: cloth.shrinkageAcross },
     })),
+    edge: edge ? shelfElastic(edge, clothSettings) : null,
+    openings: job.openings,
     body: sheet && {
       values: sheet.values,
       tape: sheet.tape,

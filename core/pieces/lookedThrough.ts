@@ -4,7 +4,6 @@ import { lately } from "../lately.ts";
 import { drawPieces, isPiecesId, PIECES, type PiecesId } from "./calculations.ts";
 import type { DrawnSet } from "./drawnJob.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
-import type { PiecesReckoning } from "./reckonPieces.ts";
 
 /** What is to be known of drawn pieces where they are not shown. */
 export interface LookedThrough {
@@ -18,21 +17,23 @@ export interface LookedThrough {
 
 const MOST_LATELY = 100;
 
-/** Draws the pieces of a job; the same pieces are drawn once: every page of a job asks anew, and nothing has changed. */
+/** Draws the pieces of a job and looks them through; the same pieces once: every page of a job asks anew, and nothing has changed. */
 const drawnLately = lately(
-  (id: PiecesId, options: object, facts: PieceFacts): PiecesReckoning => drawPieces(id, options, facts),
+  (
+    id: PiecesId,
+    options: object,
+    facts: PieceFacts,
+  ): { readonly draft: Draft | null; readonly looked: LookedThrough } => {
+    const { draft, checks, warnings } = drawPieces(id, options, facts);
+    const faults = checks.filter(({ ok }) => !ok).length;
+    return { draft, looked: { pieces: draft ? piecesIn(draft) : null, faults, warned: warnings.length > 0 } };
+  },
   { keyOf: (id, options, { drawn, usual, lacks }) => [id, options, drawn, usual, lacks], most: MOST_LATELY },
 );
 
-/** Draws the pieces of a job and looks them through. */
-export function lookThrough(id: PiecesId, options: object, facts: PieceFacts): LookedThrough {
-  const { draft, checks, warnings } = drawnLately(id, options, facts);
-  return {
-    pieces: draft ? piecesIn(draft) : null,
-    faults: checks.filter(({ ok }) => !ok).length,
-    warned: warnings.length > 0,
-  };
-}
+/** What is to be known of the pieces of a job where they are not shown. */
+export const lookThrough = (id: PiecesId, options: object, facts: PieceFacts): LookedThrough =>
+  drawnLately(id, options, facts).looked;
 
 /** Pieces that are drawn, and those of which edges are stated. */
 const piecesIn = (draft: Draft): number =>

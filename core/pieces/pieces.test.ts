@@ -48,10 +48,12 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     layerNames: [],
     rollWidthMm: null,
     cloths: [],
+    edge: null,
+    openings: {},
     body: taken,
     beside: {
       ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },
-      ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null },
+      ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null, chartSizes: {} },
     },
     ...own,
   };

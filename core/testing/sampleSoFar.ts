@@ -11,6 +11,7 @@ const NOTHING_BESIDE: BesideJob = {
   elastics: [],
   chartBust: null,
   chartLoops: null,
+  chartSizes: {},
 };
 
 /** The sample job as far as it has come: nothing entered for its calculations, no prototype made. */

@@ -8,6 +8,7 @@ import type {
   WorkingField,
 } from "../calculation/index.ts";
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
+import { elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
 import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
@@ -25,6 +26,7 @@ export const CALCULATIONS = {
   closure: hooksCalculation,
   wire: wireCalculation,
   ...PIECES,
+  elastics: elasticsCalculation,
   ...LAYOUTS,
 } as const;
 

@@ -14,10 +14,10 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
   await store.inTransaction(async (repositories) => {
     const people = await addPeople(repositories);
     const shelf = await addShelf(repositories);
-    const { layup, ...cloths } = shelf;
+    const { layup: _, ...cloths } = shelf;
     const charts = await addPatterns(repositories, people, cloths);
     await addJobs(repositories, people, cloths);
-    await addOnePiece(repositories, { people, layup, charts });
+    await addOnePiece(repositories, { people, shelf, charts });
     await addBras(repositories, people, cloths);
     await addRounds(repositories, people, cloths);
     await addSlip(repositories, people, cloths);

@@ -1,5 +1,6 @@
 import { newJob } from "../../core/job/index.ts";
 import type { Repositories } from "../store.ts";
+import { elasticChart, elasticEdge, keepElastics } from "./cutting.ts";
 import { decideOn, judge, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";
 import { drawPieces } from "./pieces.ts";
@@ -88,6 +89,21 @@ async function twoPrototypes(all: Repositories, { ilva }: DemoPeople, shelf: Dem
   await read(all, again, { zone: "waist", kind: "lift", newtons: 3.1 });
 }
 
+const LANE_SIZES = ["S", "M", "L", "XL"];
+
+/** A bought pattern: its edges measured along the seam lines of size L, its elastics from the chart it came with. */
+const LANE_ELASTICS = {
+  size: "L",
+  edges: [
+    elasticEdge("waist", { school: "chart", edgeMm: 742, bodyMm: 832 }),
+    elasticEdge("leg", { school: "chart", edgeMm: 268, backMm: 352, bodyMm: 668 }),
+  ],
+  chart: [
+    ...elasticChart("waist", LANE_SIZES, { firstMm: 610, stepMm: 34, count: 1, widthMm: 10 }),
+    ...elasticChart("leg", LANE_SIZES, { firstMm: 522, stepMm: 26, count: 2, widthMm: 8 }),
+  ],
+};
+
 async function firstFitting(all: Repositories, { maro }: DemoPeople, shelf: DemoShelf): Promise<void> {
   const jobId = await all.jobs.add(
     newJob({
@@ -100,6 +116,7 @@ async function firstFitting(all: Repositories, { maro }: DemoPeople, shelf: Demo
       school: "percent",
     }),
   );
+  await keepElastics(all, jobId, LANE_ELASTICS);
   const first = await startPrototype(all, jobId, "basted", "2026-11-16");
   await sew(all, first, { waist: 745, highHip: 856, hip: 941 });
   const fitting = await tryOn(all, first, { fittedOn: "2026-11-18" });

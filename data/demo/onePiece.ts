@@ -3,14 +3,16 @@ import type { OwnEdge } from "../../core/pieces/index.ts";
 import { NEW_TRUNK, type WrapEdge } from "../../core/torso/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
+import { elasticChart, elasticEdge, keepElastics, keepLayout } from "./cutting.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";
 import { drawPieces, keepPattern } from "./pieces.ts";
+import type { DemoShelf } from "./shelf.ts";
 
 /** A one-piece in three layers from a graded block, planned by share with the underbust chosen by pressure. */
 export async function addOnePiece(
   all: Repositories,
-  { people, layup, charts }: { people: DemoPeople; layup: number; charts: DemoCharts },
+  { people, shelf, charts }: { people: DemoPeople; shelf: DemoShelf & { layup: number }; charts: DemoCharts },
 ): Promise<void> {
   const { jobs, workings, wraps } = all;
   const jobId = await jobs.add(
@@ -22,7 +24,7 @@ export async function addOnePiece(
       wearerId: people.ilva.wearer,
       sheetId: people.ilva.sheet,
       girthDirection: "across",
-      layupId: layup,
+      layupId: shelf.layup,
       school: "share",
       zones: { underbust: { by: "pressure" } },
       pressuresKpa: { underbust: 0.6 },
@@ -41,6 +43,11 @@ export async function addOnePiece(
   savedOrThrow(await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 }));
   await drawPieces(all, jobId, "onePiecePieces", { leg_raise: 55, neck_depth: 150 });
   await keepPattern(all, jobId, { edges: BLOCK_EDGES });
+  await keepElastics(all, jobId, {
+    ...{ first: shelf.picot, second: shelf.plush, edges: ONE_PIECE_ELASTICS },
+    chart: elasticChart("armhole", ["36", "38", "40", "42"], { firstMm: 452, stepMm: 13, count: 2, widthMm: 10 }),
+  });
+  await keepLayout(all, jobId, "shellLayout", { laying: "folded", halfTurn: true });
   await wraps.add({
     wearerId: people.ilva.wearer,
     name: "First wrap, standing",
@@ -49,6 +56,14 @@ export async function addOnePiece(
     edges: WRAP_EDGES,
   });
 }
+
+/** Every school once: the leg by the pressure it is to have, the neckline by feel, the armhole as the block's chart has it, the waist of an inner belt by ratio. */
+const ONE_PIECE_ELASTICS = [
+  elasticEdge("leg", { school: "tension", kpa: 0.3 }),
+  elasticEdge("neckStraight", { school: "feel" }),
+  elasticEdge("armhole", { school: "chart" }),
+  elasticEdge("waist", { name: "inner belt", elastic: "second", edgeMm: 655, bodyMm: 742 }),
+];
 
 /** Edges of a wrap: each piece stands for both sides; one seam of it is a few millimetres off. */
 const WRAP_EDGES: readonly WrapEdge[] = (

@@ -2,6 +2,7 @@ import { checksOf } from "../../core/fitting/index.ts";
 import { newJob } from "../../core/job/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
+import { elasticEdge, keepElastics, keepLayout } from "./cutting.ts";
 import { decideOn, judge, prototypeOf, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";
 import { drawPieces } from "./pieces.ts";
@@ -153,6 +154,12 @@ async function inCircles(all: Repositories, { ilva }: DemoPeople, shelf: DemoShe
     }),
   );
   await drawPieces(all, jobId, "briefPieces", { leg_raise: 30 });
+  // Kept over the waist of the first prototype: it has moved since.
+  await keepElastics(all, jobId, {
+    ...{ first: shelf.picot, edges: [elasticEdge("waist"), elasticEdge("leg")] },
+    keptMm: { "waist//": 661 },
+  });
+  await keepLayout(all, jobId, "shellLayout", { widthMm: 900, border: "waist", halfTurn: true });
   const first = await startPrototype(all, jobId, "sewn", "2026-10-20");
   await sew(all, first, { waist: 661, highHip: 790, hip: 884, "leg:left": 533, "leg:right": 533 });
   const one = await tryOn(all, first, { fittedOn: "2026-10-21" });

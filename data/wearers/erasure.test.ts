@@ -34,7 +34,7 @@ describe("erasing a wearer", () => {
       4, 2, 5, 5, 3, 2,
     ]);
     expect(await db("body_wraps").pluck("wearer_id")).toEqual([]);
-    expect(await db("job_workings").distinct("job_id").pluck("job_id")).toEqual([5, 6, 7, 9]);
+    expect(await db("job_workings").distinct("job_id").pluck("job_id")).toEqual([2, 5, 6, 7, 9]);
     expect(await db("prototype_pieces").pluck("prototype_id")).toHaveLength(4);
     expect(await db("findings").pluck("fitting_id")).toHaveLength(10);
     expect(await db("job_edit_rows").whereIn("job_id", [1, 8]).pluck("id")).toEqual([]);

@@ -27,17 +27,28 @@ const stepsOf = async (jobId: number) => {
 
 describe("the steps of torso, cups and band", () => {
   it("stand where the demo's jobs stand", async () => {
-    expect(await stepsOf(1)).toEqual(["torso done: rises by the plan", "pieces done: 4 pieces"]);
+    expect(await stepsOf(1)).toEqual([
+      "torso done: rises by the plan",
+      "pieces done: 4 pieces",
+      "elastics done: if its edges have any",
+    ]);
     expect(await stepsOf(4)).toEqual([
       "torso look: +39 mm, 9 linked to tick",
       "cups done: if it needs room",
       "pieces look: 1 rule broken",
+      "elastics done: 4 edges",
     ]);
-    expect(await stepsOf(5)).toEqual(["cups done: worked out", "band look: 1 thing to mend", "pieces done: 16 pieces"]);
+    expect(await stepsOf(5)).toEqual([
+      "cups done: worked out",
+      "band look: 1 thing to mend",
+      "pieces done: 16 pieces",
+      "elastics done: if its edges have any",
+    ]);
     expect(await stepsOf(6)).toEqual([
       "cups done: worked out",
       "band look: 6 things to mend",
       "pieces done: 14 pieces",
+      "elastics done: if its edges have any",
     ]);
   });
 
@@ -49,6 +60,7 @@ describe("the steps of torso, cups and band", () => {
       "cups look: the sides differ",
       "band next: not worked out yet",
       "pieces next: not drawn yet",
+      "elastics done: if its edges have any",
     ]);
     const bodysuit = await store.jobs.add({ ...job, name: "Suit", styleId: "bodysuit" });
     await store.workings.save(bodysuit, "trunk", {
@@ -71,6 +83,8 @@ describe("the steps of torso, cups and band", () => {
       "cups",
       "band",
       "pieces",
+      "elastics",
+      "layout",
       "prototypes",
     ]);
   });

@@ -8,6 +8,7 @@ import {
   type JobFacts,
   type WrapLoop,
 } from "../../../core/calculation/index.ts";
+import { startEdges } from "../../../core/elastics/index.ts";
 import { jobFacts } from "../../../core/job/index.ts";
 import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
 import {
@@ -52,6 +53,7 @@ export async function readWorkings(
       elastics: await elasticsOf(repositories, read, elastics === "shelf" ? shelfFor(needed) : pickedIn(kept, needed)),
       chartBust: chartBustOf(sized),
       chartLoops: chartLoopsOf(sized),
+      chartSizes: chartSizesOf(sized),
     }),
     { workings: bareWorkings(kept), kept: keptIds(kept) },
   );
@@ -87,7 +89,7 @@ function besideOf(repositories: Repositories, read: JobPlanContext): Promise<Bes
 async function readBeside(repositories: Repositories, read: JobPlanContext): Promise<Beside> {
   return {
     kept: await repositories.workings.ofJob(read.job.id),
-    sized: workingsOf(read.style).includes("bustRoom") ? await patternSizes(repositories, read) : null,
+    sized: await patternSizes(repositories, read),
     wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
   };
 }
@@ -144,6 +146,12 @@ function chartLoopsOf(sized: SizedPattern | null): ChartLoops | null {
   };
 }
 
+/** The size chosen of the graded pattern in each zone it has. */
+const chartSizesOf = (sized: SizedPattern | null): BesideJob["chartSizes"] =>
+  sized?.grading?.ok
+    ? Object.fromEntries(sized.grading.value.zones.map(({ zone, chosenName }) => [zone, chosenName]))
+    : {};
+
 /** One working as its form needs it. */
 export interface WorkingOnPage<Id extends WorkingId> {
   readonly id: Id;
@@ -153,9 +161,22 @@ export interface WorkingOnPage<Id extends WorkingId> {
   readonly draft: Fields | null;
 }
 
-/** What a calculation nobody has kept yet starts from: the trunk from the job's chart, at the size the plan takes there. */
-const startOf = (id: WorkingId, { trunk }: WorkingFacts): Fields =>
-  id === "trunk" && trunk.chart ? { from: "chart", size: trunk.chart.chosen ?? "" } : {};
+/** What a calculation nobody has kept yet starts from: the trunk from the job's chart at the size the plan takes there, elastics from the drawn edges. */
+function startOf(id: WorkingId, facts: WorkingFacts): Fields {
+  if (id === "elastics") return startOfElastics(facts.elastics);
+  return id === "trunk" && facts.trunk.chart ? { from: "chart", size: facts.trunk.chart.chosen ?? "" } : {};
+}
+
+/** The elastics of a garment start from the edges that are drawn, one row each, by the ratios usual for them. */
+const startOfElastics = (facts: WorkingFacts["elastics"]): Fields =>
+  Object.fromEntries(
+    startEdges(facts).flatMap(({ at, name, elastic, school }, row) => [
+      [`edges[${row}].at`, at],
+      [`edges[${row}].name`, name],
+      [`edges[${row}].elastic`, elastic],
+      [`edges[${row}].school`, school],
+    ]),
+  );
 
 /** The workings of a page by name, with their drafts; `at` says where measures that lack are taken. */
 export async function loadWorkings<const Ids extends readonly WorkingId[]>(

@@ -84,6 +84,8 @@ function schemaOfCell(cell: WorkingCell): FormSchema<CellValue> {
       );
     case "length":
       return orNull(length({ mostMm: cell.mostMm }));
+    case "number":
+      return orNull(number({ what: "a number", least: cell.least, most: cell.most }));
     case "signed":
       return orNull(signedLength(cell.mostMm));
     case "small":
@@ -92,19 +94,22 @@ function schemaOfCell(cell: WorkingCell): FormSchema<CellValue> {
 }
 
 /** The fields that rows are edited from, under the names of their cells. */
-export const rowTexts = (name: string, rows: readonly RowValue[]): Record<string, string> =>
+export const rowTexts = (
+  name: string,
+  rows: readonly RowValue[],
+  cells: Readonly<Record<string, WorkingCell>>,
+): Record<string, string> =>
   Object.fromEntries(
-    rows.flatMap((row, at) => Object.entries(row).map(([cell, value]) => [inRow(name, at, cell), cellText(value)])),
+    rows.flatMap((row, at) =>
+      Object.entries(row).map(([cell, value]) => [inRow(name, at, cell), cellText(value, cells[cell])]),
+    ),
   );
 
-const cellText = (value: CellValue): string =>
-  typeof value === "boolean"
-    ? value
-      ? "yes"
-      : ""
-    : typeof value === "number"
-      ? `${numberText(value)} mm`
-      : (value ?? "");
+function cellText(value: CellValue, cell: WorkingCell | undefined): string {
+  if (typeof value === "boolean") return value ? "yes" : "";
+  if (typeof value === "number") return cell?.as === "number" ? numberText(value) : `${numberText(value)} mm`;
+  return value ?? "";
+}
 
 /** Writes a kept value for its field where nothing that was typed is kept. */
 export function fieldText(field: WorkingField, value: CellValue): string {
@@ -133,5 +138,7 @@ export function suffixOf(field: WorkingField, unit: LengthUnit): string {
 const isSmall = ({ as }: WorkingField): boolean => as === "small" || as === "signed" || as === "between";
 
 /** The same for the cells of a column. */
-export const suffixOfCell = ({ as }: WorkingCell, unit: LengthUnit): string =>
-  as === "length" ? unit : as === "signed" || as === "small" ? smallUnit(unit) : "";
+export function suffixOfCell(cell: WorkingCell, unit: LengthUnit): string {
+  if (cell.as === "number") return cell.suffix ?? "";
+  return cell.as === "length" ? unit : cell.as === "signed" || cell.as === "small" ? smallUnit(unit) : "";
+}

@@ -8,7 +8,7 @@ const NARROW: ReadonlySet<WorkingField["as"]> = new Set(["length", "small", "sig
 /**
  * The places of a form's visible fields: narrow ones two by two, the first of an odd run across both columns, so that no
  * half of a row stays empty. A record that is picked begins a row and shares it with the one narrow field that says more
- * about it.
+ * about it, or with the next that is picked.
  */
 export function fieldSpans(fields: readonly (readonly [string, WorkingField])[]): ReadonlyMap<string, FieldSpan> {
   const spans = new Map<string, FieldSpan>();
@@ -20,12 +20,14 @@ export function fieldSpans(fields: readonly (readonly [string, WorkingField])[])
   for (const [index, [name, field]] of fields.entries()) {
     const next = fields[index + 1]?.[1];
     if (field.as === "pick") {
-      close();
-      run = [name];
-      if (!next || !NARROW.has(next.as)) close();
+      // Records that are picked one after another stand two by two.
+      const paired = run.length === 1 && fields[index - 1]?.[1].as === "pick";
+      if (!paired) close();
+      run.push(name);
+      if (paired || !next || !(next.as === "pick" || NARROW.has(next.as))) close();
     } else if (NARROW.has(field.as)) {
       run.push(name);
-      const pickOpen = fields[index - 1]?.[1].as === "pick";
+      const pickOpen = run.length === 2 && fields[index - 1]?.[1].as === "pick";
       if (pickOpen) close();
     } else {
       close();

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { LAYOUT_IDS } from "../../../core/layout/index.ts";
 import { PIECES_IDS } from "../../../core/pieces/index.ts";
 import { fieldsOfWorking, NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../../../core/workings/index.ts";
 import { errorsOf } from "../../form/errorsOf.ts";
@@ -82,6 +83,8 @@ describe("the form of a working", () => {
       ...Object.fromEntries(PIECES_IDS.map((id) => [id, ["steps"]])),
       trunk: ["ticked"],
       ownPieces: ["outlines", "steps"],
+      elastics: ["keptMm"],
+      ...Object.fromEntries(LAYOUT_IDS.map((id) => [id, ["best"]])),
     };
     for (const id of WORKING_IDS) {
       const names = fieldsOfWorking(id).map(([name]) => name);

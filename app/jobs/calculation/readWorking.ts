@@ -70,7 +70,7 @@ export function workingFields<Id extends WorkingId>(
   return Object.fromEntries(
     fieldsOfWorking(id).flatMap(([name, field]) => {
       const value = values[name] ?? null;
-      if (isRows(value)) return Object.entries(rowTexts(name, value));
+      if (isRows(value)) return Object.entries(rowTexts(name, value, field.as === "rows" ? field.cells : {}));
       return [[name, texts[name] ?? fieldText(field, value)]];
     }),
   );

@@ -1,4 +1,10 @@
-import { fieldsOfWorking, isWorkingId, WORKING_IDS, type WorkingId } from "../../../core/workings/index.ts";
+import {
+  fieldsOfWorking,
+  isWorkingId,
+  WORKING_IDS,
+  type WorkingId,
+  type Workings,
+} from "../../../core/workings/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
@@ -10,8 +16,17 @@ import { workingDraft } from "./workingDraft.ts";
 /** The readers of all workings, by the schema each declares. */
 const FORMS = new Map(WORKING_IDS.map((id) => [id, formReader(workingSchema(id))]));
 
-/** Keeps a working of a job as it was typed; `of` in the form names which. */
-export async function saveWorking(fields: Fields, jobId: number, store: Store, back: string) {
+/**
+ * Keeps a working of a job as it was typed; `working` in the form names which.
+ * @param settled what is kept of it beside what was typed.
+ */
+export async function saveWorking(
+  fields: Fields,
+  jobId: number,
+  store: Store,
+  back: string,
+  settled: (working: Workings[WorkingId]) => Workings[WorkingId] = (working) => working,
+) {
   const id = fields.working;
   if (!isWorkingId(id)) notFound("calculation");
   return store.inTransaction(async ({ jobs, workings, drafts }) => {
@@ -20,10 +35,13 @@ export async function saveWorking(fields: Fields, jobId: number, store: Store, b
     const sent = FORMS.get(id)?.(fields);
     if (sent && !sent.ok) return invalid(fields, sent.errors);
     const { working, texts } = readWorking(id, fields, before.working);
-    return answerEdit(await workings.save(jobId, id, { working, texts, version: startedFrom(fields) }), {
-      ...{ fields, drafts, draft: workingDraft(jobId, id), what: "calculation", to: back },
-      rows: (theirs) => rowsAgainst(id, fields, workingFields(id, theirs)),
-    });
+    return answerEdit(
+      await workings.save(jobId, id, { working: settled(working), texts, version: startedFrom(fields) }),
+      {
+        ...{ fields, drafts, draft: workingDraft(jobId, id), what: "calculation", to: back },
+        rows: (theirs) => rowsAgainst(id, fields, workingFields(id, theirs)),
+      },
+    );
   });
 }
 

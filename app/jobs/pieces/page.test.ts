@@ -50,20 +50,6 @@ it("explains every number it is drawn by", async () => {
     expect(explained).toContain(name);
 });
 
-it("cuts the elastic of each ring by feel and by ratio, with every cut's way and its marks told", async () => {
-  const [, ...rows] = await rowsOf(page, "Elastics of the pieces");
-  expect(rows.map(([name]) => name)).toEqual(["leg edge", "waist", "low scoop waist"]);
-  for (const [name, edge, , feel, ratio] of rows) {
-    expect(numberIn(feel), name).toBeCloseTo(numberIn(edge) + 1, 5);
-    expect(numberIn(ratio), name).toBeLessThan(numberIn(feel));
-  }
-  const { figures, text } = await page();
-  expect(Object.keys(figures())).toEqual(
-    expect.arrayContaining(["Elastic of the waist, by ratio", "Elastic of the leg edge as worn, by ratio"]),
-  );
-  expect(text("main")).toMatch(/¼ \d+\.\d, change \d+\.\d/);
-});
-
 it("lays garments that fit over the pieces, measure by measure", async () => {
   const [, ...rows] = await rowsOf(page, "Garments that fit over these pieces");
   const rises = rows.filter(([name]) => name === "Front rise");

@@ -1,5 +1,5 @@
+import Box from "@mui/material/Box";
 import { useMemo } from "react";
-import { testedElastic } from "../../../core/elastic/index.ts";
 import {
   drawsCups,
   isPiecesId,
@@ -18,6 +18,7 @@ import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { bareFacts, loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
+import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { PiecesView } from "../../pieces/PiecesView.tsx";
@@ -39,7 +40,7 @@ import { StepsPanel } from "./steps/StepsPanel.tsx";
 import { takeStep, takeStepBack } from "./steps/step.server.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { style, edge, clothSettings } = await planOfPage(context, params.jobId);
+  const { style } = await planOfPage(context, params.jobId);
   const ids = PIECES_IDS.filter((id) => PIECES[id].appears(style));
   const asked = new URL(request.url).searchParams.get("draw");
   const shown =
@@ -56,7 +57,6 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   return {
     ...{ at, ids, page: withReckoned(pages[shown]), hints: hintsOf(shown, pages[shown].facts.usual) },
     passed: new URL(request.url).searchParams.getAll("passed").slice(0, MOST_PASSED),
-    elastic: edge ? testedElastic(edge, clothSettings) : null,
     wraps: wraps.map(({ id, name }) => ({ id, name })),
     garments: garments.map(({ id, name, widthsMm, lengthsMm }): LaidGarment => ({ id, name, widthsMm, lengthsMm })),
   };
@@ -119,7 +119,7 @@ function useKeptPieces(page: WorkingPage<PiecesId>): PiecesReckoning {
 
 export default function JobPieces({ loaderData, actionData }: Route.ComponentProps) {
   const lengths = useLengths();
-  const { at, ids, page, hints, wraps, passed, garments, elastic } = loaderData;
+  const { at, ids, page, hints, wraps, passed, garments } = loaderData;
   const own = page.id === "ownPieces";
   const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
@@ -152,7 +152,6 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
                 stretch={page.facts.stretch}
                 label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
                 onBody={!own}
-                elastic={elastic}
               />
               {drawsCups(page.id) && !("edges" in working) ? (
                 <CupSurfaces
@@ -165,6 +164,12 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
           ) : null
         }
       </WorkingForm>
+      {kept.draft && page.kept.version > 0 ? (
+        <Box className="no-print" sx={{ mb: 3, display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>
+          <LinkButton to={`/jobs/${at.jobId}/elastics`}>Elastics of these edges</LinkButton>
+          <LinkButton to={`/jobs/${at.jobId}/layout`}>Cloth they need</LinkButton>
+        </Box>
+      ) : null}
       {kept.draft ? (
         <>
           <StepsPanel

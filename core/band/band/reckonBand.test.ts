@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { tensionCurve } from "../../cloth/index.ts";
-import { byId, sampleBody } from "../../testing/index.ts";
+import { byId, sampleBody, shelfSample } from "../../testing/index.ts";
 import { bandPressureAt, bandStrainFor } from "./bandForPressure.ts";
 import type { BandFacts } from "./madeBand.ts";
 import { reckonBand } from "./reckonBand.ts";
@@ -11,7 +11,8 @@ const WEAR = tensionCurve([
   [0.2, 40],
   [0.5, 160],
 ]);
-const ELASTIC = { id: 7, name: "Plush", forceN: tensionCurve([[0.5, 4]]) };
+const FORCE = tensionCurve([[0.5, 4]]);
+const ELASTIC = shelfSample({ id: 7, name: "Plush", forceN: FORCE });
 
 describe("a band", () => {
   const make = {
@@ -19,7 +20,7 @@ describe("a band", () => {
     rigidMm: 290,
     heightMm: 60,
     wear: WEAR,
-    elastics: [{ ratio: 0.9, forceN: ELASTIC.forceN }],
+    elastics: [{ ratio: 0.9, forceN: FORCE }],
   };
   const facts: BandFacts = {
     body: sampleBody({ underbust: 815, underbust_inhaled: 850 }),

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { tensionCurve } from "../../cloth/index.ts";
 import { cupVolumeCm3 } from "../../cups/index.ts";
-import { BREAST, byId, sampleBody } from "../../testing/index.ts";
+import { BREAST, byId, sampleBody, shelfSample } from "../../testing/index.ts";
 import { reckonStrap, type StrapFacts } from "./reckonStrap.ts";
 import { NEW_STRAP } from "./working.ts";
 
-const ELASTIC = { id: 7, name: "Plush", forceN: tensionCurve([[0.5, 4]]) };
+const ELASTIC = shelfSample({ id: 7, name: "Plush", forceN: tensionCurve([[0.5, 4]]) });
 
 describe("straps", () => {
   const facts: StrapFacts = {

@@ -4,7 +4,7 @@ import { ratio } from "./ratio.ts";
 import type { ElasticSchool } from "./school.ts";
 import { tension } from "./tension.ts";
 
-export type { ElasticChoice, ElasticMade, ElasticSchool } from "./school.ts";
+export type { ElasticChoice, ElasticMade, ElasticSchool, ElasticSchoolId } from "./school.ts";
 
 /** Every school, side by side; adding one is adding a file and a line here. */
 export const ELASTIC_SCHOOLS = [feel, ratio, tension, chart] as const satisfies readonly ElasticSchool[];

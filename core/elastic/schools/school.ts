@@ -19,9 +19,12 @@ export interface ElasticMade {
   readonly notes: readonly string[];
 }
 
+/** Names of the schools. */
+export type ElasticSchoolId = "feel" | "ratio" | "tension" | "chart";
+
 /** A school of cutting elastic. */
 export interface ElasticSchool {
-  readonly id: string;
+  readonly id: ElasticSchoolId;
   readonly name: string;
   readonly formula: string;
   /** @returns how long it is made; a problem that says what it lacks; or `unreachable` where the elastic cannot do what is asked. */

@@ -11,6 +11,9 @@ export const tension: ElasticSchool = {
   makes({ bodyMm, widthMm }, { forceN }, { pressureKpa }) {
     if (pressureKpa === null)
       return fail("no-pressure", "Expected the pressure it is to press with, but none was chosen.");
+    if (bodyMm === null)
+      return fail("no-body", "Expected the length of the edge on the body, but it is not known: type it.");
+    if (widthMm === null) return fail("no-width", "Expected an elastic with its width, but none was chosen.");
     if (!forceN) return fail("no-curve", "Expected an elastic that was tested with loads, but this one has no curve.");
     // A ring of tension T presses over the width of the elastic: its force is T · w, w in metres.
     const wantedN = tensionForPressure(pressureKpa, bodyMm) * (widthMm / 1000);

@@ -3,6 +3,7 @@ import { bodyStep } from "./body.ts";
 import { clothStep } from "./cloth.ts";
 import { cupsStep } from "./cups.ts";
 import { easeStep } from "./ease.ts";
+import { elasticsStep } from "./elastics.ts";
 import { layoutStep } from "./layout.ts";
 import { patternStep } from "./pattern.ts";
 import { piecesStep } from "./pieces.ts";
@@ -20,6 +21,7 @@ export const JOB_STEPS = [
   cupsStep,
   bandStep,
   piecesStep,
+  elasticsStep,
   layoutStep,
   prototypesStep,
 ] as const;

@@ -1,79 +1,78 @@
 import { describe, expect, it } from "vitest";
-import { edgeLength, edgeOf, pieceOf } from "../../drafting/index.ts";
-import { BRIEF_FACTS, evaluate, SAMPLE_ELASTIC, sampleDraft } from "../../testing/index.ts";
-import { explainCut, explainPress, explainWorn, JOIN_MM, ringBySchools } from "./cutRing.ts";
+import { edgeLength, edgeOf, operate, pieceOf } from "../../drafting/index.ts";
+import { BRIEF_FACTS, braFacts, draftOf, ONE_PIECE_FACTS, sampleDraft } from "../../testing/index.ts";
 import { type ElasticRing, elasticRings } from "./rings.ts";
 
 const brief = sampleDraft("brief", BRIEF_FACTS);
 const stretch = { along: { front: 1, back: 1, side: 1 }, round: { waist: 740 / 640 } };
 const rings = elasticRings(brief, stretch);
-const ringOf = (name: string): ElasticRing => {
-  const ring = rings.find((one) => one.name === name);
+const ringOf = (name: string, all = rings): ElasticRing => {
+  const ring = all.find((one) => one.name === name);
   if (!ring) throw new Error(`There is no ${name}.`);
   return ring;
 };
-const mm = (piece: string, edge: string) => edgeLength(edgeOf(pieceOf(brief, piece), edge));
+const mm = (piece: string, edge: string, draft = brief) => edgeLength(edgeOf(pieceOf(draft, piece), edge));
 
 describe("rings of elastic of drawn pieces", () => {
-  it("are the leg, and the waist as whichever it is", () =>
-    expect(rings.map(({ name }) => name)).toEqual(["leg edge", "waist", "low scoop waist"]));
+  it("are the legs, and the waist as whichever it is", () =>
+    expect(rings.map(({ edge, name, count }) => [edge, name, count])).toEqual([
+      ["leg", "leg edge", 2],
+      ["waist", "waist", 1],
+      ["lowWaist", "low scoop waist", 1],
+    ]));
 
   it("of a leg have a front to the crotch point and a back from there, by hand", () => {
     const leg = ringOf("leg edge");
-    const front = mm("front", "leg") + 0.4 * mm("gusset", "side");
     expect(leg.parts.map((part) => part.edgeMm)).toEqual([
-      expect.closeTo(front, 9),
+      expect.closeTo(mm("front", "leg") + 0.4 * mm("gusset", "side"), 9),
       expect.closeTo(mm("back", "leg") + 0.6 * mm("gusset", "side"), 9),
     ]);
-    const [feel, ratio] = ringBySchools(leg);
-    expect(feel?.madeMm).toBeCloseTo(leg.edgeMm, 9);
-    expect(ratio?.madeMm).toBeCloseTo(front + 0.88 * (leg.edgeMm - front), 9);
-    expect(ratio?.changesMm).toEqual([expect.closeTo(front, 9)]);
-    expect(ratio?.quartersMm.map((quarter) => quarter / (ratio?.madeMm ?? 1))).toEqual([0.25, 0.5, 0.75]);
     expect(leg.bodyMm).toBe(622);
   });
 
-  it("of a waist go round front and back, both sides, and lie on the body there", () => {
+  it("of a waist go round front and back, both sides, and lie on the body there, where that is known", () => {
     const waist = ringOf("waist");
     expect(waist.edgeMm).toBeCloseTo(2 * (mm("front", "waist") + mm("back", "waist")), 9);
     expect(waist.bodyMm).toBeCloseTo((waist.edgeMm * 740) / 640, 6);
-    const [, ratio] = ringBySchools(waist);
-    expect(ratio).toMatchObject({
-      cutMm: expect.closeTo(waist.edgeMm * 0.92 + JOIN_MM, 9),
-      verdict: "sits",
-      grips: true,
+    expect(ringOf("waist", elasticRings(brief, { ...stretch, round: {} })).bodyMm).toBeNull();
+  });
+
+  it("of a one-piece have a neckline all round or side by side, and an armhole of each side", () => {
+    const draft = sampleDraft("onePiece", ONE_PIECE_FACTS);
+    const all = elasticRings(draft, stretch);
+    const neck = mm("front", "neckline", draft) + mm("back", "neckline", draft);
+    expect(ringOf("straight neckline", all)).toMatchObject({ count: 1, edgeMm: expect.closeTo(2 * neck, 6) });
+    expect(ringOf("V or deep neckline", all)).toMatchObject({ count: 2, edgeMm: expect.closeTo(neck, 6) });
+    expect(ringOf("armhole", all)).toMatchObject({ count: 2 });
+  });
+
+  it("are one a side where left and right are told apart", () => {
+    const done = operate(brief, [
+      { operation: "girth", onSide: "left", params: { level: "highHip", amount: -18, blend: 80 } },
+    ]);
+    if (!done.ok) throw new Error(done.problem.message);
+    const legs = elasticRings(done.value.draft, stretch).filter(({ edge }) => edge === "leg");
+    expect(legs.map(({ side, count }) => [side, count])).toEqual([
+      ["left", 1],
+      ["right", 1],
+    ]);
+  });
+
+  it("of a band have a part that does not stretch, and its wings", () => {
+    const wired = elasticRings(sampleDraft("wiredBra", braFacts()), stretch);
+    const band = ringOf("lower edge of the band", wired);
+    expect(band.parts.map(({ rigid = false }) => rigid)).toEqual([true, false]);
+    expect(band.parts.reduce((sum, { edgeMm }) => sum + edgeMm, 0)).toBeCloseTo(band.edgeMm, 9);
+  });
+
+  it("of a pattern from elsewhere are its own edges, by their names", () => {
+    const own = { lengthMm: 160, counts: "waist", seam: "", easeMm: 0 } as const;
+    const draft = draftOf([], {
+      stated: [
+        { ...own, piece: "Front", edge: "top", times: 2 },
+        { ...own, piece: "Back", edge: "top", times: 1 },
+      ],
     });
-    expect(ratio?.wornStrain).toBeCloseTo(740 / 640 / 0.92 - 1, 6);
-  });
-
-  it("say nothing of grip where what they lie on is not known", () => {
-    const unknown = elasticRings(brief, { ...stretch, round: {} }).find(({ name }) => name === "waist");
-    if (!unknown) throw new Error("There is a waist.");
-    expect(unknown.bodyMm).toBeNull();
-    const [, ratio] = ringBySchools(unknown);
-    expect(ratio).toMatchObject({ wornStrain: null, grips: null, partOfEdge: expect.closeTo(0.92, 9) });
-    expect(() => ratio && explainWorn(unknown, ratio)).toThrow("not known");
-  });
-
-  it("press with what a tested elastic pulls with, and say nothing of it untested or off a body", () => {
-    const waist = ringOf("waist");
-    const [, ratio] = ringBySchools(waist, SAMPLE_ELASTIC);
-    if (!ratio?.load) throw new Error("It is tested.");
-    expect(evaluate(explainPress(waist, ratio, SAMPLE_ELASTIC))).toBeCloseTo(ratio.load.pressureKpa, 9);
-    expect(ratio.load.band).toBe("snug");
-    const [, untested] = ringBySchools(waist);
-    expect(untested?.load).toBeNull();
-    const unknown = { ...waist, bodyMm: null };
-    const [, off] = ringBySchools(unknown, SAMPLE_ELASTIC);
-    expect(off?.load).toBeNull();
-    expect(() => off && explainPress(unknown, off, SAMPLE_ELASTIC)).toThrow("not known");
-  });
-
-  it("have numbers that follow from their terms", () => {
-    for (const ring of rings)
-      for (const one of ringBySchools(ring)) {
-        expect(evaluate(explainCut(ring, one))).toBeCloseTo(one.cutMm, 9);
-        expect(evaluate(explainWorn(ring, one))).toBeCloseTo(one.wornStrain ?? Number.NaN, 9);
-      }
+    expect(elasticRings(draft, stretch)).toMatchObject([{ edge: "own", name: "top", edgeMm: 480 }]);
   });
 });

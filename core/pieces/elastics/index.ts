@@ -1,2 +1,8 @@
-export { explainCut, explainPress, explainWorn, JOIN_MM, type RingBySchool, ringBySchools } from "./cutRing.ts";
-export { type ElasticRing, elasticRings } from "./rings.ts";
+export {
+  ELASTIC_EDGES,
+  type ElasticEdgeId,
+  type ElasticEdgeKind,
+  elasticEdgeOf,
+  OWN_EDGE,
+} from "./elasticEdges.ts";
+export { type ElasticRing, elasticRings, type RingPart } from "./rings.ts";

@@ -1,0 +1,83 @@
+import type { RouterContextProvider } from "react-router";
+import { type ElasticsWorking, edgesNow } from "../../../core/elastics/index.ts";
+import type { WorkingId, Workings } from "../../../core/workings/index.ts";
+import type { Store } from "../../../data/store.ts";
+import { readElasticChartCsv } from "../../../formats/elastics/elasticChartCsv.ts";
+import { readElasticChartJson } from "../../../formats/elastics/elasticChartJson.ts";
+import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
+import { found, invalid, storeOf } from "../../.server/http/answers.ts";
+import { planOfPage } from "../../.server/read/jobPlan.ts";
+import { readWorkings } from "../../.server/read/workingContext.ts";
+import { unitOf } from "../../form/formUnit.ts";
+import { type Fields, textsOf } from "../../form/unsaved.ts";
+import { saveWorking } from "../calculation/saveWorking.server.ts";
+import { workingDraft } from "../calculation/workingDraft.ts";
+
+const pageOf = (jobId: number) => `/jobs/${jobId}/elastics`;
+
+/** What the elastics of a page's job rest on, with the whole shelf. */
+async function factsOf(context: Readonly<RouterContextProvider>, jobId: number) {
+  const { facts } = await readWorkings(storeOf(context), await planOfPage(context, String(jobId)), "shelf");
+  return facts.elastics;
+}
+
+/** Keeps the elastics of a job, and how long each edge is now: what moves later is told. */
+export async function saveElastics(fields: Fields, jobId: number, context: Readonly<RouterContextProvider>) {
+  const facts = await factsOf(context, jobId);
+  return saveWorking(fields, jobId, storeOf(context), pageOf(jobId), (working) =>
+    isElastics(working) ? { ...working, keptMm: edgesNow(working, facts) } : working,
+  );
+}
+
+const isElastics = (working: Workings[WorkingId]): working is ElasticsWorking =>
+  "keptMm" in working && "chart" in working;
+
+/** Keeps the elastics as they are, over the edges as they are now. */
+export async function keepAnew(fields: Fields, jobId: number, context: Readonly<RouterContextProvider>) {
+  const facts = await factsOf(context, jobId);
+  return keepChanged(fields, jobId, storeOf(context), (before) => ({ ...before, keptMm: edgesNow(before, facts) }));
+}
+
+/** Longest chart that is read, bytes. */
+const MOST_BYTES = 200_000;
+
+/** Reads a pattern's chart in from a file, in place of the one there is. */
+export async function readInChart(form: FormData, jobId: number, store: Store) {
+  const fields = textsOf(form);
+  const file = form.get("file");
+  const refused = (message: string) => invalid(fields, { file: message });
+  if (!(file instanceof File) || file.size === 0) return refused("Expected a CSV or JSON file, but none was chosen.");
+  if (file.size > MOST_BYTES)
+    return refused(
+      `Expected a chart of at most ${MOST_BYTES / 1000} kB, but the file has ${Math.round(file.size / 1000)} kB.`,
+    );
+  const ending = /\.([a-z]+)$/i.exec(file.name)?.[1]?.toLowerCase();
+  if (ending !== "csv" && ending !== "json")
+    return refused(`Expected a file that ends in .csv or .json, but got “${file.name.slice(0, 80)}”.`);
+  const text = await file.text();
+  const rows = ending === "csv" ? readElasticChartCsv(text, unitOf(fields)) : readElasticChartJson(text);
+  if (!rows.ok) return refused(rows.problem.message);
+  return keepChanged(fields, jobId, store, (before) => ({ ...before, chart: rows.value }));
+}
+
+/** Keeps the elastics changed otherwise than by their form: if nobody changed them meanwhile, and nothing of it is half-typed. */
+function keepChanged(
+  fields: Fields,
+  jobId: number,
+  store: Store,
+  change: (before: ElasticsWorking) => ElasticsWorking,
+) {
+  return store.inTransaction(async ({ jobs, workings, drafts }) => {
+    found(await jobs.find(jobId), "job");
+    const draft = workingDraft(jobId, "elastics");
+    const name = fields.intent === "chart" ? "file" : "version";
+    if (await drafts.find(draft))
+      return invalid(fields, { [name]: "Expected what is typed above to be kept first: it is not saved yet." });
+    const before = await workings.find(jobId, "elastics");
+    const sent = { working: change(before.working), texts: before.texts, version: startedFrom(fields) };
+    return answerEdit(await workings.save(jobId, "elastics", sent), {
+      ...{ fields, drafts, draft, what: "elastics", to: pageOf(jobId) },
+      rows: () => [],
+    });
+  });
+}

@@ -1,0 +1,99 @@
+import {
+  ELASTIC_SCHOOLS,
+  type ElasticChoice,
+  type ElasticMade,
+  type ElasticSchool,
+  type ElasticSchoolId,
+  type ElasticTested,
+  type JudgedElastic,
+  judgedElastic,
+} from "../elastic/index.ts";
+import type { ElasticRing } from "../pieces/index.ts";
+import { ok, type Problem, type Result } from "../result.ts";
+
+/** One join a ring, lapped, where nothing else is said, mm. */
+export const USUAL_JOIN_MM = 10;
+
+/** What an edge's elastic is cut by. mm */
+export interface RingCut {
+  readonly tested: ElasticTested;
+  readonly widthMm: number | null;
+  readonly joinMm: number;
+  readonly choice: ElasticChoice;
+  /** Why the pattern's chart says nothing; null where it does. */
+  readonly noChart: Problem | null;
+  /** What it passes when it is put on; null where nothing, or that is not known. */
+  readonly passMm: number | null;
+}
+
+/** An edge's elastic by one school. mm */
+export interface RingBySchool extends JudgedElastic {
+  readonly school: ElasticSchoolId;
+  /** In a sentence: `by ratio`. */
+  readonly words: string;
+  /** How long each part of it is made. */
+  readonly partsMm: readonly number[];
+  /** Along the made elastic from where it starts: where its ratio changes, and its quarters. */
+  readonly changesMm: readonly number[];
+  readonly quartersMm: readonly number[];
+  readonly notes: readonly string[];
+}
+
+/** What a school answers for an edge. */
+export interface SchoolAnswer {
+  readonly school: ElasticSchoolId;
+  readonly name: string;
+  readonly answer: Result<RingBySchool>;
+}
+
+/** An edge's elastic by every school, side by side. */
+export const ringBySchools = (ring: ElasticRing, cut: RingCut): readonly SchoolAnswer[] =>
+  ELASTIC_SCHOOLS.map((school) => ({ school: school.id, name: school.name, answer: bySchool(ring, school, cut) }));
+
+function bySchool(ring: ElasticRing, school: ElasticSchool, cut: RingCut): Result<RingBySchool> {
+  if (school.id === "chart" && cut.choice.chartMm === null && cut.noChart) return { ok: false, problem: cut.noChart };
+  const made = madeParts(ring, school, cut);
+  if (!made.ok) return made;
+  const { partsMm, notes } = made.value;
+  const madeMm = partsMm.reduce((sum, mm) => sum + mm, 0);
+  const judged = judgedElastic(madeMm, edgeAt(ring, cut), cut.tested, cut.passMm);
+  return ok({
+    ...judged,
+    ...{ school: school.id, words: school.name.toLowerCase(), partsMm, notes },
+    changesMm: partsMm.slice(0, -1).map((_, at) => partsMm.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0)),
+    quartersMm: [1, 2, 3].map((quarter) => (madeMm * quarter) / 4),
+  });
+}
+
+/** Where a ring is judged: by its first part. */
+export const placeOf = ({ parts }: ElasticRing) => {
+  const [first] = parts;
+  if (!first) throw new RangeError("A ring has a part.");
+  return first.place;
+};
+
+const edgeAt = (ring: ElasticRing, { widthMm, joinMm }: RingCut) => ({
+  ...{ at: placeOf(ring), edgeMm: ring.edgeMm, bodyMm: ring.bodyMm, widthMm, joinMm },
+});
+
+/** By feel and by ratio each part is made for itself; a pressure and a chart make the whole of it. */
+function madeParts(
+  ring: ElasticRing,
+  school: ElasticSchool,
+  cut: RingCut,
+): Result<{ readonly partsMm: readonly number[]; readonly notes: readonly string[] }> {
+  if (school.id !== "feel" && school.id !== "ratio") {
+    const made = school.makes(edgeAt(ring, cut), cut.tested, cut.choice);
+    return made.ok ? ok({ partsMm: [made.value.madeMm], notes: made.value.notes }) : made;
+  }
+  const made: ElasticMade[] = [];
+  for (const [at, part] of ring.parts.entries()) {
+    // A ratio of one's own is that of what is stretched most: of a leg its back, of a band its wings.
+    const last = at === ring.parts.length - 1;
+    const choice = { ...cut.choice, ratio: part.rigid ? 1 : last ? cut.choice.ratio : null };
+    const one = school.makes({ ...edgeAt(ring, cut), at: part.place, edgeMm: part.edgeMm }, cut.tested, choice);
+    if (!one.ok) return one;
+    made.push(one.value);
+  }
+  return ok({ partsMm: made.map(({ madeMm }) => madeMm), notes: made[0]?.notes ?? [] });
+}
