@@ -94,6 +94,9 @@ describe("pieces as they lie on a roll", () => {
   it("lie with a nearly straight edge on a border, its low points there and without an allowance; a bent one is refused", () => {
     const { shapes, notes } = cut(brief, { border: "waist" });
     expect(shapes.slice(0, 2).map(({ bound }) => bound)).toEqual(["border", "border"]);
+    // A waist along the roll lays the cloth round the body the other way.
+    expect(cut(brief, { border: "waist" }).warnings[0]).toContain("The border turns “Front”");
+    expect(cut(brief, { border: "waist", stretchAlong: true }).warnings).toEqual([]);
     expect(notes[0]).toMatch(/waist edge of “Front” bows \d+ mm/);
     const on = table({ borders: 1, widthMm: 1500 });
     const { placed } = bettered(shapes, on, 20);

@@ -79,6 +79,10 @@ function shapeOf(id: string, drawn: CutPiece, how: CutFrom) {
       );
     else {
       [flat, bound] = [onBorder.shape, "border"];
+      if (offGrain(drawn, onBorder.radians, how))
+        warnings.push(
+          `The border turns “${piece.name}”: another direction of the cloth goes round the body there than was tested. Line it with a stable lining cut in its own right direction, or plan it by a test of that direction.`,
+        );
       if (bowMm > BORDER_MM)
         notes.push(
           `The ${how.border ?? ""} edge of “${piece.name}” bows ${Math.round(bowMm)} mm off the straight border: its low points meet it, between them it lies inside.`,
@@ -123,12 +127,19 @@ function asAllowed(piece: CutPiece, { border, test }: CutFrom): CutPiece {
  * A shape turned so that the low points of its border edge lie on the first edge of the roll. Allowances of other edges that reach past
  * it there are cut off with it; what of the seam line does is told. mm
  */
-function laidOnBorder(flat: FlatShape): { shape: FlatShape; bowMm: number; pastMm: number } {
+function laidOnBorder(flat: FlatShape): {
+  shape: FlatShape;
+  bowMm: number;
+  pastMm: number;
+  /** By how much it was turned. */
+  radians: number;
+} {
   const [first, last] = [flat.border?.[0], flat.border?.at(-1)] as [Point, Point];
   const angle = Math.atan2(last.y - first.y, last.x - first.x);
   const one = laidAt(flat, -angle);
   // The piece lies on the roll, not beyond it.
-  const { outline, seam, anchor, fold, border } = inside(one) ? one : laidAt(flat, Math.PI - angle);
+  const radians = inside(one) ? -angle : Math.PI - angle;
+  const { outline, seam, anchor, fold, border } = inside(one) ? one : laidAt(flat, radians);
   const heights = border?.map(({ y }) => y) ?? [];
   const low = Math.min(...heights);
   const lowered = (places: readonly Point[]) => places.map(({ x, y }) => ({ x, y: y - low }));
@@ -139,7 +150,18 @@ function laidOnBorder(flat: FlatShape): { shape: FlatShape; bowMm: number; pastM
     },
     bowMm: Math.max(...heights) - low,
     pastMm: Math.max(0, ...lowered(seam).map(({ y }) => -y)),
+    radians,
   };
+}
+
+/** A grain further off its way than this is another direction of the cloth, radians: ten degrees. */
+const OFF_GRAIN = Math.PI / 18;
+
+/** True where a turn brings the grain of a piece off the way it is to lie, up or down. */
+function offGrain(piece: CutPiece, radians: number, { stretchAlong }: CutFrom): boolean {
+  const grain = grainWay(piece);
+  const off = Math.atan2(grain.y, grain.x) + radians - (stretchAlong ? Math.PI / 2 : 0);
+  return Math.abs(Math.sin(off)) > Math.sin(OFF_GRAIN);
 }
 
 /** True where the border edge lies at the low side of its piece. */

@@ -4,7 +4,8 @@ import ArrowForwardIcon from "@mui/icons-material/ArrowForward";
 import CheckIcon from "@mui/icons-material/Check";
 import RadioButtonUncheckedIcon from "@mui/icons-material/RadioButtonUnchecked";
 import Box from "@mui/material/Box";
-import { NavLink } from "react-router";
+import { useEffect, useRef } from "react";
+import { NavLink, useLocation } from "react-router";
 import type { Step, StepState } from "../../../core/job/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
@@ -18,12 +19,13 @@ const STATE_WORDS: Readonly<Record<StepState, string>> = {
 /** The order of the work, always in view: what is done, what is missing, what wants another look. */
 export function StepRail({ jobId, steps }: { jobId: number; steps: readonly Step[] }) {
   const lengths = useLengths();
+  const rail = useCurrentInView();
   const entries = [
     { id: "overview", key: "1", to: `/jobs/${jobId}`, name: "Overview", words: "where it stands", state: null },
     ...steps.map((step) => ({ ...step, to: `/jobs/${jobId}/${step.id}` })),
   ];
   return (
-    <Box component="nav" aria-label="Order of the work" sx={railStyle}>
+    <Box ref={rail} component="nav" aria-label="Order of the work" sx={railStyle}>
       {entries.map(({ id, key, to, name, words, state }) => (
         <Box
           key={id}
@@ -45,6 +47,20 @@ export function StepRail({ jobId, steps }: { jobId: number; steps: readonly Step
       ))}
     </Box>
   );
+}
+
+/** Brings the step one is in into view where the rail is one line that is longer than the screen; the page itself stays where it is. */
+function useCurrentInView() {
+  const rail = useRef<HTMLElement>(null);
+  const { pathname } = useLocation();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another address is another step
+  useEffect(() => {
+    const line = rail.current;
+    const current = line?.querySelector<HTMLElement>(".active");
+    if (line && current)
+      line.scrollLeft = current.offsetLeft - line.offsetLeft - (line.clientWidth - current.clientWidth) / 2;
+  }, [pathname]);
+  return rail;
 }
 
 /** A mark a state: told apart by their shapes, not by their colours alone. */

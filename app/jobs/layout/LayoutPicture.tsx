@@ -157,7 +157,9 @@ function OnePiece({ one: { number, placed }, text, drawn }: { one: PlacedNumber;
       >
         {small ? String(number) : name}
       </text>
-      {acrossMm < 3 * text ? null : <Up placed={placed} at={at} text={text} standing={drawn.standing} />}
+      {acrossMm < 3 * text || placed.shape.bound === "border" ? null : (
+        <Up placed={placed} at={at} text={text} standing={drawn.standing} />
+      )}
     </g>
   );
 }
