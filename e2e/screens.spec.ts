@@ -39,6 +39,7 @@ const SCREENS = [
   "/jobs/4/ease",
   "/jobs/4/pattern",
   "/jobs/4/pieces",
+  "/jobs/4/parts",
   "/jobs/4/elastics",
   "/jobs/4/layout",
   "/jobs/7/prototypes/3/pieces",

@@ -38,6 +38,8 @@ export interface CutCloth {
   /** Parts lost in the first wash. */
   readonly shrinkageAlong: number | null;
   readonly shrinkageAcross: number | null;
+  /** What its tests say against the way it goes round the body. */
+  readonly advice: readonly string[];
 }
 
 /** A job as its calculations see it: what was decided, planned and read so far. */

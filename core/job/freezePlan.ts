@@ -11,6 +11,7 @@ import {
   nextPlan,
   ringsOf,
 } from "../fitting/index.ts";
+import { checksOf } from "../parts/index.ts";
 import { fail, ok, type Result } from "../result.ts";
 import type { JobIngredients, PlannedJob } from "./planJob.ts";
 
@@ -58,7 +59,10 @@ export function freezePlan(
     openings: job.openings,
     lengths: nextLengths(cutLengths(plan.lengths[job.school]), changes),
     workings,
-    watch: workings.bustRoom ? tissueNotes(workings.bustRoom) : [],
+    watch: [
+      ...(workings.bustRoom ? tissueNotes(workings.bustRoom) : []),
+      ...(workings.parts ? checksOf(workings.parts, style) : []),
+    ],
     rings: rings.map(({ consequences: _computed, ...ring }) => ring),
     changes: [...changes],
   });

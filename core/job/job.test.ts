@@ -45,6 +45,7 @@ describe("the order of the work", () => {
       "cloth missing",
       "ease missing",
       "pattern done",
+      "parts done",
       "layout done",
       "prototypes missing",
     ]);
@@ -56,6 +57,7 @@ describe("the order of the work", () => {
       "cloth done",
       "ease next",
       "pattern done",
+      "parts done",
       "layout done",
       "prototypes missing",
     ]);
@@ -64,6 +66,7 @@ describe("the order of the work", () => {
       "cloth done",
       "ease done",
       "pattern done",
+      "parts done",
       "layout done",
       "prototypes next",
     ]);
@@ -72,7 +75,7 @@ describe("the order of the work", () => {
   it("wants another look at cloth that will bag and at open findings", () => {
     const bags = { tests: [sampleHandTest({ afterMm: 120 })] };
     expect(states(bags)[1]).toBe("cloth look");
-    expect(states({}, { prototypeCount: 1, openFindings: 2 })[5]).toBe("prototypes look");
+    expect(states({}, { prototypeCount: 1, openFindings: 2 })[6]).toBe("prototypes look");
   });
 });
 

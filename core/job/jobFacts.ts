@@ -1,5 +1,6 @@
 import { shelfElastic } from "../band/index.ts";
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
+import { adviseChoice, summariseTests } from "../cloth/index.ts";
 import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */
@@ -15,9 +16,10 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
     stretch: planned?.stretch ?? null,
     rollWidthMm: narrowest(layers.map(({ cloth }) => cloth.rollWidthMm)),
     layerNames: (ingredients.layers ?? []).map(({ cloth }) => cloth.name),
-    cloths: layers.map(({ cloth, direction, role = "shell" }) => ({
+    cloths: layers.map(({ cloth, tests, direction, role = "shell" }) => ({
       ...{ name: cloth.name, role, direction, rollWidthMm: cloth.rollWidthMm },
       ...{ shrinkageAlong: cloth.shrinkageAlong, shrinkageAcross: cloth.shrinkageAcross },
+      advice: adviseChoice(cloth.kind, summariseTests(tests, cloth.kind, clothSettings), direction),
     })),
     edge: edge ? shelfElastic(edge, clothSettings) : null,
     openings: job.openings,

@@ -31,7 +31,7 @@ export function layoutFactsOf(job: DrawnJob, role: LayerRole): LayoutFacts {
   return {
     sets: job
       .drawn()
-      .map(({ id, draft }) => ({ id, draft: bare(draft) }))
+      .map(({ id, draft }) => ({ id, draft: wanted(id, bare(draft), job.without) }))
       .filter(({ draft }) => draft.pieces.some((piece) => roles.includes(piece.role))),
     cloth: cloth
       ? {
@@ -41,6 +41,12 @@ export function layoutFactsOf(job: DrawnJob, role: LayerRole): LayoutFacts {
       : null,
   };
 }
+
+/** Of a draft the pieces this garment is made with. */
+const wanted = (set: string, draft: DrawnSet["draft"], without: readonly string[]): DrawnSet["draft"] =>
+  without.length === 0
+    ? draft
+    : { ...draft, pieces: draft.pieces.filter(({ id, half }) => !without.includes(`${set}/${half?.of ?? id}`)) };
 
 /** Of a draft what is cut; the way its numbers were come to stays at home. */
 const bare = (draft: DrawnSet["draft"]): DrawnSet["draft"] => ({ ...draft, numbers: [], notes: [] });

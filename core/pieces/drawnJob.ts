@@ -12,4 +12,8 @@ export interface DrawnSet {
 export interface DrawnJob extends JobFacts {
   /** Every set of pieces that is kept and can be drawn. Drawn when asked for: most calculations never ask. */
   readonly drawn: () => readonly DrawnSet[];
+  /** Pieces this garment does without, by set and name. */
+  readonly without: readonly string[];
+  /** What was entered for each set that is kept, by its name. */
+  readonly keptOptions: Readonly<Record<string, Readonly<Record<string, unknown>> | undefined>>;
 }

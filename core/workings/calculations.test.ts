@@ -11,32 +11,32 @@ const needed = (id: string) => {
 
 describe("the calculations a style needs", () => {
   it.each([
-    ["brief", "rise briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout"],
-    ["bikiniBottom", "rise briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout"],
+    ["brief", "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout"],
+    ["bikiniBottom", "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout"],
     [
       "onePiece",
-      "trunk rise bustRoom dart cup label onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
     ],
     [
       "swimTop",
-      "bustRoom dart cup label cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
     ],
     [
       "camisole",
-      "bustRoom dart cup label camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
     ],
     [
       "slip",
-      "bustRoom dart cup label camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
     ],
-    ["lacedCorset", "bustRoom dart cup label ownPieces elastics shellLayout liningLayout netLayout"],
+    ["lacedCorset", "bustRoom dart cup label parts ownPieces elastics shellLayout liningLayout netLayout"],
     [
       "softBra",
-      "bustRoom dart cup label band strap closure cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
     ],
     [
       "wiredBra",
-      "bustRoom dart cup label band strap closure wire cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
     ],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 

@@ -10,7 +10,8 @@ import type {
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
 import { elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
-import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/index.ts";
+import { partsCalculation } from "../parts/index.ts";
+import { type DrawnJob, drawnSets, type EnteredPieces, keptOptions, PIECES } from "../pieces/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
@@ -25,6 +26,7 @@ export const CALCULATIONS = {
   strap: strapCalculation,
   closure: hooksCalculation,
   wire: wireCalculation,
+  parts: partsCalculation,
   ...PIECES,
   elastics: elasticsCalculation,
   ...LAYOUTS,
@@ -79,7 +81,13 @@ export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, Work
  * @param entered what is kept of the job, for what rests on its drawn pieces.
  */
 export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEPT): WorkingFacts {
-  const seen: DrawnJob = { ...job, drawn: once(() => drawnSets(job, entered)) };
+  const { without } = (entered.workings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
+  const seen: DrawnJob = {
+    without,
+    ...job,
+    drawn: once(() => drawnSets(job, entered)),
+    keptOptions: keptOptions(entered),
+  };
   const facts = {};
   for (const id of WORKING_IDS)
     Object.defineProperty(facts, id, { enumerable: true, get: once(() => calculationOf(id).facts(seen)) });

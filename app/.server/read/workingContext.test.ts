@@ -82,6 +82,7 @@ describe("the steps of torso, cups and band", () => {
       "pattern",
       "cups",
       "band",
+      "parts",
       "pieces",
       "elastics",
       "layout",

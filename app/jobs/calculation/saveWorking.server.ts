@@ -5,7 +5,7 @@ import {
   type WorkingId,
   type Workings,
 } from "../../../core/workings/index.ts";
-import type { Store } from "../../../data/store.ts";
+import type { Repositories, Store } from "../../../data/store.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid, notFound } from "../../.server/http/answers.ts";
@@ -16,32 +16,37 @@ import { workingDraft } from "./workingDraft.ts";
 /** The readers of all workings, by the schema each declares. */
 const FORMS = new Map(WORKING_IDS.map((id) => [id, formReader(workingSchema(id))]));
 
-/**
- * Keeps a working of a job as it was typed; `working` in the form names which.
- * @param settled what is kept of it beside what was typed.
- */
+/** What else goes with keeping a working. */
+interface Beside {
+  /** What is kept of it beside what was typed. */
+  readonly settled?: (working: Workings[WorkingId]) => Workings[WorkingId];
+  /** What is kept with it, in the same transaction, once it is. */
+  readonly also?: (all: Repositories, working: Workings[WorkingId], before: Workings[WorkingId]) => Promise<void>;
+}
+
+/** Keeps a working of a job as it was typed; `working` in the form names which. */
 export async function saveWorking(
   fields: Fields,
   jobId: number,
   store: Store,
   back: string,
-  settled: (working: Workings[WorkingId]) => Workings[WorkingId] = (working) => working,
+  { settled = (working) => working, also }: Beside = {},
 ) {
   const id = fields.working;
   if (!isWorkingId(id)) notFound("calculation");
-  return store.inTransaction(async ({ jobs, workings, drafts }) => {
+  return store.inTransaction(async (all) => {
+    const { jobs, workings, drafts } = all;
     found(await jobs.find(jobId), "job");
     const before = await workings.find(jobId, id);
     const sent = FORMS.get(id)?.(fields);
     if (sent && !sent.ok) return invalid(fields, sent.errors);
     const { working, texts } = readWorking(id, fields, before.working);
-    return answerEdit(
-      await workings.save(jobId, id, { working: settled(working), texts, version: startedFrom(fields) }),
-      {
-        ...{ fields, drafts, draft: workingDraft(jobId, id), what: "calculation", to: back },
-        rows: (theirs) => rowsAgainst(id, fields, workingFields(id, theirs)),
-      },
-    );
+    const saved = await workings.save(jobId, id, { working: settled(working), texts, version: startedFrom(fields) });
+    if (saved.saved) await also?.(all, working, before.working);
+    return answerEdit(saved, {
+      ...{ fields, drafts, draft: workingDraft(jobId, id), what: "calculation", to: back },
+      rows: (theirs) => rowsAgainst(id, fields, workingFields(id, theirs)),
+    });
   });
 }
 

@@ -24,9 +24,9 @@ async function factsOf(context: Readonly<RouterContextProvider>, jobId: number) 
 /** Keeps the elastics of a job, and how long each edge is now: what moves later is told. */
 export async function saveElastics(fields: Fields, jobId: number, context: Readonly<RouterContextProvider>) {
   const facts = await factsOf(context, jobId);
-  return saveWorking(fields, jobId, storeOf(context), pageOf(jobId), (working) =>
-    isElastics(working) ? { ...working, keptMm: edgesNow(working, facts) } : working,
-  );
+  return saveWorking(fields, jobId, storeOf(context), pageOf(jobId), {
+    settled: (working) => (isElastics(working) ? { ...working, keptMm: edgesNow(working, facts) } : working),
+  });
 }
 
 const isElastics = (working: Workings[WorkingId]): working is ElasticsWorking =>

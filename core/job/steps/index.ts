@@ -5,6 +5,7 @@ import { cupsStep } from "./cups.ts";
 import { easeStep } from "./ease.ts";
 import { elasticsStep } from "./elastics.ts";
 import { layoutStep } from "./layout.ts";
+import { partsStep } from "./parts.ts";
 import { patternStep } from "./pattern.ts";
 import { piecesStep } from "./pieces.ts";
 import { prototypesStep } from "./prototypes.ts";
@@ -20,6 +21,7 @@ export const JOB_STEPS = [
   torsoStep,
   cupsStep,
   bandStep,
+  partsStep,
   piecesStep,
   elasticsStep,
   layoutStep,

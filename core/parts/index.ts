@@ -1,0 +1,8 @@
+export { partsCalculation } from "./calculation.ts";
+export { DECISION_IDS, type DecidedStyle, type DecisionId, OPEN, type PartChoices } from "./decision.ts";
+export { decisionsOf } from "./decisions/index.ts";
+export type { PartsFacts } from "./partsFacts.ts";
+export type { PieceRow } from "./pieceRows.ts";
+export { checksOf, openedBy, optionsSetBy, type PartsReckoning } from "./reckonParts.ts";
+export { PART_RULES } from "./rules/index.ts";
+export { NEW_PARTS, type PartsWorking } from "./working.ts";

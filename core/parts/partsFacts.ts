@@ -1,0 +1,26 @@
+import type { CutCloth } from "../calculation/index.ts";
+import type { RingVerdict } from "../ease/index.ts";
+import type { DrawnJob, DrawnSet } from "../pieces/index.ts";
+import type { DecidedStyle } from "./decision.ts";
+
+/** What the parts of a garment rest on. */
+export interface PartsFacts {
+  readonly style: DecidedStyle;
+  readonly sets: readonly DrawnSet[];
+  /** Options of recipes as they are kept, by what they draw. */
+  readonly kept: Readonly<Record<string, Readonly<Record<string, unknown>> | undefined>>;
+  readonly cloths: readonly CutCloth[];
+  /** Rings of the plan that have to pass something, without those that open. */
+  readonly pullOn: readonly Pick<RingVerdict, "ring" | "verdict" | "shortfallMm">[];
+}
+
+/** What the parts of a job's garment rest on. */
+export const partsFactsOf = (job: DrawnJob): PartsFacts => ({
+  style: { zones: job.style.zones, family: job.style.family, lengths: job.style.lengths },
+  sets: job.drawn().map(({ id, draft }) => ({ id, draft: { ...draft, numbers: [], notes: [] } })),
+  kept: job.keptOptions,
+  cloths: job.cloths,
+  pullOn: (job.plan?.chosenPullOn ?? [])
+    .filter(({ ring }) => !job.openings[ring])
+    .map(({ ring, verdict, shortfallMm }) => ({ ring, verdict, shortfallMm })),
+});

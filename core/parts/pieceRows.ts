@@ -1,0 +1,118 @@
+import type { CutCloth } from "../calculation/index.ts";
+import type { LayerRole } from "../cloth/index.ts";
+import {
+  type ClothRole,
+  type CutPiece,
+  type Draft,
+  outlineOf,
+  type PieceEdge,
+  statedOf,
+  wholePieces,
+} from "../drafting/index.ts";
+import type { PartOption } from "./decision.ts";
+
+/** One piece to cut. */
+export interface PieceRow {
+  /** Stable: its set and its own name. */
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  /** On the fold, half turned over, or as it is. */
+  readonly how: string;
+  readonly role: ClothRole;
+  /** Which cloth, which way round the body. */
+  readonly cloth: string;
+  /** Allowances, edge by edge: those alike together. */
+  readonly allowances: string;
+  /** Pieces that change with it. */
+  readonly links: readonly string[];
+  /** What its cloth's tests say against the way it lies. */
+  readonly advice: readonly string[];
+  /** False where no outline is drawn. */
+  readonly drawn: boolean;
+}
+
+/** Which cloth pieces of a role are cut from. */
+const FROM: Readonly<Record<ClothRole, LayerRole>> = {
+  ...{ shell: "shell", lining: "lining", net: "net", overlay: "overlay", facing: "shell", casing: "shell" },
+};
+
+/** Every piece to cut: those that are drawn or stated, then those an option brings. */
+export function pieceRows(
+  sets: readonly { readonly id: string; readonly draft: Draft }[],
+  options: readonly PartOption[],
+  cloths: readonly CutCloth[],
+): PieceRow[] {
+  const clothOf = (role: ClothRole) => {
+    const cloth = cloths.find((one) => one.role === FROM[role]);
+    return {
+      cloth: cloth ? `${role}, ${cloth.name}, ${cloth.direction} round the body` : role,
+      advice: cloth?.advice ?? [],
+    };
+  };
+  const drawn = sets.flatMap(({ id, draft }) => {
+    const names = new Map(draft.pieces.map((piece) => [piece.id, piece.name]));
+    return [
+      ...wholePieces(draft).map((piece) => drawnRow(id, piece, (other) => names.get(other) ?? other, clothOf)),
+      ...statedRows(id, draft, clothOf),
+    ];
+  });
+  const twice = (row: PieceRow) => drawn.some((other) => other !== row && other.name === row.name);
+  const named = drawn.map((row) => (twice(row) && isOwn(row) ? { ...row, name: `${row.name}, own pattern` } : row));
+  const has = (name: string) => drawn.some((row) => row.name.toLowerCase() === name.toLowerCase());
+  const brought = options
+    .flatMap(({ brings = [] }) => brings)
+    .filter(({ name }) => !has(name))
+    .map(
+      ({ name, count, role, how }): PieceRow => ({
+        ...{ id: `brought/${name}`, name, count, how, role, ...clothOf(role) },
+        ...{ allowances: "as its edges", links: [], drawn: false },
+      }),
+    );
+  return [...named, ...brought];
+}
+
+const isOwn = ({ id }: PieceRow): boolean => id.startsWith("ownPieces/");
+
+type ClothOf = (role: ClothRole) => Pick<PieceRow, "cloth" | "advice">;
+
+const drawnRow = (set: string, piece: CutPiece, called: (id: string) => string, clothOf: ClothOf): PieceRow => ({
+  ...{ id: `${set}/${piece.id}`, name: piece.name, count: piece.count, role: piece.role },
+  how: piece.onFold ? "on the fold" : piece.mirrored ? "half turned over" : "as it is",
+  ...clothOf(piece.role),
+  allowances: allowanceWords(piece.edges),
+  links: piece.links.map(called),
+  drawn: outlineOf(piece).length > 0,
+});
+
+/** Pieces of a pattern of which edges alone are told. */
+function statedRows(set: string, draft: Draft, clothOf: ClothOf): PieceRow[] {
+  const names = new Set(statedOf(draft).map(({ piece }) => piece));
+  const known = new Set(draft.pieces.flatMap(({ id, name }) => [id, name]));
+  return [...names]
+    .filter((name) => !known.has(name))
+    .map((name) => ({
+      ...{
+        id: `${set}/${name}`,
+        name,
+        count: 1,
+        how: "as the pattern says",
+        role: "shell" as const,
+        ...clothOf("shell"),
+      },
+      ...{ allowances: "as the pattern has them", links: [], drawn: false },
+    }));
+}
+
+/** Allowances in words: `10 mm at neckline and armhole, 6 mm at side`. */
+function allowanceWords(edges: readonly PieceEdge[]): string {
+  const byMm = new Map<number, string[]>();
+  for (const { role, id, finish, allowanceMm } of edges) {
+    if (finish === "fold" || role === "dart") continue;
+    const mm = Math.round(allowanceMm * 10) / 10;
+    byMm.set(mm, [...new Set([...(byMm.get(mm) ?? []), wordsOf(id)])]);
+  }
+  return [...byMm].map(([mm, names]) => `${mm === 0 ? "none" : `${mm} mm`} at ${names.join(", ")}`).join("; ");
+}
+
+const wordsOf = (id: string): string => id.replace(/([a-z])([A-Z])/g, "$1 $2").toLowerCase();

@@ -1,0 +1,16 @@
+import { DECISION_IDS, OPEN, type PartChoices } from "./decision.ts";
+
+/** What the maker decides about a garment's parts, and how far its pieces are cut. */
+export interface PartsWorking extends PartChoices {
+  /** Pieces that are cut already, by their names in the list. */
+  readonly cut: readonly string[];
+  /** Pieces of the pattern that this garment does without. */
+  readonly without: readonly string[];
+}
+
+/** Nothing decided. */
+export const NEW_PARTS: PartsWorking = {
+  ...(Object.fromEntries(DECISION_IDS.map((id) => [id, OPEN])) as Record<keyof PartChoices, string>),
+  cut: [],
+  without: [],
+};
