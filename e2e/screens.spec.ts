@@ -40,6 +40,8 @@ const SCREENS = [
   "/jobs/4/pattern",
   "/jobs/4/pieces",
   "/jobs/4/parts",
+  "/jobs/4/materials",
+  "/shelf",
   "/jobs/4/elastics",
   "/jobs/4/layout",
   "/jobs/7/prototypes/3/pieces",

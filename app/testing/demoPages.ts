@@ -1,6 +1,6 @@
 const JOBS = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 const JOB_PAGES =
-  " body cloth ease pattern torso cups band parts pieces elastics layout prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
+  " body cloth ease pattern torso cups band parts pieces elastics layout materials prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
 
 /** Every page of the demo workshop that has something to load. */
 export const PAGES: readonly string[] = [
@@ -59,6 +59,9 @@ export const PAGES: readonly string[] = [
   "/jobs/1/prototypes/1/fitting",
   "/jobs/1/prototypes/2/fitting",
   "/jobs/1/pieces?draw=stripPieces",
+  "/shelf",
+  "/jobs/4/materials/pdf",
+  "/jobs/1/materials/csv",
   "/jobs/1/parts/pdf",
   "/jobs/4/parts/csv",
   "/jobs/1/layout?of=liningLayout",

@@ -20,6 +20,16 @@ export interface ChartLoops {
   readonly chosen: string | null;
 }
 
+/** What there is on the shelf, by name: in metres or pieces, with what one of them costs; null where that is not said. */
+export interface ShelfStock {
+  readonly rows: readonly {
+    readonly name: string;
+    readonly unit: "m" | "pc";
+    readonly amount: number | null;
+    readonly price: number | null;
+  }[];
+}
+
 /** An elastic on the shelf as a band uses it. */
 export interface ShelfElastic {
   readonly id: number;

@@ -1,6 +1,6 @@
 import type { Direction, LayerRole, LayupStretch } from "../cloth/index.ts";
 import type { EaseSettings, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
-import type { ChartLoops, ShelfElastic, WrapLoop } from "./besideJob.ts";
+import type { ChartLoops, ShelfElastic, ShelfStock, WrapLoop } from "./besideJob.ts";
 import type { BodyFacts } from "./wants.ts";
 
 /** What is read beside a job for its calculations. */
@@ -16,6 +16,7 @@ export interface BesideJob {
   readonly chartLoops: ChartLoops | null;
   /** Sizes chosen of the graded pattern, by zone. */
   readonly chartSizes: Readonly<Partial<Record<Zone, string>>>;
+  readonly shelf: ShelfStock;
 }
 
 /** Nothing read beside a job but its names: for calculations that pick no records. */
@@ -26,6 +27,7 @@ export const bareBeside = (names: Pick<BesideJob, "sheetName" | "settingsName" |
   chartBust: null,
   chartLoops: null,
   chartSizes: {},
+  shelf: { rows: [] },
 });
 
 /** A cloth a job is cut from. mm; null where it was not told. */

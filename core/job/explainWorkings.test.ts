@@ -127,6 +127,16 @@ const facts: WorkingFacts = {
   shellLayout: layoutFacts,
   liningLayout: layoutFacts,
   netLayout: { ...layoutFacts, sets: [] },
+  materials: {
+    needed: [{ id: "cloth/shell", name: "Jersey", what: "cloth", needMm: 700, source: "Cloth needed" }],
+    shelf: {
+      rows: [
+        { name: "jersey", unit: "m", amount: 0.4, price: 18.5 },
+        { name: "Thread", unit: "pc", amount: 4, price: 3 },
+      ],
+    },
+    usual: [],
+  },
 };
 
 const trunk = {
@@ -178,6 +188,7 @@ const TYPED: readonly Partial<Workings>[] = [
       bottomRatio: 0.88,
     },
     strap: { hardwareMm: 24, allowanceMm: 40, by: "habit", elastic: null, widthMm: 15, halter: false },
+    materials: { notions: [{ name: "Thread", count: 1 }], made: 3 },
     elastics: {
       ...NEW_ELASTICS,
       edges,

@@ -47,6 +47,7 @@ describe("the order of the work", () => {
       "pattern done",
       "parts done",
       "layout done",
+      "materials done",
       "prototypes missing",
     ]);
   });
@@ -59,6 +60,7 @@ describe("the order of the work", () => {
       "pattern done",
       "parts done",
       "layout done",
+      "materials done",
       "prototypes missing",
     ]);
     expect(states({})).toEqual([
@@ -68,6 +70,7 @@ describe("the order of the work", () => {
       "pattern done",
       "parts done",
       "layout done",
+      "materials done",
       "prototypes next",
     ]);
   });
@@ -75,7 +78,7 @@ describe("the order of the work", () => {
   it("wants another look at cloth that will bag and at open findings", () => {
     const bags = { tests: [sampleHandTest({ afterMm: 120 })] };
     expect(states(bags)[1]).toBe("cloth look");
-    expect(states({}, { prototypeCount: 1, openFindings: 2 })[6]).toBe("prototypes look");
+    expect(states({}, { prototypeCount: 1, openFindings: 2 })[7]).toBe("prototypes look");
   });
 });
 

@@ -14,6 +14,8 @@ export interface DrawnJob extends JobFacts {
   readonly drawn: () => readonly DrawnSet[];
   /** Pieces this garment does without, by set and name. */
   readonly without: readonly string[];
+  /** What is kept of every calculation, by its name: for those that rest on others. */
+  readonly keptWorkings: Readonly<Partial<Record<string, object>>>;
   /** What was entered for each set that is kept, by its name. */
   readonly keptOptions: Readonly<Record<string, Readonly<Record<string, unknown>> | undefined>>;
 }

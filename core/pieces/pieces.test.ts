@@ -53,7 +53,7 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     body: taken,
     beside: {
       ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },
-      ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null, chartSizes: {} },
+      ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null, chartSizes: {}, shelf: { rows: [] } },
     },
     ...own,
   };

@@ -12,6 +12,7 @@ const NOTHING_BESIDE: BesideJob = {
   chartBust: null,
   chartLoops: null,
   chartSizes: {},
+  shelf: { rows: [] },
 };
 
 /** The sample job as far as it has come: nothing entered for its calculations, no prototype made. */

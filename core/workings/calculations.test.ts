@@ -11,32 +11,35 @@ const needed = (id: string) => {
 
 describe("the calculations a style needs", () => {
   it.each([
-    ["brief", "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout"],
-    ["bikiniBottom", "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout"],
+    ["brief", "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials"],
+    [
+      "bikiniBottom",
+      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+    ],
     [
       "onePiece",
-      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
     ],
     [
       "swimTop",
-      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
     ],
     [
       "camisole",
-      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
     ],
     [
       "slip",
-      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
     ],
-    ["lacedCorset", "bustRoom dart cup label parts ownPieces elastics shellLayout liningLayout netLayout"],
+    ["lacedCorset", "bustRoom dart cup label parts ownPieces elastics shellLayout liningLayout netLayout materials"],
     [
       "softBra",
-      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
     ],
     [
       "wiredBra",
-      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout",
+      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
     ],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 

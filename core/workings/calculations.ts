@@ -10,6 +10,7 @@ import type {
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
 import { elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
+import { materialsCalculation } from "../materials/index.ts";
 import { partsCalculation } from "../parts/index.ts";
 import { type DrawnJob, drawnSets, type EnteredPieces, keptOptions, PIECES } from "../pieces/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
@@ -30,6 +31,7 @@ export const CALCULATIONS = {
   ...PIECES,
   elastics: elasticsCalculation,
   ...LAYOUTS,
+  materials: materialsCalculation,
 } as const;
 
 type All = typeof CALCULATIONS;
@@ -84,6 +86,7 @@ export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEP
   const { without } = (entered.workings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
   const seen: DrawnJob = {
     without,
+    keptWorkings: Object.fromEntries(entered.kept.map((id) => [id, entered.workings[id]])),
     ...job,
     drawn: once(() => drawnSets(job, entered)),
     keptOptions: keptOptions(entered),

@@ -1,5 +1,7 @@
 import { type ChartRow, type EdgeRow, type ElasticsWorking, NEW_ELASTICS } from "../../core/elastics/index.ts";
 import { type LayoutId, type LayoutWorking, NEW_LAYOUT } from "../../core/layout/index.ts";
+import { type MaterialsWorking, NEW_MATERIALS } from "../../core/materials/index.ts";
+import { NEW_PARTS, type PartsWorking } from "../../core/parts/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
 
@@ -36,4 +38,20 @@ export async function keepLayout(
   own: Partial<LayoutWorking>,
 ): Promise<void> {
   savedOrThrow(await workings.save(jobId, id, { working: { ...NEW_LAYOUT, ...own }, texts: {}, version: 0 }));
+}
+
+/** Keeps the parts of a garment as they were chosen, beside the pieces that are drawn so. */
+export async function keepParts({ workings }: Workings, jobId: number, own: Partial<PartsWorking>): Promise<void> {
+  savedOrThrow(await workings.save(jobId, "parts", { working: { ...NEW_PARTS, ...own }, texts: {}, version: 0 }));
+}
+
+/** Keeps what else a garment takes. */
+export async function keepNotions(
+  { workings }: Workings,
+  jobId: number,
+  own: Partial<MaterialsWorking>,
+): Promise<void> {
+  savedOrThrow(
+    await workings.save(jobId, "materials", { working: { ...NEW_MATERIALS, ...own }, texts: {}, version: 0 }),
+  );
 }

@@ -1,3 +1,4 @@
+import type { ShelfStock } from "../../core/calculation/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Store } from "../store.ts";
 import { addBras } from "./bras.ts";
@@ -8,6 +9,19 @@ import { addPeople } from "./people.ts";
 import { addRounds } from "./rounds.ts";
 import { addShelf } from "./shelf.ts";
 import { addSlip } from "./slip.ts";
+
+/** What lies on the shelf of the invented workshop: some of it without a price, some of it not counted lately. */
+const DEMO_SHELF: ShelfStock = {
+  rows: [
+    { name: "Dawn swim knit", unit: "m", amount: 0.9, price: 24.5 },
+    { name: "Foam swim lining", unit: "m", amount: 2.4, price: 11 },
+    { name: "Picot edge 10", unit: "m", amount: 12, price: 0.8 },
+    { name: "Plush band elastic 12", unit: "m", amount: 0.4, price: 1.2 },
+    { name: "Thread", unit: "pc", amount: 9, price: 3.5 },
+    { name: "Rings", unit: "pc", amount: 14, price: null },
+    { name: "Sliders", unit: "pc", amount: null, price: 0.3 },
+  ],
+};
 
 /** Fills an empty data file with the invented workshop: people, cloths, patterns and jobs. All or nothing. */
 export async function addDemoWorkshop(store: Store): Promise<void> {
@@ -21,6 +35,7 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
     await addBras(repositories, people, cloths);
     await addRounds(repositories, people, cloths);
     await addSlip(repositories, people, cloths);
+    savedOrThrow(await repositories.settings.save("shelf", { value: DEMO_SHELF, version: 0 }));
     const value = "Workshop at the Old Dye House";
     savedOrThrow(await repositories.settings.save("workshopName", { value, version: 0 }));
   });

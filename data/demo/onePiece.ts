@@ -3,7 +3,7 @@ import type { OwnEdge } from "../../core/pieces/index.ts";
 import { NEW_TRUNK, type WrapEdge } from "../../core/torso/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories } from "../store.ts";
-import { elasticChart, elasticEdge, keepElastics, keepLayout } from "./cutting.ts";
+import { elasticChart, elasticEdge, keepElastics, keepLayout, keepNotions, keepParts } from "./cutting.ts";
 import type { DemoCharts } from "./patterns.ts";
 import type { DemoPeople } from "./people.ts";
 import { drawPieces, keepPattern } from "./pieces.ts";
@@ -48,6 +48,8 @@ export async function addOnePiece(
     chart: elasticChart("armhole", ["36", "38", "40", "42"], { firstMm: 452, stepMm: 13, count: 2, widthMm: 10 }),
   });
   await keepLayout(all, jobId, "shellLayout", { laying: "folded", halfTurn: true });
+  await keepParts(all, jobId, { front: "scoop", back: "scoop", closure: "none", lining: "front", pocket: "kept" });
+  await keepNotions(all, jobId, { notions: [{ name: "Thread", count: 1 }], made: 2 });
   await wraps.add({
     wearerId: people.ilva.wearer,
     name: "First wrap, standing",

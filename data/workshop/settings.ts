@@ -1,7 +1,8 @@
 import type { Knex } from "knex";
+import type { ShelfStock } from "../../core/calculation/index.ts";
 import type { ClothSettings } from "../../core/cloth/index.ts";
 import type { EaseSettings } from "../../core/ease/index.ts";
-import { keptClothSettings, keptEaseSettings } from "../../formats/kept/keptSettings.ts";
+import { keptClothSettings, keptEaseSettings, keptShelf } from "../../formats/kept/keptSettings.ts";
 import type { KeptType } from "../../formats/kept/keptType.ts";
 import { readKept, type SaveOutcome } from "../db/index.ts";
 
@@ -11,6 +12,7 @@ export interface SettingValues {
   readonly workshopName: string | null;
   readonly ease: EaseSettings | null;
   readonly cloth: ClothSettings | null;
+  readonly shelf: ShelfStock | null;
 }
 
 /** Names of the settings that are kept. */
@@ -31,9 +33,10 @@ export interface SettingRepository {
 }
 
 /** Settings that are more than a line of text. */
-const KEPT: Readonly<Partial<Record<SettingName, KeptType<EaseSettings | ClothSettings>>>> = {
+const KEPT: Readonly<Partial<Record<SettingName, KeptType<EaseSettings | ClothSettings | ShelfStock>>>> = {
   ease: keptEaseSettings,
   cloth: keptClothSettings,
+  shelf: keptShelf,
 };
 
 interface SettingRow {

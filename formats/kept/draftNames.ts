@@ -35,6 +35,7 @@ export const DRAFT_KINDS = {
   "settings-workshop": "workshop",
   sewn: "job",
   sheet: "wearer",
+  shelf: "workshop",
   "sign-off": "job",
   "strike-test": "workshop",
   style: "workshop",

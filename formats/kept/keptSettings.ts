@@ -1,5 +1,7 @@
+import type { ShelfStock } from "../../core/calculation/index.ts";
 import { type ClothSettings, clothSettingsSchema, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
 import { type EaseSettings, easeSettingsSchema, SHIPPED_EASE_SETTINGS } from "../../core/ease/index.ts";
+import { SHELF } from "../../core/materials/index.ts";
 import { type KeptType, keptType } from "./keptType.ts";
 
 /** Numbers of the ease plan as a workshop keeps them; a number that came later than they were kept is as shipped. */
@@ -15,3 +17,6 @@ export const keptClothSettings: KeptType<ClothSettings> = keptType({
   schema: clothSettingsSchema,
   fresh: SHIPPED_CLOTH_SETTINGS,
 });
+
+/** What there is on the shelf. */
+export const keptShelf: KeptType<ShelfStock> = keptType({ what: "the shelf stock", schema: SHELF });

@@ -1,5 +1,6 @@
 import type { RouterContextProvider } from "react-router";
 import { type Sheet, sheetWords, type Wearer } from "../../../core/body/index.ts";
+import type { ShelfStock } from "../../../core/calculation/index.ts";
 import type { Cloth, ClothSettings, GarmentLayer, KeptLayup, SwatchTest } from "../../../core/cloth/index.ts";
 import {
   type EaseSettings,
@@ -29,6 +30,7 @@ export interface JobPlanContext extends JobIngredients {
   readonly likedGarments: readonly LikedOnBody[];
   readonly settings: EaseSettings;
   readonly clothSettings: ClothSettings;
+  readonly shelf: ShelfStock;
   /** How explanations name the settings. */
   readonly settingsName: string;
   readonly planned: PlannedJob;
@@ -65,6 +67,7 @@ async function readIngredients(
     likedGarments,
     settings: workshop.ease,
     clothSettings: workshop.cloth,
+    shelf: workshop.shelf,
     settingsName: settingsWords(workshop),
   };
 }

@@ -86,6 +86,7 @@ describe("the steps of torso, cups and band", () => {
       "pieces",
       "elastics",
       "layout",
+      "materials",
       "prototypes",
     ]);
   });

@@ -54,6 +54,7 @@ export async function readWorkings(
       chartBust: chartBustOf(sized),
       chartLoops: chartLoopsOf(sized),
       chartSizes: chartSizesOf(sized),
+      shelf: read.shelf,
     }),
     { workings: bareWorkings(kept), kept: keptIds(kept) },
   );
@@ -164,6 +165,13 @@ export interface WorkingOnPage<Id extends WorkingId> {
 /** What a calculation nobody has kept yet starts from: the trunk from the job's chart at the size the plan takes there, elastics from the drawn edges. */
 function startOf(id: WorkingId, facts: WorkingFacts): Fields {
   if (id === "elastics") return startOfElastics(facts.elastics);
+  if (id === "materials")
+    return Object.fromEntries(
+      facts.materials.usual.flatMap(({ name, count }, row) => [
+        [`notions[${row}].name`, name],
+        [`notions[${row}].count`, String(count)],
+      ]),
+    );
   return id === "trunk" && facts.trunk.chart ? { from: "chart", size: facts.trunk.chart.chosen ?? "" } : {};
 }
 

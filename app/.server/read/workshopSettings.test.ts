@@ -17,6 +17,7 @@ describe("the workshop's settings", () => {
     expect(settings).toEqual({
       ease: SHIPPED_EASE_SETTINGS,
       cloth: SHIPPED_CLOTH_SETTINGS,
+      shelf: { rows: [] },
       versions: { ease: 0, cloth: 0 },
     });
     expect(settingsWords(settings)).toBe("settings as shipped");

@@ -37,6 +37,9 @@ export default function Cloths({ loaderData }: Route.ComponentProps) {
       below="What is on the shelf, and how far each cloth goes and comes back."
       actions={
         <>
+          <LinkButton to="/shelf" variant="outlined">
+            Shelf stock
+          </LinkButton>
           <LinkButton to="/layups" variant="outlined">
             Layups
           </LinkButton>

@@ -146,8 +146,11 @@ function OneCell({
   return <NumberCell name={name} label={label} wide width={widthOf(cell)} placeholder={placeholder} />;
 }
 
+/** A name of more letters than this is what its row is about, and has the room for it. */
+const LONG_NAME = 60;
+
 /** px */
 function widthOf(cell: WorkingCell): number {
-  if (cell.as === "text") return cell.wide ? 112 : 52;
+  if (cell.as === "text") return cell.wide ? (cell.most > LONG_NAME ? 210 : 112) : 52;
   return cell.as === "signed" || cell.as === "small" ? 72 : 84;
 }

@@ -79,7 +79,11 @@ export default function JobElastics({ loaderData, actionData }: Route.ComponentP
           </>
         )}
       </WorkingForm>
-      <ChartFile version={page.kept.version} unsaved={intent === "chart" ? unsaved : undefined} />
+      <ChartFile
+        key={`chart ${JSON.stringify([page.kept.version, unsaved])}`}
+        version={page.kept.version}
+        unsaved={intent === "chart" ? unsaved : undefined}
+      />
     </>
   );
 }

@@ -28,8 +28,8 @@ export function PieceList({
   /** True where what is listed is kept: only then is it ticked. */
   kept: boolean;
 }) {
-  const done = rows.filter(({ id }) => cut.includes(id)).length;
   const wanted = rows.filter(({ id }) => !without.includes(id));
+  const done = wanted.filter(({ id }) => cut.includes(id)).length;
   const advice = [...new Set(wanted.flatMap((row) => row.advice))];
   return (
     <Box component="section" aria-labelledby="pieces-to-cut" sx={{ mb: 2.5 }}>
@@ -91,7 +91,7 @@ function OneRow({ row, cut, out, kept }: { row: PieceRow; cut: boolean; out: boo
     void fetcher.submit({ intent: "tick", list, piece: row.id, on: on ? "yes" : "" }, { method: "post" });
   const { name, count, how, cloth, allowances, links, drawn, advice } = row;
   return (
-    <tr style={out ? { opacity: 0.6 } : undefined}>
+    <tr style={out ? { textDecoration: "line-through" } : undefined}>
       <td>
         <Checkbox
           checked={(pressed ?? cut) && !out}

@@ -81,6 +81,9 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
         <li>
           <TextLink to="/charts">Size charts</TextLink> of graded patterns
         </li>
+        <li>
+          <TextLink to="/shelf">Shelf stock</TextLink>: what there is of cloths, elastics and notions, and what it costs
+        </li>
       </Box>
       <Typography variant="h2" sx={{ mb: 1 }}>
         Workshop

@@ -5,6 +5,7 @@ import { cupsStep } from "./cups.ts";
 import { easeStep } from "./ease.ts";
 import { elasticsStep } from "./elastics.ts";
 import { layoutStep } from "./layout.ts";
+import { materialsStep } from "./materials.ts";
 import { partsStep } from "./parts.ts";
 import { patternStep } from "./pattern.ts";
 import { piecesStep } from "./pieces.ts";
@@ -25,6 +26,7 @@ export const JOB_STEPS = [
   piecesStep,
   elasticsStep,
   layoutStep,
+  materialsStep,
   prototypesStep,
 ] as const;
 

@@ -14,7 +14,9 @@ export const partsStep = jobStep({
     if (against > 0)
       return { state: "look", words: against === 1 ? "1 does not go together" : `${against} do not go together` };
     if (otherwise.length > 0) return { state: "look", words: "pieces drawn otherwise" };
-    const cut = job.entered.workings.parts.cut.length;
-    return { state: "done", words: cut > 0 ? `${cut} of ${rows.length} cut` : `${rows.length} pieces` };
+    const { cut, without } = job.entered.workings.parts;
+    const wanted = rows.filter(({ id }) => !without.includes(id));
+    const done = wanted.filter(({ id }) => cut.includes(id)).length;
+    return { state: "done", words: done > 0 ? `${done} of ${wanted.length} cut` : `${wanted.length} pieces` };
   },
 });

@@ -1,0 +1,93 @@
+import { isBra, type ShelfStock } from "../calculation/index.ts";
+import { type ElasticsWorking, elasticsCalculation } from "../elastics/index.ts";
+import { LAYOUT_IDS, LAYOUTS, type LayoutWorking } from "../layout/index.ts";
+import type { DrawnJob } from "../pieces/index.ts";
+import { onShelf, type ShelfUnit } from "./shelf.ts";
+import type { NotionRow } from "./working.ts";
+
+/** Something a garment needs, worked out elsewhere. */
+export interface Needed {
+  readonly id: string;
+  readonly name: string;
+  /** What it is for, in words. */
+  readonly what: string;
+  /** For one garment: mm of what is sold by the metre. */
+  readonly needMm: number;
+  /** Where that number comes from. */
+  readonly source: string;
+}
+
+/** What the materials of a job rest on. */
+export interface MaterialsFacts {
+  readonly needed: readonly Needed[];
+  /** Of the shelf what this garment needs may be: all of it, since notions are typed. */
+  readonly shelf: ShelfStock;
+  /** Notions a garment of this style usually has. */
+  readonly usual: readonly NotionRow[];
+}
+
+/** What the materials of a job rest on: its elastics as they are kept, and each of its cloths as it is laid. */
+export function materialsFactsOf(job: DrawnJob): MaterialsFacts {
+  return {
+    needed: [...clothsNeeded(job), ...elasticsNeeded(job)],
+    shelf: job.beside.shelf,
+    usual: usualNotions(job),
+  };
+}
+
+function elasticsNeeded(job: DrawnJob): Needed[] {
+  const working = job.keptWorkings.elastics as ElasticsWorking | undefined;
+  if (!working) return [];
+  const { totals } = elasticsCalculation.reckon(working, elasticsCalculation.facts(job));
+  return totals.map(({ id, name, kind, widthMm, buyMm }) => ({
+    ...{ id: `elastic/${id ?? "none"}`, name, needMm: buyMm, source: "Elastics, with 8 % spare" },
+    what: ["elastic", kind, widthMm === null ? "" : `${Math.round(widthMm * 10) / 10} mm`].filter(Boolean).join(", "),
+  }));
+}
+
+function clothsNeeded(job: DrawnJob): Needed[] {
+  return LAYOUT_IDS.flatMap((id) => {
+    const { fresh, facts: factsOf, reckon, role } = LAYOUTS[id];
+    const facts = factsOf(job);
+    if (facts.sets.length === 0) return [];
+    const working = (job.keptWorkings[id] as LayoutWorking | undefined) ?? fresh;
+    const { numbers, from } = reckon(working, facts);
+    const buy = numbers.find((one) => one.id === "buy")?.explanation.result.value;
+    if (buy === undefined) return [];
+    return [
+      {
+        ...{
+          id: `cloth/${role}`,
+          name: facts.cloth?.name ?? `Cloth for the ${role}`,
+          what: `cloth, ${role}`,
+          needMm: buy,
+        },
+        source: from === "kept" ? "Cloth needed, as laid out" : "Cloth needed, a first layout",
+      },
+    ];
+  });
+}
+
+/** Notions of a style, to begin with: what is not needed is taken out. */
+function usualNotions({ style }: DrawnJob): NotionRow[] {
+  const thread: NotionRow = { name: "Thread", count: 1 };
+  if (!isBra(style)) return [thread];
+  const wires: NotionRow[] = style.family === "wiredBand" ? [{ name: "Wires, pair", count: 1 }] : [];
+  return [
+    { name: "Hook tape, set", count: 1 },
+    { name: "Rings", count: 2 },
+    { name: "Sliders", count: 2 },
+    ...wires,
+    thread,
+  ];
+}
+
+/** How much of something of the shelf there is, in what a garment needs of it. */
+export function thereIs(
+  shelf: ShelfStock,
+  name: string,
+  unit: ShelfUnit,
+): { readonly amount: number | null; readonly price: number | null } | null {
+  const row = onShelf(shelf, name);
+  return row && row.unit === unit ? { amount: row.amount, price: row.price } : null;
+}
