@@ -4,7 +4,7 @@ import { itActs } from "../../testing/itActs.ts";
 import { postTo } from "../../testing/postTo.ts";
 
 const ADDRESS = "/jobs/4/parts";
-const RIGHT = { intent: "working", working: "parts", unit: "cm", version: "0", front: "v", back: "scoop", leg: "high" };
+const RIGHT = { intent: "working", working: "parts", unit: "cm", version: "1", front: "v", back: "scoop", leg: "high" };
 
 itActs([
   {
@@ -45,7 +45,7 @@ describe("parts that are kept", () => {
       ...((await store.jobs.find(4)) as never as Parameters<typeof store.jobs.save>[0]),
       openings: { overbust: "ties", hip: "zip" },
     });
-    await postTo(store, ADDRESS, { ...RIGHT, closure: "none", version: "1" });
+    await postTo(store, ADDRESS, { ...RIGHT, closure: "none", version: "2" });
     expect((await job()).openings).toEqual({ hip: "zip" });
     // Nothing that recipes draw has changed since: they are left as they are.
     expect((await store.workings.find(4, "onePiecePieces")).version).toBe(version);
@@ -53,7 +53,7 @@ describe("parts that are kept", () => {
 
   it("draw a brief that nobody had drawn yet", async () => {
     const { store } = await demoStore();
-    await postTo(store, "/jobs/2/parts", { ...RIGHT, rise: "low", seat: "less" });
+    await postTo(store, "/jobs/2/parts", { ...RIGHT, version: "0", rise: "low", seat: "less" });
     expect((await store.workings.find(2, "briefPieces")).working).toMatchObject({
       waist_drop_front: 95,
       back_leg: "curved",
