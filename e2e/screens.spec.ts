@@ -42,6 +42,7 @@ const SCREENS = [
   "/jobs/4/parts",
   "/jobs/4/materials",
   "/shelf",
+  "/settings/finishes",
   "/jobs/4/elastics",
   "/jobs/4/layout",
   "/jobs/7/prototypes/3/pieces",

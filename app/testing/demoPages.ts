@@ -60,6 +60,7 @@ export const PAGES: readonly string[] = [
   "/jobs/1/prototypes/2/fitting",
   "/jobs/1/pieces?draw=stripPieces",
   "/shelf",
+  "/settings/finishes",
   "/jobs/4/materials/pdf",
   "/jobs/1/materials/csv",
   "/jobs/1/parts/pdf",

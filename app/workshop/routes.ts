@@ -5,5 +5,6 @@ export const workshopRoutes: RouteConfigEntry[] = [
   index("workshop/bench/route.tsx"),
   route("settings", "workshop/settings/route.tsx"),
   route("shelf", "workshop/shelf/route.tsx"),
+  route("settings/finishes", "workshop/settings-finishes/route.tsx"),
   route("settings/ease", "workshop/settings-ease/route.tsx"),
 ];

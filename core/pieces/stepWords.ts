@@ -11,6 +11,7 @@ const WORDS: Readonly<Record<string, (params: Params) => string>> = {
     `${piece}: a lap of ${mm(width)} at ${edge} as a dart${into === edge ? "" : `, sewn in ${into}`}`,
   split: ({ piece, edge, to, bow }) =>
     `${piece}: split from ${edge} to ${to}${bow === 0 ? "" : `, bowed by ${mm(bow)}`}`,
+  allow: ({ piece, edge, finish, allowance }) => `${piece}: ${edge} finished as ${finish}, ${mm(allowance)} added`,
   moveSeam: ({ piece, edge, amount }) => `${piece}: ${edge} moved by ${mm(amount)}`,
 };
 

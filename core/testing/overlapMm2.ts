@@ -1,4 +1,4 @@
-import { intersection, type Polygon } from "polygon-clipping";
+import polygonClipping, { type Polygon } from "polygon-clipping";
 import type { Point } from "../drafting/index.ts";
 
 /** How much outlines lie over one another, mm²: worked out by a library of polygons, and not by what laid them. */
@@ -7,7 +7,7 @@ export function overlapMm2(outlines: readonly (readonly Point[])[]): number {
   let most = 0;
   for (const [at, polygon] of polygons.entries())
     for (const other of polygons.slice(at + 1))
-      for (const [ring] of intersection(polygon, other)) most = Math.max(most, areaOf(ring ?? []));
+      for (const [ring] of polygonClipping.intersection(polygon, other)) most = Math.max(most, areaOf(ring ?? []));
   return most;
 }
 

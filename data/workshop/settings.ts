@@ -2,7 +2,8 @@ import type { Knex } from "knex";
 import type { ShelfStock } from "../../core/calculation/index.ts";
 import type { ClothSettings } from "../../core/cloth/index.ts";
 import type { EaseSettings } from "../../core/ease/index.ts";
-import { keptClothSettings, keptEaseSettings, keptShelf } from "../../formats/kept/keptSettings.ts";
+import type { FinishSettings } from "../../core/edges/index.ts";
+import { keptClothSettings, keptEaseSettings, keptFinishes, keptShelf } from "../../formats/kept/keptSettings.ts";
 import type { KeptType } from "../../formats/kept/keptType.ts";
 import { readKept, type SaveOutcome } from "../db/index.ts";
 
@@ -13,6 +14,7 @@ export interface SettingValues {
   readonly ease: EaseSettings | null;
   readonly cloth: ClothSettings | null;
   readonly shelf: ShelfStock | null;
+  readonly finish: FinishSettings | null;
 }
 
 /** Names of the settings that are kept. */
@@ -33,10 +35,13 @@ export interface SettingRepository {
 }
 
 /** Settings that are more than a line of text. */
-const KEPT: Readonly<Partial<Record<SettingName, KeptType<EaseSettings | ClothSettings | ShelfStock>>>> = {
+const KEPT: Readonly<
+  Partial<Record<SettingName, KeptType<EaseSettings | ClothSettings | ShelfStock | FinishSettings>>>
+> = {
   ease: keptEaseSettings,
   cloth: keptClothSettings,
   shelf: keptShelf,
+  finish: keptFinishes,
 };
 
 interface SettingRow {

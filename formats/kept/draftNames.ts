@@ -32,6 +32,7 @@ export const DRAFT_KINDS = {
   reading: "fitting",
   settings: "workshop",
   "settings-ease": "workshop",
+  "settings-finishes": "workshop",
   "settings-workshop": "workshop",
   sewn: "job",
   sheet: "wearer",

@@ -1,6 +1,7 @@
 import type { ShelfStock } from "../../core/calculation/index.ts";
 import { type ClothSettings, clothSettingsSchema, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
 import { type EaseSettings, easeSettingsSchema, SHIPPED_EASE_SETTINGS } from "../../core/ease/index.ts";
+import { type FinishSettings, finishSettingsSchema, SHIPPED_FINISH_SETTINGS } from "../../core/edges/index.ts";
 import { SHELF } from "../../core/materials/index.ts";
 import { type KeptType, keptType } from "./keptType.ts";
 
@@ -20,3 +21,10 @@ export const keptClothSettings: KeptType<ClothSettings> = keptType({
 
 /** What there is on the shelf. */
 export const keptShelf: KeptType<ShelfStock> = keptType({ what: "the shelf stock", schema: SHELF });
+
+/** Allowances that are habits of the workshop. */
+export const keptFinishes: KeptType<FinishSettings> = keptType({
+  what: "the allowances by finish",
+  schema: finishSettingsSchema,
+  fresh: SHIPPED_FINISH_SETTINGS,
+});

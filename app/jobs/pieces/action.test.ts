@@ -1,4 +1,5 @@
 import { expect, it } from "vitest";
+import { SHIPPED_FINISH_SETTINGS } from "../../../core/edges/index.ts";
 import { demoStore } from "../../../data/testing/index.ts";
 import { itActs } from "../../testing/itActs.ts";
 import { postTo } from "../../testing/postTo.ts";
@@ -18,6 +19,24 @@ const svg = (text: string) => new File([text], "front.svg", { type: "image/svg+x
 const BOX = `<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="60mm" viewBox="0 0 100 60"><path d="M0 0H100V60H0Z"/></svg>`;
 
 itActs([
+  {
+    does: "finishes an edge otherwise: its allowance follows",
+    address: "/jobs/1/pieces",
+    right: {
+      ...{ intent: "step", step: "finishEdge", of: "briefPieces", version: "1", unit: "cm" },
+      ...{ finishEdge: edgeOf("front", "waist"), finish: "picot", finishWidth: "12", finishDecorative: "3" },
+    },
+    gives: "/jobs/1/pieces?draw=briefPieces",
+    wrong: [
+      [{ finish: "glue" }, ["finish"]],
+      [{ finishWidth: "" }, ["finish"]],
+      [{ finishDecorative: "14" }, ["finish"]],
+      [{ finishEdge: "" }, ["finishEdge"]],
+      [{ finishEdge: edgeOf("front", "centre") }, ["finishEdge"]],
+    ],
+    stale: 409,
+    foreign: ["/jobs/99/pieces"],
+  },
   {
     does: "keeps the options of pieces",
     address: "/jobs/2/pieces",
@@ -191,4 +210,22 @@ it("reads nothing in over edges that are half-typed", async () => {
   await postTo(store, "/drafts", { draftForm: workingDraft(4, "ownPieces"), "edges[0].piece": "Fr" });
   const answer = await postTo(store, "/jobs/4/pieces", { intent: "wrap", wrap: "1", version: "1" });
   expect(answer).toMatchObject({ status: 400, wrong: ["wrap"] });
+});
+
+it("adds what its finish asks for at the edge of the pieces, and no more", async () => {
+  const { store } = await demoStore();
+  const sent = { intent: "step", step: "finishEdge", of: "briefPieces", version: "1", unit: "cm" };
+  const at = { finishEdge: edgeOf("front", "waist"), finish: "picot", finishWidth: "12", finishDecorative: "3" };
+  await postTo(store, "/jobs/1/pieces", { ...sent, ...at });
+  const { working } = await store.workings.find(1, "briefPieces");
+  expect(working.steps).toEqual([
+    { operation: "allow", params: { piece: "front", edge: "waist", finish: "elastic", allowance: 9 } },
+  ]);
+  // A habit of the workshop decides what an overlocked seam adds.
+  await store.settings.save("finish", { value: { ...SHIPPED_FINISH_SETTINGS, overlockMm: 7 }, version: 0 });
+  const seam = { finishEdge: edgeOf("front", "side"), finish: "overlock" };
+  await postTo(store, "/jobs/1/pieces", { ...sent, ...seam, version: "2" });
+  const after = await store.workings.find(1, "briefPieces");
+  expect(after.working.steps).toHaveLength(2);
+  expect(JSON.stringify(after.working.steps)).toContain('"allowance":7');
 });

@@ -14,6 +14,7 @@ import {
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { readFinishes } from "../../.server/read/finishes.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { bareFacts, loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
@@ -56,6 +57,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const garments = await storeOf(context).liked.ofWearer(at.wearerId);
   return {
     ...{ at, ids, page: withReckoned(pages[shown]), hints: hintsOf(shown, pages[shown].facts.usual) },
+    habits: await readFinishes(storeOf(context)),
     passed: new URL(request.url).searchParams.getAll("passed").slice(0, MOST_PASSED),
     wraps: wraps.map(({ id, name }) => ({ id, name })),
     garments: garments.map(({ id, name, widthsMm, lengthsMm }): LaidGarment => ({ id, name, widthsMm, lengthsMm })),
@@ -97,8 +99,9 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (fields.intent === "stepBack") return takeStepBack(fields, jobId, storeOf(context));
   if (fields.intent === "step" || fields.intent === "liked") {
     const facts = bareFacts(await planOfPage(context, params.jobId));
-    const take = fields.intent === "step" ? takeStep : takeOver;
-    return take(fields, jobId, storeOf(context), (id) => PIECES[id].facts(facts));
+    const factsOf = (id: PiecesId) => PIECES[id].facts(facts);
+    if (fields.intent === "liked") return takeOver(fields, jobId, storeOf(context), factsOf);
+    return takeStep(fields, jobId, storeOf(context), factsOf, await readFinishes(storeOf(context)));
   }
   const drawn = isPiecesId(fields.working) ? `?draw=${fields.working}` : "";
   return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces${drawn}`);
@@ -119,7 +122,7 @@ function useKeptPieces(page: WorkingPage<PiecesId>): PiecesReckoning {
 
 export default function JobPieces({ loaderData, actionData }: Route.ComponentProps) {
   const lengths = useLengths();
-  const { at, ids, page, hints, wraps, passed, garments } = loaderData;
+  const { at, ids, page, hints, wraps, passed, garments, habits } = loaderData;
   const own = page.id === "ownPieces";
   const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
@@ -177,6 +180,7 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
             version={page.kept.version}
             draft={kept.draft}
             steps={kept.steps}
+            habits={habits}
             unsaved={sentBy(unsaved, "step", "stepBack", "liked")}
           />
           <LikedBeside

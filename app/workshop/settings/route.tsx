@@ -76,6 +76,9 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <TextLink to="/settings/ease">Habits of the ease plan</TextLink>: cuts, reductions, shares, reference tensions
         </li>
         <li>
+          <TextLink to="/settings/finishes">Allowances by finish</TextLink>: seams, hems, corsets
+        </li>
+        <li>
           <TextLink to="/styles">Styles</TextLink>: zones, drops and limits; copy one to change it
         </li>
         <li>

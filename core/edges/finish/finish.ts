@@ -44,6 +44,8 @@ export const SHIPPED_FINISH_SETTINGS: FinishSettings = {
 export interface Finish {
   readonly id: string;
   readonly name: string;
+  /** What an edge finished so is on drawn pieces. */
+  readonly edge: "seam" | "elastic" | "hem" | "raw";
   /** How the allowance comes about, in a formula. */
   readonly formula: string;
   /** @returns what it adds; or a problem that says what of the edge is missing, or cannot be. */

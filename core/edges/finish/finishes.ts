@@ -24,11 +24,14 @@ function needing<Name extends keyof FinishGiven>(
 }
 
 /** The edge itself is the finished one: nothing is added. */
-const bare = (id: string, name: string): Finish => ({ id, name, formula: "a = 0", adds: () => adds(0) });
+const bare = (id: string, name: string, edge: Finish["edge"]): Finish => ({
+  ...{ id, name, edge, formula: "a = 0" },
+  adds: () => adds(0),
+});
 
 /** An elastic stitched on, turned and stitched again, its decorative edge left to be seen. */
 const turned = (id: string, name: string): Finish => ({
-  ...{ id, name, formula: "a = w − d" },
+  ...{ id, name, edge: "elastic", formula: "a = w − d" },
   adds: (given) =>
     needing(
       { widthMm: "the width of the elastic", decorativeMm: "the width of its decorative edge" },
@@ -44,23 +47,23 @@ const turned = (id: string, name: string): Finish => ({
 });
 
 /** A habit of the workshop. */
-const usual = (id: string, name: string, setting: keyof FinishSettings): Finish => ({
-  ...{ id, name, formula: "a as set" },
+const usual = (id: string, name: string, setting: keyof FinishSettings, edge: Finish["edge"] = "seam"): Finish => ({
+  ...{ id, name, edge, formula: "a as set" },
   adds: (_, settings) => adds(settings[setting]),
 });
 
 /** Every finish of an edge; adding one is adding a line. */
 export const FINISHES: readonly Finish[] = [
-  bare("foldOver", "fold-over elastic"),
-  bare("binding", "binding"),
+  bare("foldOver", "fold-over elastic", "elastic"),
+  bare("binding", "binding", "raw"),
   turned("picot", "picot elastic, turned"),
   turned("plush", "plush elastic, turned"),
   {
-    ...{ id: "encased", name: "elastic encased by turning once", formula: "a = w + 1" },
+    ...{ id: "encased", name: "elastic encased by turning once", edge: "elastic", formula: "a = w + 1" },
     adds: (given) => needing({ widthMm: "the width of the elastic" }, given, ({ widthMm }) => adds(widthMm + TURN_MM)),
   },
   {
-    ...{ id: "casing", name: "separate casing band", formula: "a = s; band = 2 · w + 2 · s + 4" },
+    ...{ id: "casing", name: "separate casing band", edge: "elastic", formula: "a = s; band = 2 · w + 2 · s + 4" },
     adds: (given) =>
       needing(
         { widthMm: "the width of the elastic", seamMm: "the seam allowance of the band" },
@@ -68,9 +71,9 @@ export const FINISHES: readonly Finish[] = [
         ({ widthMm, seamMm }) => adds(seamMm, 2 * widthMm + 2 * seamMm + CASING_EASE_MM),
       ),
   },
-  bare("lace", "finished lace edge"),
+  bare("lace", "finished lace edge", "raw"),
   {
-    ...{ id: "trim", name: "trim laid on top", formula: "a as the pattern asks" },
+    ...{ id: "trim", name: "trim laid on top", edge: "raw", formula: "a as the pattern asks" },
     adds: (given) => needing({ askedMm: "what the pattern asks for" }, given, ({ askedMm }) => adds(askedMm)),
   },
   usual("overlock", "overlocked stretch seam", "overlockMm"),
@@ -78,10 +81,10 @@ export const FINISHES: readonly Finish[] = [
   usual("lapped", "lapped seam", "lappedMm"),
   usual("woven", "woven seam", "wovenMm"),
   usual("corset", "corset seam", "corsetMm"),
-  usual("hemOverlock", "overlocked hem", "hemOverlockMm"),
-  usual("hemRolled", "rolled hem", "hemRolledMm"),
+  usual("hemOverlock", "overlocked hem", "hemOverlockMm", "hem"),
+  usual("hemRolled", "rolled hem", "hemRolledMm", "hem"),
   {
-    ...{ id: "strapTube", name: "strap tube", formula: "a = s; band = 2 · (w + s)" },
+    ...{ id: "strapTube", name: "strap tube", edge: "seam", formula: "a = s; band = 2 · (w + s)" },
     adds: (given) =>
       needing(
         { widthMm: "the finished width of the strap", seamMm: "its seam allowance" },

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { type SyntheticEvent, useState } from "react";
 import { Form, useNavigation } from "react-router";
 import { type Draft, operate, saidAlone } from "../../../../core/drafting/index.ts";
+import type { FinishSettings } from "../../../../core/edges/index.ts";
 import type { PiecesId } from "../../../../core/pieces/index.ts";
 import { smallUnit } from "../../../../core/units/index.ts";
 import { PlainFields } from "../../../form/FormFields.tsx";
@@ -22,11 +23,12 @@ interface StepFieldsProps {
   readonly id: PiecesId;
   readonly draft: Draft;
   readonly version: number;
+  readonly habits: FinishSettings;
   readonly unsaved: Unsaved | undefined;
 }
 
 /** The form of one step, folded away until it is wanted; what it would do is told while it is typed. */
-export function StepFields({ form, id, draft, version, unsaved }: StepFieldsProps) {
+export function StepFields({ form, id, draft, version, habits, unsaved }: StepFieldsProps) {
   const busy = useNavigation().state !== "idle";
   const unit = useFormUnit(unsaved?.fields);
   const [typed, setTyped] = useState<Fields>(unsaved?.fields ?? {});
@@ -34,7 +36,8 @@ export function StepFields({ form, id, draft, version, unsaved }: StepFieldsProp
     const { form: own } = target as HTMLInputElement;
     if (own) setTyped(textsOf(new FormData(own)));
   };
-  const call = callTyped(form, typed, unit);
+  const call = callTyped(form, typed, unit, habits);
+  const follows = call ? (form.follows?.(call, draft) ?? null) : null;
   return (
     <Paper
       component="details"
@@ -64,6 +67,7 @@ export function StepFields({ form, id, draft, version, unsaved }: StepFieldsProp
             </Box>
             <Box aria-live="polite" sx={{ mb: 1.5 }}>
               {call ? <Foreseen draft={draft} call={call} /> : null}
+              {follows ? <Typography sx={{ fontSize: "0.95rem" }}>{follows}</Typography> : null}
             </Box>
             <Button type="submit" variant="outlined" disabled={busy}>
               {form.does}
@@ -85,6 +89,8 @@ function OneField({ field, draft, suffix }: { field: StepField; draft: Draft; su
         {...(field.hint ? { hint: lengths.told(field.hint) } : {})}
       />
     );
+  if (field.as === "choice")
+    return <PickInput name={name} label={label} choices={[{ value: "", label: "—" }, ...field.choices]} first="" />;
   const choices = edgeChoices(draft, field).map(({ value, name: edge, mm }) => ({
     value,
     label: `${edge}, ${lengths.length(mm)}`,

@@ -4,6 +4,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import type { Draft } from "../../../../core/drafting/index.ts";
+import type { FinishSettings } from "../../../../core/edges/index.ts";
 import { type DrawnStep, type PiecesId, stepWords } from "../../../../core/pieces/index.ts";
 import type { Unsaved } from "../../../form/unsaved.ts";
 import { useLengths } from "../../../frame/units/UnitContext.tsx";
@@ -17,11 +18,13 @@ interface StepsPanelProps {
   /** The pieces as they are kept, every step in. */
   readonly draft: Draft;
   readonly steps: readonly DrawnStep[];
+  /** Allowances that are habits of the workshop. */
+  readonly habits: FinishSettings;
   readonly unsaved: Unsaved | undefined;
 }
 
 /** What is drawn on the pieces after they were drafted or read in: what was, each with what it changed, and what can be. */
-export function StepsPanel({ id, version, draft, steps, unsaved }: StepsPanelProps) {
+export function StepsPanel({ id, version, draft, steps, habits, unsaved }: StepsPanelProps) {
   const shown = unsaved?.theirs?.version ?? version;
   const offered = STEP_FORMS.filter((form) => form.offers(draft));
   if (offered.length === 0 && steps.length === 0) return null;
@@ -43,7 +46,7 @@ export function StepsPanel({ id, version, draft, steps, unsaved }: StepsPanelPro
       {offered.map((form) => (
         <StepFields
           key={`${form.id} ${version} ${JSON.stringify(unsaved?.fields.step === form.id ? unsaved : null)}`}
-          {...{ form, id, draft, version: shown }}
+          {...{ form, id, draft, habits, version: shown }}
           unsaved={unsaved?.fields.step === form.id ? unsaved : undefined}
         />
       ))}

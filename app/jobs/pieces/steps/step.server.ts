@@ -1,4 +1,5 @@
 import { type Draft, type OperationCall, operate, saidAlone } from "../../../../core/drafting/index.ts";
+import type { FinishSettings } from "../../../../core/edges/index.ts";
 import {
   drawPieces,
   isPiecesId,
@@ -25,11 +26,11 @@ const readVersion = formReader(group({ version: version() }));
 const piecesOf = ({ of }: Fields): PiecesId => (isPiecesId(of) ? of : notFound("set of pieces"));
 
 /** Draws a step on the pieces as they are kept, if it can be drawn. */
-export function takeStep(fields: Fields, jobId: number, store: Store, factsOf: FactsOf) {
+export function takeStep(fields: Fields, jobId: number, store: Store, factsOf: FactsOf, habits: FinishSettings) {
   const known = READERS.get(fields.step ?? "") ?? notFound("step");
   const typed = known.read(fields);
   if (!typed.ok) return invalid(fields, typed.errors);
-  const call = known.form.call(typed.value as never);
+  const call = known.form.call(typed.value as never, habits);
   if (!call.ok) return invalid(fields, call.errors);
   const [first] = known.form.fields;
   return keepSteps(fields, jobId, store, { factsOf, field: first?.name ?? "form", callsOn: () => ok([call.value]) });

@@ -1,4 +1,5 @@
 import { type Draft, edgeLength, type OperationCall } from "../../../../core/drafting/index.ts";
+import type { FinishSettings } from "../../../../core/edges/index.ts";
 import { fail, ok } from "../../../../core/result.ts";
 import { type FormRead, type FormSchema, type ValueOf, wrong } from "../../../../formats/form/index.ts";
 
@@ -10,6 +11,7 @@ export type StepField = { readonly name: string; readonly label: string } & (
       readonly sewn?: boolean;
     }
   | { readonly as: "length"; readonly hint?: string }
+  | { readonly as: "choice"; readonly choices: readonly { readonly value: string; readonly label: string }[] }
 );
 
 /** A step that can be drawn on pieces: what is asked for it, and the operation it comes to. Adding one is adding a file and a line in `forms`. */
@@ -24,7 +26,9 @@ export interface StepForm<Schema extends FormSchema = FormSchema> {
   readonly schema: Schema;
   /** True for pieces it can be drawn on. */
   readonly offers: (draft: Draft) => boolean;
-  readonly call: (read: ValueOf<Schema>) => FormRead<OperationCall>;
+  readonly call: (read: ValueOf<Schema>, habits: FinishSettings) => FormRead<OperationCall>;
+  /** What else has to be looked at once it is drawn, in a sentence; left out where nothing has. */
+  readonly follows?: (call: OperationCall, draft: Draft) => string | null;
 }
 
 /** Ties what a step's form reads to what it makes of it. */
