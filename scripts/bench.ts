@@ -12,11 +12,13 @@ if (!ensureBuilt()) process.exit(1);
 console.log("Times on this machine, while nothing else should be running:\n");
 const { planFigures } = await asShipped<typeof import("./bench/plan.ts")>("plan");
 const { draftFigures } = await asShipped<typeof import("./bench/drafts.ts")>("drafts");
+const { elasticFigures } = await asShipped<typeof import("./bench/elastics.ts")>("elastics");
 const { layoutFigures } = await asShipped<typeof import("./bench/layout.ts")>("layout");
 const lists = await listFigures();
 report([
   ...(await planFigures()),
   ...(await draftFigures()),
+  ...(await elasticFigures()),
   ...layoutFigures(),
   ...lists.figures,
   ...(await findingFigures()),

@@ -1,7 +1,7 @@
 import { measuredValue } from "../body/index.ts";
 import type { ShelfElastic } from "../calculation/index.ts";
 import type { Zone } from "../ease/index.ts";
-import { type DrawnJob, type ElasticRing, elasticRings, PIECES } from "../pieces/index.ts";
+import { type DrawnJob, type ElasticRing, elasticRings } from "../pieces/index.ts";
 
 /** What the elastics of a job rest on. mm */
 export interface ElasticsFacts {
@@ -28,7 +28,7 @@ export function elasticsFactsOf(job: DrawnJob): ElasticsFacts {
   const zones = plan?.zones ?? [];
   const toHip = body && measuredValue(body.values, "waist_to_hip");
   return {
-    rings: job.drawn().flatMap(({ id, draft }) => elasticRings(draft, PIECES[id].facts(job).stretch)),
+    rings: job.drawn().flatMap(({ draft, stretch }) => elasticRings(draft, stretch)),
     elastics: beside.elastics,
     edge: job.edge,
     passMm: Object.fromEntries((plan?.chosenPullOn ?? []).map(({ ring, passMm }) => [ring, passMm])),

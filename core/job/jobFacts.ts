@@ -19,7 +19,10 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
     cloths: layers.map(({ cloth, tests, direction, role = "shell" }) => ({
       ...{ name: cloth.name, role, direction, rollWidthMm: cloth.rollWidthMm },
       ...{ shrinkageAlong: cloth.shrinkageAlong, shrinkageAcross: cloth.shrinkageAcross },
-      advice: adviseChoice(cloth.kind, summariseTests(tests, cloth.kind, clothSettings), direction),
+      // Few pages ask for it.
+      get advice() {
+        return adviseChoice(cloth.kind, summariseTests(tests, cloth.kind, clothSettings), direction);
+      },
     })),
     edge: edge ? shelfElastic(edge, clothSettings) : null,
     openings: job.openings,

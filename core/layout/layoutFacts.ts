@@ -4,7 +4,7 @@ import type { DrawnJob, DrawnSet } from "../pieces/index.ts";
 
 /** What one cloth of a job is cut by. mm; null where it was not told. */
 export interface LayoutFacts {
-  readonly sets: readonly DrawnSet[];
+  readonly sets: readonly Pick<DrawnSet, "id" | "draft">[];
   readonly cloth: {
     readonly name: string;
     readonly widthMm: number | null;

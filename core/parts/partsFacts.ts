@@ -6,7 +6,7 @@ import type { DecidedStyle } from "./decision.ts";
 /** What the parts of a garment rest on. */
 export interface PartsFacts {
   readonly style: DecidedStyle;
-  readonly sets: readonly DrawnSet[];
+  readonly sets: readonly Pick<DrawnSet, "id" | "draft">[];
   /** Options of recipes as they are kept, by what they draw. */
   readonly kept: Readonly<Record<string, Readonly<Record<string, unknown>> | undefined>>;
   readonly cloths: readonly CutCloth[];

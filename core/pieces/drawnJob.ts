@@ -1,11 +1,14 @@
 import type { JobFacts } from "../calculation/index.ts";
 import type { Draft } from "../drafting/index.ts";
 import type { PiecesId } from "./calculations.ts";
+import type { StretchOnBody } from "./stretchOnBody.ts";
 
 /** Pieces as they are kept, drawn: one set of those a job has. */
 export interface DrawnSet {
   readonly id: PiecesId;
   readonly draft: Draft;
+  /** How far it stretches on the body. */
+  readonly stretch: StretchOnBody;
 }
 
 /** A job as calculations see it that rest on its drawn pieces. */

@@ -49,11 +49,19 @@ export interface EnteredPieces {
 export const keptOptions = ({ workings, kept }: EnteredPieces): DrawnJob["keptOptions"] =>
   Object.fromEntries(kept.filter(isPiecesId).map((id) => [id, workings[id] as Readonly<Record<string, unknown>>]));
 
-/** Every set of pieces of a job that its style has, that is kept, and that can be drawn. */
-export const drawnSets = (job: JobFacts, { workings, kept }: EnteredPieces): readonly DrawnSet[] =>
+/**
+ * Every set of pieces of a job that its style has, that is kept, and that can be drawn.
+ * @param factsOf what each is drawn from: gathered once, for its own page and for what rests on it.
+ */
+export const drawnSets = (
+  { style }: Pick<JobFacts, "style">,
+  { workings, kept }: EnteredPieces,
+  factsOf: (id: PiecesId) => PieceFacts,
+): readonly DrawnSet[] =>
   kept.filter(isPiecesId).flatMap((id): DrawnSet[] => {
     const entered = workings[id];
-    if (!entered || !PIECES[id].appears(job.style)) return [];
-    const { draft } = drawnLately(id, entered, PIECES[id].facts(job));
-    return draft ? [{ id, draft }] : [];
+    if (!entered || !PIECES[id].appears(style)) return [];
+    const facts = factsOf(id);
+    const { draft } = drawnLately(id, entered, facts);
+    return draft ? [{ id, draft, stretch: facts.stretch }] : [];
   });

@@ -84,14 +84,14 @@ export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, Work
  */
 export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEPT): WorkingFacts {
   const { without } = (entered.workings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
+  const facts = {};
   const seen: DrawnJob = {
     without,
     keptWorkings: Object.fromEntries(entered.kept.map((id) => [id, entered.workings[id]])),
     ...job,
-    drawn: once(() => drawnSets(job, entered)),
+    drawn: once(() => drawnSets(job, entered, (id) => (facts as WorkingFacts)[id])),
     keptOptions: keptOptions(entered),
   };
-  const facts = {};
   for (const id of WORKING_IDS)
     Object.defineProperty(facts, id, { enumerable: true, get: once(() => calculationOf(id).facts(seen)) });
   return facts as WorkingFacts;

@@ -66,7 +66,7 @@ function figuresOf({ of, laying, widthMm, garments }: (typeof LAID)[number]): Fi
     figure("first layout, there after", firstMs, "ms", 1000),
     figure("first layout, of the boxes", boxes.value.lengthMm / 10, "cm"),
     figure("plain fill of the outlines", plain.value.lengthMm / 10, "cm"),
-    figure("bettered", best / 10, "cm", Math.min(0.95 * plain.value.lengthMm, boxes.value.lengthMm) / 10),
+    figure("bettered", best / 10, "cm", Math.floor(Math.min(0.95 * plain.value.lengthMm, boxes.value.lengthMm)) / 10),
     figure("5 % shorter than the plain fill after", passedMs / 1000, "s", SEARCH_S),
     figure("its best found after", atMs / 1000, "s", SEARCH_S),
     figure("none can be shorter than", leastLength(shapes, table.value) / 10, "cm"),

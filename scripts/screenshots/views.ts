@@ -18,7 +18,6 @@ export const VIEWS: readonly View[] = [
     prepare: (page) => page.getByLabel("Hip", { exact: true }).focus(),
   },
   { name: "swatch-test", address: "/tests/12" },
-  { name: "job", address: "/jobs/3" },
   { name: "ease-plan", address: "/jobs/4/ease" },
   {
     name: "zone",
@@ -32,6 +31,7 @@ export const VIEWS: readonly View[] = [
     },
   },
   { name: "torso", address: "/jobs/4/torso" },
+  { name: "parts", address: "/jobs/4/parts" },
   { name: "cups", address: "/jobs/5/cups" },
   { name: "pieces", address: "/jobs/4/pieces" },
   { name: "bra", address: "/jobs/6/pieces?draw=wiredBraPieces" },
@@ -58,15 +58,28 @@ export const VIEWS: readonly View[] = [
       await page.getByRole("dialog", { name: "Where this number comes from" }).waitFor();
     },
   },
+  {
+    name: "elastics",
+    address: "/jobs/4/elastics",
+    prepare: (page) =>
+      page.getByRole("region", { name: "Leg edge" }).evaluate((card) => card.scrollIntoView({ block: "start" })),
+  },
+  {
+    name: "layout",
+    address: "/jobs/4/layout",
+    prepare: async (page) => {
+      await page.getByRole("button", { name: "Search a shorter one" }).click();
+      await page.getByText(/layouts tried; the best is .*, \d+ mm shorter/).waitFor();
+      await page.getByRole("button", { name: "Stop, and have the best so far" }).click();
+    },
+  },
   { name: "prototype", address: "/jobs/1/prototypes/2" },
   { name: "fitting", address: "/jobs/2/prototypes/1/fitting", prepare: findSomething },
-  { name: "cutting-table", address: "/jobs/8/changes" },
   {
     name: "old-and-new",
     address: "/jobs/7/prototypes/2/pieces",
     prepare: (page) => page.getByRole("list", { name: "Changes drawn" }).evaluate((list) => list.scrollIntoView()),
   },
-  { name: "findings", address: "/findings?stretch=high" },
 ];
 
 /** A tap at the back of the waist and what is seen there, not yet handed in. */

@@ -10,7 +10,11 @@ it("tells of each step where it stands, and leads there", async () => {
     "Ease plan": "school chosen",
     Pattern: "own draft",
     Torso: "rises by the plan",
+    Parts: "not chosen yet",
     Pieces: "4 pieces",
+    Elastics: "if its edges have any",
+    "Cloth needed": "not laid out",
+    Materials: "to buy, to cut",
     Prototypes: "1 finding open",
   });
   expect((await page()).links()).toMatchObject({
