@@ -38,6 +38,7 @@ test("three decisions come to a list of pieces that is ticked and printed; what 
   await expect(page.getByLabel("Waist lower, front, mm")).toHaveValue("50 mm");
   await page.getByLabel("Leg higher at the side, mm").fill("60");
   await page.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
   await page.goto("/jobs/2/parts");
   await expect(page.getByText(/“high” was decided, but the kept pieces are drawn otherwise/)).toBeVisible();
 });
@@ -59,6 +60,7 @@ test("a rise changed makes an elastic stale, by how much, and right again", asyn
   await page.getByLabel("Waist lower, side, mm").fill("60");
   await page.getByLabel("Waist lower, front, mm").fill("60");
   await page.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
   await page.getByRole("link", { name: "Elastics of these edges" }).click();
   await expect(
     page.getByText(/The (waist|leg edge) is \d+ mm (longer|shorter) than when this was kept/).first(),

@@ -50,6 +50,16 @@ const DECISIONS: Readonly<Record<string, string>> = {
   own: "own change",
 };
 
+/** Calculations with a word of their own. */
+const KIND_WORDS: Readonly<Record<string, string>> = {
+  parts: "Parts",
+  elastics: "Elastics",
+  shellLayout: "Layout of the outer cloth",
+  liningLayout: "Layout of the lining",
+  netLayout: "Layout of the net",
+  materials: "Materials",
+};
+
 /** Columns of a job in words. */
 const JOB_COLUMNS: Readonly<Record<string, string>> = {
   name: "name",
@@ -85,7 +95,11 @@ const TELLERS: Readonly<Record<string, Teller>> = {
     const kind = text((after ?? before)?.kind);
     return isPiecesId(kind)
       ? told(`Pieces ${after ? "drawn" : "taken away"}: ${recipeOfPieces(kind).name.toLowerCase()}`)
-      : told(`Calculation ${after ? "kept" : "taken away"}: ${kind}`);
+      : told(
+          KIND_WORDS[kind]
+            ? `${KIND_WORDS[kind]} ${after ? "kept" : "taken away"}`
+            : `Calculation ${after ? "kept" : "taken away"}: ${kind}`,
+        );
   },
   prototypes: (before, after) => {
     const row = after ?? before ?? {};
