@@ -111,7 +111,7 @@ function OneRow({ row, cut, out, kept }: { row: PieceRow; cut: boolean; out: boo
           {advice.length > 0 ? " Laid against its tests: see below." : ""}
         </Box>
       </th>
-      <td className="words">{`${count}, ${how}`}</td>
+      <td style={{ whiteSpace: "normal" }}>{`${count}, ${how}`}</td>
       <td className="no-print">
         <Button
           size="small"
