@@ -9,4 +9,4 @@ export {
   type ElasticSchoolId,
   elasticSchoolOf,
 } from "./schools/index.ts";
-export { type NamedElastic, testedElastic } from "./testedElastic.ts";
+export { type TestedElastic, testedElastic } from "./testedElastic.ts";

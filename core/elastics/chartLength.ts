@@ -1,5 +1,6 @@
 import type { ElasticEdgeKind } from "../pieces/index.ts";
 import { fail, ok, type Result } from "../result.ts";
+import { sameName } from "../sameName.ts";
 import type { ElasticsFacts } from "./elasticsFacts.ts";
 import type { ChartRow, EdgeRow, ElasticsWorking } from "./working.ts";
 
@@ -23,7 +24,7 @@ export function chartLength(
   { chart, size: ownSize }: Pick<ElasticsWorking, "chart" | "size">,
   { sizes, lowPart }: Pick<ElasticsFacts, "sizes" | "lowPart">,
 ): Result<ChartLength> {
-  const own = chart.filter((row) => row.at === at && (kind !== null || same(row.name, name)));
+  const own = chart.filter((row) => row.at === at && (kind !== null || sameName(row.name, name)));
   if (own.length === 0)
     return fail(
       "no-chart",
@@ -37,7 +38,7 @@ export function chartLength(
     );
   const between: { size: string; mm: number; part: number; widthMm: number | null; count: number | null }[] = [];
   for (const { size, part } of chosen) {
-    const row = own.find((one) => same(one.size, size));
+    const row = own.find((one) => sameName(one.size, size));
     if (!row || row.lengthMm === null)
       return fail(
         "no-chart-row",
@@ -52,8 +53,6 @@ export function chartLength(
     between: between.map(({ size, mm, part }) => ({ size, mm, part })),
   });
 }
-
-const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 const told = (rows: readonly ChartRow[]): string =>
   rows

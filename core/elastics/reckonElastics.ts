@@ -2,6 +2,7 @@ import type { Lack, Reckoned, Reckoning, ShelfElastic } from "../calculation/ind
 import type { ElasticTested } from "../elastic/index.ts";
 import { type ElasticEdgeKind, type ElasticRing, elasticEdgeOf, OWN_EDGE } from "../pieces/index.ts";
 import { ok, type Result } from "../result.ts";
+import { sameName } from "../sameName.ts";
 import { chartLength } from "./chartLength.ts";
 import { type RingCut, ringBySchools, USUAL_JOIN_MM } from "./cutRing.ts";
 import type { EdgeElastic, StaleElastic } from "./edgeElastic.ts";
@@ -58,10 +59,7 @@ const wordsOf = ({ at, name }: EdgeRow): string => (name || elasticEdgeOf(at)?.n
 /** The rings of a row: as they are drawn, or of the length that was typed; none where neither is known. */
 function ringsOf(row: EdgeRow, { rings, bodyMm }: ElasticsFacts): ElasticRing[] {
   const kind = elasticEdgeOf(row.at);
-  const called = row.name.trim().toLowerCase();
-  const drawn = rings.filter(
-    ({ edge, name }) => edge === row.at && (row.at !== OWN_EDGE || name.trim().toLowerCase() === called),
-  );
+  const drawn = rings.filter(({ edge, name }) => edge === row.at && (row.at !== OWN_EDGE || sameName(name, row.name)));
   const bodyOf = (ring: ElasticRing): number | null =>
     row.bodyMm ?? ring.bodyMm ?? (row.at === "underbust" ? (bodyMm.underbust ?? null) : null);
   const typed = row.edgeMm === null ? null : typedRing(row, kind, row.edgeMm);

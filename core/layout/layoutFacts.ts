@@ -1,6 +1,5 @@
 import type { LayerRole } from "../cloth/index.ts";
-import type { ClothRole } from "../drafting/index.ts";
-import type { DrawnJob, DrawnSet } from "../pieces/index.ts";
+import { type DrawnJob, type DrawnSet, rolesCutFrom } from "../pieces/index.ts";
 
 /** What one cloth of a job is cut by. mm; null where it was not told. */
 export interface LayoutFacts {
@@ -15,19 +14,10 @@ export interface LayoutFacts {
   } | null;
 }
 
-/** Which pieces are cut from which cloth: what covers an edge, or holds an elastic, from that of the garment. */
-export const CUT_FROM: Readonly<Record<LayerRole, readonly ClothRole[]>> = {
-  shell: ["shell", "facing", "casing"],
-  lining: ["lining"],
-  net: ["net"],
-  overlay: ["overlay"],
-  facing: [],
-};
-
 /** What a cloth of a job is cut by: its own pieces alone. */
 export function layoutFactsOf(job: DrawnJob, role: LayerRole): LayoutFacts {
   const cloth = job.cloths.find((one) => one.role === role);
-  const roles = CUT_FROM[role];
+  const roles = rolesCutFrom(role);
   return {
     sets: job
       .drawn()

@@ -1,11 +1,12 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
 import type { LayerRole } from "../cloth/index.ts";
+import { rolesCutFrom } from "../pieces/index.ts";
 import type { Result } from "../result.ts";
 import { layerOn } from "./bottomLeft.ts";
 import { boughtNumbers } from "./bought.ts";
 import { type CutShape, copiesOf } from "./cutShape.ts";
 import { boxFill, coveredMm2, type Layout, leastLength } from "./fill.ts";
-import { CUT_FROM, type LayoutFacts } from "./layoutFacts.ts";
+import type { LayoutFacts } from "./layoutFacts.ts";
 import { motifWarnings } from "./motif.ts";
 import { type Table, tableOf } from "./roll.ts";
 import { shapesOf } from "./shapesOf.ts";
@@ -42,7 +43,7 @@ export const reckonLayout =
         message: `Needs pieces that are cut from the ${role}: keep them at Pieces, and they are laid here.`,
       });
     const { shapes, notes, warnings } = shapesOf(facts.sets, {
-      roles: CUT_FROM[role],
+      roles: rolesCutFrom(role),
       laying: working.laying,
       stretchAlong: roundOf(working, facts) === "along",
       border: working.border === "none" ? null : working.border,

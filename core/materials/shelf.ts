@@ -1,5 +1,6 @@
 import { Type } from "typebox";
 import type { ShelfStock, WorkingField } from "../calculation/index.ts";
+import { sameName } from "../sameName.ts";
 
 /** How something of the shelf is counted: by the metre, or by the piece. */
 export const SHELF_UNITS = ["m", "pc"] as const;
@@ -58,4 +59,4 @@ export const SHELF_FIELD: Extract<WorkingField, { as: "rows" }> = {
 
 /** What of the shelf is called so; null where nothing is. */
 export const onShelf = ({ rows }: ShelfStock, name: string): ShelfStock["rows"][number] | null =>
-  rows.find((row) => row.name.trim().toLowerCase() === name.trim().toLowerCase()) ?? null;
+  rows.find((row) => sameName(row.name, name)) ?? null;

@@ -1,6 +1,6 @@
 import type { CutCloth } from "../calculation/index.ts";
 import type { RingVerdict } from "../ease/index.ts";
-import type { DrawnJob, DrawnSet } from "../pieces/index.ts";
+import { type DrawnJob, type DrawnSet, isPiecesId } from "../pieces/index.ts";
 import type { DecidedStyle } from "./decision.ts";
 
 /** What the parts of a garment rest on. */
@@ -18,7 +18,7 @@ export interface PartsFacts {
 export const partsFactsOf = (job: DrawnJob): PartsFacts => ({
   style: { zones: job.style.zones, family: job.style.family, lengths: job.style.lengths },
   sets: job.drawn().map(({ id, draft }) => ({ id, draft: { ...draft, numbers: [], notes: [] } })),
-  kept: job.keptOptions,
+  kept: Object.fromEntries(Object.entries(job.keptWorkings).filter(([id]) => isPiecesId(id))) as PartsFacts["kept"],
   cloths: job.cloths,
   pullOn: (job.plan?.chosenPullOn ?? [])
     .filter(({ ring }) => !job.openings[ring])

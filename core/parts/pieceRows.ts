@@ -1,5 +1,4 @@
 import type { CutCloth } from "../calculation/index.ts";
-import type { LayerRole } from "../cloth/index.ts";
 import {
   type ClothRole,
   type CutPiece,
@@ -9,6 +8,7 @@ import {
   statedOf,
   wholePieces,
 } from "../drafting/index.ts";
+import { CLOTH_FOR } from "../pieces/index.ts";
 import type { PartOption } from "./decision.ts";
 
 /** One piece to cut. */
@@ -32,11 +32,6 @@ export interface PieceRow {
   readonly drawn: boolean;
 }
 
-/** Which cloth pieces of a role are cut from. */
-const FROM: Readonly<Record<ClothRole, LayerRole>> = {
-  ...{ shell: "shell", lining: "lining", net: "net", overlay: "overlay", facing: "shell", casing: "shell" },
-};
-
 /** Every piece to cut: those that are drawn or stated, then those an option brings. */
 export function pieceRows(
   sets: readonly { readonly id: string; readonly draft: Draft }[],
@@ -44,7 +39,7 @@ export function pieceRows(
   cloths: readonly CutCloth[],
 ): PieceRow[] {
   const clothOf = (role: ClothRole) => {
-    const cloth = cloths.find((one) => one.role === FROM[role]);
+    const cloth = cloths.find((one) => one.role === CLOTH_FOR[role]);
     return {
       cloth: cloth ? `${role}, ${cloth.name}, ${cloth.direction} round the body` : role,
       advice: cloth?.advice ?? [],

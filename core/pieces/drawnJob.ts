@@ -19,6 +19,4 @@ export interface DrawnJob extends JobFacts {
   readonly without: readonly string[];
   /** What is kept of every calculation, by its name: for those that rest on others. */
   readonly keptWorkings: Readonly<Partial<Record<string, object>>>;
-  /** What was entered for each set that is kept, by its name. */
-  readonly keptOptions: Readonly<Record<string, Readonly<Record<string, unknown>> | undefined>>;
 }

@@ -7,13 +7,14 @@ export {
   type PiecesId,
   recipeOfPieces,
 } from "./calculations.ts";
+export { CLOTH_FOR, rolesCutFrom } from "./clothFor.ts";
 export type { DrawnJob, DrawnSet } from "./drawnJob.ts";
 export { edgeName, edgeOnBody, statedOnBody } from "./edgeOnBody.ts";
 export * from "./elastics/index.ts";
 export { explainEdge, explainGirth, explainStated } from "./explainMeasured.ts";
 export { levelName } from "./levelName.ts";
 export * from "./liked/index.ts";
-export { drawnSets, type EnteredPieces, keptOptions, type LookedThrough, lookThrough } from "./lookedThrough.ts";
+export { drawnSets, type EnteredPieces, type LookedThrough, lookThrough } from "./lookedThrough.ts";
 export { onFigure } from "./onFigure.ts";
 export { type SetOptions, stepsOf } from "./optionFields.ts";
 export * from "./ownPattern/index.ts";

@@ -2,7 +2,7 @@ import type { JobFacts } from "../calculation/index.ts";
 import { type Draft, statedOf } from "../drafting/index.ts";
 import { lately } from "../lately.ts";
 import { drawPieces, isPiecesId, PIECES, type PiecesId } from "./calculations.ts";
-import type { DrawnJob, DrawnSet } from "./drawnJob.ts";
+import type { DrawnSet } from "./drawnJob.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 
 /** What is to be known of drawn pieces where they are not shown. */
@@ -44,10 +44,6 @@ export interface EnteredPieces {
   readonly workings: Readonly<Partial<Record<string, object>>>;
   readonly kept: readonly string[];
 }
-
-/** What was entered for each set of pieces that is kept. */
-export const keptOptions = ({ workings, kept }: EnteredPieces): DrawnJob["keptOptions"] =>
-  Object.fromEntries(kept.filter(isPiecesId).map((id) => [id, workings[id] as Readonly<Record<string, unknown>>]));
 
 /**
  * Every set of pieces of a job that its style has, that is kept, and that can be drawn.

@@ -13,7 +13,7 @@ export { fitting, judged, movedWaist, part, WAISTS } from "./sampleChanges.ts";
 export { chart, sizes } from "./sampleCharts.ts";
 export { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, sampleDraft, samplePiece } from "./sampleDraft.ts";
 export { anyEdge, parabola, parabolaLength, quarterCircle, SCALES } from "./sampleEdges.ts";
-export { SAMPLE_ELASTIC, SHELF_ELASTIC, shelfSample } from "./sampleElastic.ts";
+export { SHELF_ELASTIC, shelfSample } from "./sampleElastic.ts";
 export {
   SAMPLE_CLOTH,
   SAMPLE_JOB,

@@ -1,23 +1,13 @@
 import type { ShelfElastic } from "../calculation/index.ts";
-import { monotoneCubic } from "../cloth/index.ts";
-import type { NamedElastic } from "../elastic/index.ts";
+import { monotoneCubic, type TensionCurve } from "../cloth/index.ts";
 
-/** An elastic that was tested with loads. */
-export const SAMPLE_ELASTIC: NamedElastic = {
-  name: "Plush, 8 mm",
-  widthMm: 8,
-  tested: {
-    forceN: {
-      cubic: monotoneCubic([
-        [0, 0],
-        [0.2, 1.4],
-        [0.4, 3.4],
-      ]),
-      pooledBy: 0,
-    },
-    recovery: 0.9,
-    usable: 0.8,
-  },
+const FORCE: TensionCurve = {
+  cubic: monotoneCubic([
+    [0, 0],
+    [0.2, 1.4],
+    [0.4, 3.4],
+  ]),
+  pooledBy: 0,
 };
 
 /** An elastic of the shelf of which little is known. */
@@ -26,8 +16,8 @@ export const shelfSample = (own: Partial<ShelfElastic> & Pick<ShelfElastic, "id"
   ...own,
 });
 
-/** The tested one, on the shelf. */
-export const SHELF_ELASTIC: ShelfElastic = shelfSample({
-  ...{ id: 7, name: SAMPLE_ELASTIC.name, kind: "plush", widthMm: 8, tested: SAMPLE_ELASTIC.tested },
-  forceN: SAMPLE_ELASTIC.tested.forceN,
-});
+/** An elastic of the shelf that was tested with loads. */
+export const SHELF_ELASTIC: ShelfElastic = {
+  ...{ id: 7, name: "Plush, 8 mm", kind: "plush", widthMm: 8, forceN: FORCE },
+  tested: { forceN: FORCE, recovery: 0.9, usable: 0.8 },
+};

@@ -12,7 +12,7 @@ import { elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
 import { materialsCalculation } from "../materials/index.ts";
 import { partsCalculation } from "../parts/index.ts";
-import { type DrawnJob, drawnSets, type EnteredPieces, keptOptions, PIECES } from "../pieces/index.ts";
+import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
@@ -90,7 +90,6 @@ export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEP
     keptWorkings: Object.fromEntries(entered.kept.map((id) => [id, entered.workings[id]])),
     ...job,
     drawn: once(() => drawnSets(job, entered, (id) => (facts as WorkingFacts)[id])),
-    keptOptions: keptOptions(entered),
   };
   for (const id of WORKING_IDS)
     Object.defineProperty(facts, id, { enumerable: true, get: once(() => calculationOf(id).facts(seen)) });

@@ -162,29 +162,12 @@ export interface WorkingOnPage<Id extends WorkingId> {
   readonly draft: Fields | null;
 }
 
-/** What a calculation nobody has kept yet starts from: the trunk from the job's chart at the size the plan takes there, elastics from the drawn edges. */
-function startOf(id: WorkingId, facts: WorkingFacts): Fields {
-  if (id === "elastics") return startOfElastics(facts.elastics);
-  if (id === "materials")
-    return Object.fromEntries(
-      facts.materials.usual.flatMap(({ name, count }, row) => [
-        [`notions[${row}].name`, name],
-        [`notions[${row}].count`, String(count)],
-      ]),
-    );
+/** What a calculation nobody has kept yet starts from: the trunk from the job's chart at the size the plan takes there, elastics from the drawn edges, materials from what is usual. */
+function startOf(id: WorkingId, facts: WorkingFacts): object {
+  if (id === "elastics") return { edges: startEdges(facts.elastics) };
+  if (id === "materials") return { notions: facts.materials.usual };
   return id === "trunk" && facts.trunk.chart ? { from: "chart", size: facts.trunk.chart.chosen ?? "" } : {};
 }
-
-/** The elastics of a garment start from the edges that are drawn, one row each, by the ratios usual for them. */
-const startOfElastics = (facts: WorkingFacts["elastics"]): Fields =>
-  Object.fromEntries(
-    startEdges(facts).flatMap(({ at, name, elastic, school }, row) => [
-      [`edges[${row}].at`, at],
-      [`edges[${row}].name`, name],
-      [`edges[${row}].elastic`, elastic],
-      [`edges[${row}].school`, school],
-    ]),
-  );
 
 /** The workings of a page by name, with their drafts; `at` says where measures that lack are taken. */
 export async function loadWorkings<const Ids extends readonly WorkingId[]>(
@@ -204,7 +187,10 @@ export async function loadWorkings<const Ids extends readonly WorkingId[]>(
     id,
     facts: facts[id],
     kept: kept[id],
-    start: { ...workingFields(id, kept[id]), ...(kept[id].version === 0 ? startOf(id, facts) : {}) },
+    start: workingFields(
+      id,
+      kept[id].version === 0 ? { ...kept[id], working: { ...kept[id].working, ...startOf(id, facts) } } : kept[id],
+    ),
     draft: drafts[workingDraft(read.job.id, id)] ?? null,
   });
   return {

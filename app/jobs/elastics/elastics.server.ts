@@ -1,17 +1,17 @@
 import type { RouterContextProvider } from "react-router";
 import { type ElasticsWorking, edgesNow } from "../../../core/elastics/index.ts";
+import { ok } from "../../../core/result.ts";
 import type { WorkingId, Workings } from "../../../core/workings/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { readElasticChartCsv } from "../../../formats/elastics/elasticChartCsv.ts";
 import { readElasticChartJson } from "../../../formats/elastics/elasticChartJson.ts";
-import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
-import { found, invalid, storeOf } from "../../.server/http/answers.ts";
+import { invalid, storeOf } from "../../.server/http/answers.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { readWorkings } from "../../.server/read/workingContext.ts";
 import { unitOf } from "../../form/formUnit.ts";
 import { type Fields, textsOf } from "../../form/unsaved.ts";
+import { keepChanged } from "../calculation/keepChanged.server.ts";
 import { saveWorking } from "../calculation/saveWorking.server.ts";
-import { workingDraft } from "../calculation/workingDraft.ts";
 
 const pageOf = (jobId: number) => `/jobs/${jobId}/elastics`;
 
@@ -35,7 +35,10 @@ const isElastics = (working: Workings[WorkingId]): working is ElasticsWorking =>
 /** Keeps the elastics as they are, over the edges as they are now. */
 export async function keepAnew(fields: Fields, jobId: number, context: Readonly<RouterContextProvider>) {
   const facts = await factsOf(context, jobId);
-  return keepChanged(fields, jobId, storeOf(context), (before) => ({ ...before, keptMm: edgesNow(before, facts) }));
+  return keepChanged(fields, jobId, storeOf(context), {
+    ...{ id: "elastics", field: "version", what: "elastics", to: pageOf(jobId) },
+    change: (before) => ok({ ...before, keptMm: edgesNow(before, facts) }),
+  });
 }
 
 /** Longest chart that is read, bytes. */
@@ -57,27 +60,8 @@ export async function readInChart(form: FormData, jobId: number, store: Store) {
   const text = await file.text();
   const rows = ending === "csv" ? readElasticChartCsv(text, unitOf(fields)) : readElasticChartJson(text);
   if (!rows.ok) return refused(rows.problem.message);
-  return keepChanged(fields, jobId, store, (before) => ({ ...before, chart: rows.value }));
-}
-
-/** Keeps the elastics changed otherwise than by their form: if nobody changed them meanwhile, and nothing of it is half-typed. */
-function keepChanged(
-  fields: Fields,
-  jobId: number,
-  store: Store,
-  change: (before: ElasticsWorking) => ElasticsWorking,
-) {
-  return store.inTransaction(async ({ jobs, workings, drafts }) => {
-    found(await jobs.find(jobId), "job");
-    const draft = workingDraft(jobId, "elastics");
-    const name = fields.intent === "chart" ? "file" : "version";
-    if (await drafts.find(draft))
-      return invalid(fields, { [name]: "Expected what is typed above to be kept first: it is not saved yet." });
-    const before = await workings.find(jobId, "elastics");
-    const sent = { working: change(before.working), texts: before.texts, version: startedFrom(fields) };
-    return answerEdit(await workings.save(jobId, "elastics", sent), {
-      ...{ fields, drafts, draft, what: "elastics", to: pageOf(jobId) },
-      rows: () => [],
-    });
+  return keepChanged(fields, jobId, store, {
+    ...{ id: "elastics", field: "file", what: "elastics", to: pageOf(jobId) },
+    change: (before) => ok({ ...before, chart: rows.value }),
   });
 }

@@ -1,5 +1,6 @@
 import type { ShelfStock } from "../../../core/calculation/index.ts";
 import { SHELF_FIELD } from "../../../core/materials/index.ts";
+import { sameName } from "../../../core/sameName.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { type FormRead, group, unless } from "../../../formats/form/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
@@ -14,12 +15,10 @@ export function readShelf(fields: Fields): FormRead<ShelfStock> {
   const rows = read.value.rows as ShelfStock["rows"];
   const twice = Object.fromEntries(
     rows.flatMap(({ name }, at) =>
-      rows.findIndex((other) => same(other.name, name)) < at
+      rows.findIndex((other) => sameName(other.name, name)) < at
         ? [[`rows[${at}].name`, `Expected each name once, but “${name}” stands above.`]]
         : [],
     ),
   );
   return unless<ShelfStock>(twice, () => ({ rows }));
 }
-
-const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();

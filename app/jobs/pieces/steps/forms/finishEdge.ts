@@ -1,7 +1,7 @@
 import { edgeOf, type OperationCall, pieceOf } from "../../../../../core/drafting/index.ts";
 import { FINISHES, finishOf, followsFinish } from "../../../../../core/edges/index.ts";
 import { choice, group, orNull, smallOrNone, wrong } from "../../../../../formats/form/index.ts";
-import { type EdgeAt, edgeField, stepForm } from "../stepForm.ts";
+import { edgeField, stepForm } from "../stepForm.ts";
 import { WIDEST_ALLOWANCE_MM } from "./limits.ts";
 
 const CHOICES = FINISHES.map(({ id, name }) => ({ value: id, label: name }));
@@ -62,7 +62,8 @@ export const finishEdge = stepForm({
     return { ok: true, value: { operation: "allow", params } };
   },
   follows({ params }: OperationCall, draft) {
-    const { piece, edge } = params as unknown as EdgeAt;
+    const { piece, edge } = params;
+    if (typeof piece !== "string" || typeof edge !== "string") return null;
     return draft.pieces.some(({ id }) => id === piece) ? followsFinish(edgeOf(pieceOf(draft, piece), edge).role) : null;
   },
 });
