@@ -1,9 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { BRIEF_FACTS, braFacts, sampleDraft } from "../testing/index.ts";
 import { SHIPPED_FINISH_SETTINGS } from "./finish/finish.ts";
 import { FINISHES, finishOf } from "./finish/finishes.ts";
+import { followsFinish } from "./finish/follows.ts";
 import { gussetLength } from "./gusset.ts";
 
+const edge = (role: "armhole" | "neckline" | "side", allowanceMm: number) => ({ role, allowanceMm });
 const adds = (id: string, given = {}) => finishOf(id)?.adds(given, SHIPPED_FINISH_SETTINGS);
 const added = (id: string, given = {}) => {
   const told = adds(id, given);
@@ -70,4 +73,29 @@ describe("a gusset", () => {
         },
       ),
     ));
+});
+
+describe("another finish at an edge", () => {
+  const bra = sampleDraft("wiredBra", braFacts({ wire_length: 200, wire_tips: 128, fold_top: 8, fold_bridge: 8 }));
+  const free = bra.numbers.find(({ id }) => id.endsWith("wireFree"))?.explanation.result.value ?? Number.NaN;
+
+  it("moves where it is cut, and says by how much", () => {
+    expect(followsFinish(edge("side", 6), 10, bra)).toEqual([
+      "The edge is cut 4 mm further out than before (6 mm outside its seam line, now 10 mm).",
+    ]);
+    expect(followsFinish(edge("side", 6), 6, bra)).toEqual([]);
+  });
+
+  it("takes what is turned in off the channel of a wire, and works out what has to rise", () => {
+    const told = (role: "armhole" | "neckline", mm: number) =>
+      followsFinish(edge(role, 8), mm, bra).find((one) => one.includes("channel"));
+    const mm = (length: number) => `${Math.round(length * 10) / 10} mm`;
+    expect(told("armhole", 8)).toBeUndefined();
+    expect(told("armhole", 14)).toContain(`takes 14 mm instead of 8 mm, which leaves ${mm(free - 6)} of the 10 mm`);
+    expect(told("neckline", 14)).toContain("“Taken off it at the bridge”");
+    const exact = free + 8 - 10;
+    expect(told("armhole", exact - 1)).toContain("nothing has to be raised");
+    expect(told("armhole", exact + 3)).toContain("want to be 3 mm higher at the underarm");
+    expect(followsFinish(edge("armhole", 8), 14, sampleDraft("brief", BRIEF_FACTS)).join()).not.toContain("channel");
+  });
 });

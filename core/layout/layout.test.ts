@@ -3,8 +3,9 @@ import { describe, expect, it } from "vitest";
 import { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, overlapMm2, sampleDraft, samplePiece } from "../testing/index.ts";
 
 import { better } from "./better.ts";
-import { copiesOf, placedOutline, sizeOfShape } from "./cutShape.ts";
+import { type CutShape, copiesOf, placedOutline, sizeOfShape } from "./cutShape.ts";
 import { boxFill, coveredMm2, type Layout, leastLength, plainFill } from "./fill.ts";
+import { motifsOnSeam, onMotif } from "./motif.ts";
 import { keptOf, laidAgain, tableFor } from "./reckonLayout.ts";
 import { type Roll, type Table, tableOf } from "./roll.ts";
 import { type CutFrom, shapesOf } from "./shapesOf.ts";
@@ -194,6 +195,32 @@ describe("layouts", () => {
       expect(off(anchor?.x ?? 1, 90)).toBeLessThan(1e-6);
       expect(off(anchor?.y ?? 1, 70)).toBeLessThan(1e-6);
     }
+  });
+
+  it("lie on a motif so that their seams cut no more motifs than they must", () => {
+    const motif = { acrossMm: 24, repeatAlongMm: 90, repeatAcrossMm: 70 };
+    const { shapes } = cut(brief);
+    const cuts = (ones: readonly CutShape[]) => ones.map((one) => motifsOnSeam(one, motif));
+    const [before, moved] = [cuts(shapes), shapes.map((one) => onMotif(one, motif))];
+    const after = cuts(moved);
+    expect(after.every((count, at) => count <= (before[at] ?? 0))).toBe(true);
+    expect(after.reduce((sum, one) => sum + one, 0)).toBeLessThan(before.reduce((sum, one) => sum + one, 0));
+    // By hand: a square of 200 with motifs every 100, of which none is cut 50 off its edges.
+    const seam = [
+      { x: 0, y: 0 },
+      { x: 200, y: 0 },
+      { x: 200, y: 200 },
+      { x: 0, y: 200 },
+    ];
+    const square = { ...(shapes[0] as CutShape), outline: seam, seam, bound: "free", eitherWay: false } as const;
+    const hundred = { acrossMm: 40, repeatAlongMm: 100, repeatAcrossMm: 100 };
+    const onCorner = { ...square, anchor: { x: 100, y: 100 } };
+    expect(motifsOnSeam(onCorner, hundred)).toBe(8);
+    expect(motifsOnSeam(onMotif(onCorner, hundred), hundred)).toBe(0);
+    const alike = onMotif({ ...onCorner, eitherWay: true }, hundred);
+    expect([alike.anchor.y, motifsOnSeam(alike, hundred)]).toEqual([100, 4]);
+    const larger = onMotif(onCorner, { ...hundred, acrossMm: 220 });
+    expect(larger).toBe(onCorner);
   });
 
   it("are shorter than a plain fill by 5 % at least where there is something to turn and exchange", () => {

@@ -7,7 +7,7 @@ import { boughtNumbers } from "./bought.ts";
 import { type CutShape, copiesOf } from "./cutShape.ts";
 import { boxFill, coveredMm2, type Layout, leastLength } from "./fill.ts";
 import type { LayoutFacts } from "./layoutFacts.ts";
-import { motifWarnings } from "./motif.ts";
+import { type Motif, motifWarnings, onMotif } from "./motif.ts";
 import { type Table, tableOf } from "./roll.ts";
 import { shapesOf } from "./shapesOf.ts";
 import { type KeptLayout, type LayoutWorking, MOST_PLACED } from "./working.ts";
@@ -42,7 +42,11 @@ export const reckonLayout =
         what: "plan",
         message: `Needs pieces that are cut from the ${role}: keep them at Pieces, and they are laid here.`,
       });
-    const { shapes, notes, warnings } = shapesOf(facts.sets, {
+    const {
+      shapes: drawn,
+      notes,
+      warnings,
+    } = shapesOf(facts.sets, {
       roles: rolesCutFrom(role),
       laying: working.laying,
       stretchAlong: roundOf(working, facts) === "along",
@@ -50,7 +54,7 @@ export const reckonLayout =
       test: working.test,
       garments: working.garments ?? 1,
     });
-    const count = copiesOf(shapes).length;
+    const count = copiesOf(drawn).length;
     if (count === 0)
       return lacking({ what: "plan", message: "Needs pieces that are drawn: of edges alone nothing is laid." });
     if (count > MOST_PLACED)
@@ -61,8 +65,10 @@ export const reckonLayout =
     const table = tableFor(working, facts);
     if (!table.ok) {
       if (table.problem.code === "no-width") return lacking({ what: "entry", name: "the width of the roll" });
-      return { ...NOTHING, shapes, warnings: [table.problem.message] };
+      return { ...NOTHING, shapes: drawn, warnings: [table.problem.message] };
     }
+    const motif = motifOf(working);
+    const shapes = motif ? drawn.map((shape) => onMotif(shape, motif)) : drawn;
     const laid = laidOn(shapes, table.value, working.best);
     if (!laid.layout.ok) return { ...NOTHING, shapes, warnings: [...warnings, laid.layout.problem.message] };
     const layout = laid.layout.value;
@@ -79,7 +85,7 @@ export const reckonLayout =
         ...warnings,
         ...staleWarnings(working, laid.from),
         ...wayWarnings(working, facts),
-        ...motifs(working, shapes),
+        ...(motif ? motifWarnings(shapes, motif) : []),
       ],
     };
   };
@@ -153,6 +159,5 @@ function washNotes({ washed }: LayoutWorking, { cloth }: LayoutFacts): string[] 
     : [];
 }
 
-function motifs({ motifMm, repeatAlongMm, repeatAcrossMm }: LayoutWorking, shapes: readonly CutShape[]): string[] {
-  return motifMm === null ? [] : motifWarnings(shapes, { acrossMm: motifMm, repeatAlongMm, repeatAcrossMm });
-}
+const motifOf = ({ motifMm, repeatAlongMm, repeatAcrossMm }: LayoutWorking): Motif | null =>
+  motifMm === null ? null : { acrossMm: motifMm, repeatAlongMm, repeatAcrossMm };

@@ -12,6 +12,7 @@ import { PlainFields } from "../../../form/FormFields.tsx";
 import { PickInput } from "../../../form/PickInput.tsx";
 import { TextInput } from "../../../form/TextInput.tsx";
 import { type Fields, textsOf, type Unsaved } from "../../../form/unsaved.ts";
+import { Sentences } from "../../../frame/Sentences.tsx";
 import { useLengths } from "../../../frame/units/UnitContext.tsx";
 import { useFormUnit } from "../../../frame/units/useFormUnit.ts";
 import { StepEffect } from "../../../pieces/StepList.tsx";
@@ -37,7 +38,8 @@ export function StepFields({ form, id, draft, version, habits, unsaved }: StepFi
     if (own) setTyped(textsOf(new FormData(own)));
   };
   const call = callTyped(form, typed, unit, habits);
-  const follows = call ? (form.follows?.(call, draft) ?? null) : null;
+  const lengths = useLengths();
+  const follows = call ? (form.follows?.(call, draft) ?? []) : [];
   return (
     <Paper
       component="details"
@@ -67,7 +69,7 @@ export function StepFields({ form, id, draft, version, habits, unsaved }: StepFi
             </Box>
             <Box aria-live="polite" sx={{ mb: 1.5 }}>
               {call ? <Foreseen draft={draft} call={call} /> : null}
-              {follows ? <Typography sx={{ fontSize: "0.95rem" }}>{follows}</Typography> : null}
+              <Sentences label="What follows" items={follows.map(lengths.told)} />
             </Box>
             <Button type="submit" variant="outlined" disabled={busy}>
               {form.does}

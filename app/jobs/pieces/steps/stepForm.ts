@@ -27,8 +27,8 @@ export interface StepForm<Schema extends FormSchema = FormSchema> {
   /** True for pieces it can be drawn on. */
   readonly offers: (draft: Draft) => boolean;
   readonly call: (read: ValueOf<Schema>, habits: FinishSettings) => FormRead<OperationCall>;
-  /** What else has to be looked at once it is drawn, in a sentence; left out where nothing has. */
-  readonly follows?: (call: OperationCall, draft: Draft) => string | null;
+  /** What else has to be looked at once it is drawn, in sentences; left out where nothing ever has. */
+  readonly follows?: (call: OperationCall, draft: Draft) => readonly string[];
 }
 
 /** Ties what a step's form reads to what it makes of it. */

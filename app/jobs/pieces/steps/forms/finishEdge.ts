@@ -62,8 +62,10 @@ export const finishEdge = stepForm({
     return { ok: true, value: { operation: "allow", params } };
   },
   follows({ params }: OperationCall, draft) {
-    const { piece, edge } = params;
-    if (typeof piece !== "string" || typeof edge !== "string") return null;
-    return draft.pieces.some(({ id }) => id === piece) ? followsFinish(edgeOf(pieceOf(draft, piece), edge).role) : null;
+    const { piece, edge, allowance } = params;
+    if (typeof piece !== "string" || typeof edge !== "string" || typeof allowance !== "number") return [];
+    return draft.pieces.some(({ id }) => id === piece)
+      ? followsFinish(edgeOf(pieceOf(draft, piece), edge), allowance, draft)
+      : [];
   },
 });
