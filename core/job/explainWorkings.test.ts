@@ -121,7 +121,7 @@ const facts: WorkingFacts = {
   strap: { body, strapStrain: 0.08, settingsName, elastics },
   closure: null,
   wire: { body },
-  parts: { style: { zones: [], family: "slip", lengths: [] }, sets: [], kept: {}, cloths: [], pullOn: [] },
+  parts: { style: { zones: [], family: "slip", lengths: [] }, ofStyle: {}, sets: [], kept: {}, cloths: [], pullOn: [] },
   ...pieceFacts,
   elastics: elasticsFacts,
   shellLayout: layoutFacts,

@@ -9,6 +9,8 @@ import { NEW_PARTS, type PartsWorking } from "./working.ts";
 
 const NAMES = Type.Array(Type.String({ maxLength: 200 }), { maxItems: 200 });
 
+const BELONGS = Type.Record(Type.String({ maxLength: 200 }), Type.String({ maxLength: 80 }), { maxProperties: 200 });
+
 const fields = Object.fromEntries(
   DECISION_IDS.map((id) => [
     id,
@@ -24,7 +26,7 @@ export const partsCalculation: Calculation<PartsWorking, PartsFacts, PartsReckon
   step: "parts",
   fresh: NEW_PARTS,
   fields,
-  unfielded: { cut: NAMES, without: NAMES },
+  unfielded: { cut: NAMES, without: NAMES, belongs: BELONGS },
   appears: () => true,
   facts: partsFactsOf,
   reckon: reckonParts,

@@ -1,6 +1,7 @@
+export { leftOut, type PartOfStyle, partsOfStyle } from "./belongs.ts";
 export { partsCalculation } from "./calculation.ts";
 export { DECISION_IDS, type DecidedStyle, type DecisionId, OPEN, type PartChoices } from "./decision.ts";
-export { decisionsOf } from "./decisions/index.ts";
+export { DECISIONS, decisionsOf } from "./decisions/index.ts";
 export type { PartsFacts } from "./partsFacts.ts";
 export type { PieceRow } from "./pieceRows.ts";
 export { checksOf, openedBy, optionsSetBy, type PartsReckoning } from "./reckonParts.ts";

@@ -3,6 +3,7 @@ import type { CutCloth } from "../calculation/index.ts";
 import { STYLES, styleOf } from "../ease/index.ts";
 import { isPiecesId, recipeOfPieces } from "../pieces/index.ts";
 import { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, sampleDraft, samplePiece } from "../testing/index.ts";
+import { leftOut, partsOfStyle } from "./belongs.ts";
 import { DECISION_IDS, OPEN, type PartChoices } from "./decision.ts";
 import { DECISIONS, decisionsOf } from "./decisions/index.ts";
 import type { PartsFacts } from "./partsFacts.ts";
@@ -10,7 +11,7 @@ import { checksOf, openedBy, optionsSetBy, reckonParts } from "./reckonParts.ts"
 import { NEW_PARTS, type PartsWorking } from "./working.ts";
 
 const [onePiece, brief, swimTop] = [styleOf("onePiece"), styleOf("brief"), styleOf("swimTop")];
-const FACTS: PartsFacts = { style: onePiece, sets: [], kept: {}, cloths: [], pullOn: [] };
+const FACTS: PartsFacts = { style: onePiece, ofStyle: {}, sets: [], kept: {}, cloths: [], pullOn: [] };
 const choices = (own: Partial<PartChoices>): PartsWorking => ({ ...NEW_PARTS, ...own });
 const reckon = (own: Partial<PartChoices>, facts: Partial<PartsFacts> = {}) =>
   reckonParts(choices(own), { ...FACTS, ...facts });
@@ -131,6 +132,26 @@ describe("what goes together", () => {
       { kind: "asks", message: expect.stringContaining("waist lacks 42 mm") },
     ]);
     expect(reckon({ closure: "zip" }, { pullOn }).verdicts).toEqual([]);
+  });
+});
+
+describe("pieces of a bought pattern", () => {
+  const belongs = { "ownPieces/v": "front/v", "ownPieces/scoop": "front/scoop", "ownPieces/back": "" };
+  const out = (own: Partial<PartsWorking>) => leftOut({ ...NEW_PARTS, belongs, ...own });
+
+  it("are left out where their part was decided otherwise, and stay while it is open", () => {
+    expect(out({ front: "v" })).toEqual(["ownPieces/scoop"]);
+    expect(out({ front: "straight", without: ["ownPieces/back"] })).toEqual([
+      "ownPieces/back",
+      "ownPieces/v",
+      "ownPieces/scoop",
+    ]);
+    expect(out({})).toEqual([]);
+  });
+
+  it("can be ticked to every option of the style's decisions", () => {
+    expect(partsOfStyle(brief).map(({ label }) => label)).toContain("Rise: low");
+    expect(partsOfStyle(brief).every(({ value }) => !value.startsWith("front/"))).toBe(true);
   });
 });
 

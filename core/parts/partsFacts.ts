@@ -1,11 +1,13 @@
 import type { CutCloth } from "../calculation/index.ts";
-import type { RingVerdict } from "../ease/index.ts";
+import type { RingVerdict, StyleParts } from "../ease/index.ts";
 import { type DrawnJob, type DrawnSet, isPiecesId } from "../pieces/index.ts";
 import type { DecidedStyle } from "./decision.ts";
 
 /** What the parts of a garment rest on. */
 export interface PartsFacts {
   readonly style: DecidedStyle;
+  /** Parts that garments of its style start with. */
+  readonly ofStyle: StyleParts;
   readonly sets: readonly Pick<DrawnSet, "id" | "draft">[];
   /** Options of recipes as they are kept, by what they draw. */
   readonly kept: Readonly<Record<string, Readonly<Record<string, unknown>> | undefined>>;
@@ -17,6 +19,7 @@ export interface PartsFacts {
 /** What the parts of a job's garment rest on. */
 export const partsFactsOf = (job: DrawnJob): PartsFacts => ({
   style: { zones: job.style.zones, family: job.style.family, lengths: job.style.lengths },
+  ofStyle: job.style.parts ?? {},
   sets: job.drawn().map(({ id, draft }) => ({ id, draft: { ...draft, numbers: [], notes: [] } })),
   kept: Object.fromEntries(Object.entries(job.keptWorkings).filter(([id]) => isPiecesId(id))) as PartsFacts["kept"],
   cloths: job.cloths,

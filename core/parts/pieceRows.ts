@@ -30,6 +30,10 @@ export interface PieceRow {
   readonly advice: readonly string[];
   /** False where no outline is drawn. */
   readonly drawn: boolean;
+  /** True for a piece of a bought pattern: the maker ticks it to a part. */
+  readonly own: boolean;
+  /** Why it is not cut with the parts that were chosen; null where it is. */
+  readonly apart: string | null;
 }
 
 /** Every piece to cut: those that are drawn or stated, then those an option brings. */
@@ -53,7 +57,7 @@ export function pieceRows(
     ];
   });
   const twice = (row: PieceRow) => drawn.some((other) => other !== row && other.name === row.name);
-  const named = drawn.map((row) => (twice(row) && isOwn(row) ? { ...row, name: `${row.name}, own pattern` } : row));
+  const named = drawn.map((row) => (twice(row) && row.own ? { ...row, name: `${row.name}, own pattern` } : row));
   const has = (name: string) => drawn.some((row) => row.name.toLowerCase() === name.toLowerCase());
   const brought = options
     .flatMap(({ brings = [] }) => brings)
@@ -61,13 +65,13 @@ export function pieceRows(
     .map(
       ({ name, count, role, how }): PieceRow => ({
         ...{ id: `brought/${name}`, name, count, how, role, ...clothOf(role) },
-        ...{ allowances: "as its edges", links: [], drawn: false },
+        ...{ allowances: "as its edges", links: [], drawn: false, own: false, apart: null },
       }),
     );
   return [...named, ...brought];
 }
 
-const isOwn = ({ id }: PieceRow): boolean => id.startsWith("ownPieces/");
+const isOwn = (set: string): boolean => set === "ownPieces";
 
 type ClothOf = (role: ClothRole) => Pick<PieceRow, "cloth" | "advice">;
 
@@ -77,7 +81,7 @@ const drawnRow = (set: string, piece: CutPiece, called: (id: string) => string, 
   ...clothOf(piece.role),
   allowances: allowanceWords(piece.edges),
   links: piece.links.map(called),
-  drawn: outlineOf(piece).length > 0,
+  ...{ drawn: outlineOf(piece).length > 0, own: isOwn(set), apart: null },
 });
 
 /** Pieces of a pattern of which edges alone are told. */
@@ -95,7 +99,7 @@ function statedRows(set: string, draft: Draft, clothOf: ClothOf): PieceRow[] {
         role: "shell" as const,
         ...clothOf("shell"),
       },
-      ...{ allowances: "as the pattern has them", links: [], drawn: false },
+      ...{ allowances: "as the pattern has them", links: [], drawn: false, own: isOwn(set), apart: null },
     }));
 }
 

@@ -1,4 +1,5 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
+import { apartBy } from "./belongs.ts";
 import type { DecidedStyle, PartChoices, PartOption } from "./decision.ts";
 import { decisionsOf, decisionsOpen, optionsChosen } from "./decisions/index.ts";
 import type { PartsFacts } from "./partsFacts.ts";
@@ -29,7 +30,10 @@ const POCKET: PartOption = {
 export function reckonParts(working: PartsWorking, facts: PartsFacts): PartsReckoning {
   const chosen = optionsChosen(working, facts.style);
   const options = [...chosen.map(({ option }) => option), ...(keepsPocket(working, facts.style) ? [POCKET] : [])];
-  const rows = pieceRows(facts.sets, options, facts.cloths);
+  const rows = pieceRows(facts.sets, options, facts.cloths).map((row) => ({
+    ...row,
+    apart: apartBy(working, row.id, facts.style),
+  }));
   const verdicts = PART_RULES.flatMap(({ says }) =>
     says(working, {
       drafts: facts.sets.map(({ draft }) => draft),

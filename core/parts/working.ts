@@ -6,6 +6,8 @@ export interface PartsWorking extends PartChoices {
   readonly cut: readonly string[];
   /** Pieces of the pattern that this garment does without. */
   readonly without: readonly string[];
+  /** To which part a piece of a bought pattern goes, by its name in the list: `front/v`. One that is not here goes with every choice. */
+  readonly belongs: Readonly<Record<string, string>>;
 }
 
 /** Nothing decided. */
@@ -13,4 +15,5 @@ export const NEW_PARTS: PartsWorking = {
   ...(Object.fromEntries(DECISION_IDS.map((id) => [id, OPEN])) as Record<keyof PartChoices, string>),
   cut: [],
   without: [],
+  belongs: {},
 };

@@ -11,7 +11,7 @@ import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation 
 import { elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
 import { materialsCalculation } from "../materials/index.ts";
-import { partsCalculation } from "../parts/index.ts";
+import { leftOut, partsCalculation } from "../parts/index.ts";
 import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
@@ -83,10 +83,10 @@ export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, Work
  * @param entered what is kept of the job, for what rests on its drawn pieces.
  */
 export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEPT): WorkingFacts {
-  const { without } = (entered.workings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
+  const parts = (entered.workings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
   const facts = {};
   const seen: DrawnJob = {
-    without,
+    without: leftOut(parts),
     keptWorkings: Object.fromEntries(entered.kept.map((id) => [id, entered.workings[id]])),
     ...job,
     drawn: once(() => drawnSets(job, entered, (id) => (facts as WorkingFacts)[id])),

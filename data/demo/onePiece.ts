@@ -41,13 +41,15 @@ export async function addOnePiece(
     linked: "facing",
   };
   savedOrThrow(await workings.save(jobId, "trunk", { working: trunk, texts: {}, version: 0 }));
-  await drawPieces(all, jobId, "onePiecePieces", { leg_raise: 55, neck_depth: 150 });
+  await drawPieces(all, jobId, "onePiecePieces", { leg_raise: 50, neck_depth: 150, underbust_band: 45 });
   await keepPattern(all, jobId, { edges: BLOCK_EDGES });
   await keepElastics(all, jobId, {
     ...{ first: shelf.picot, second: shelf.plush, edges: ONE_PIECE_ELASTICS },
     chart: elasticChart("armhole", ["36", "38", "40", "42"], { firstMm: 452, stepMm: 13, count: 2, widthMm: 10 }),
   });
   await keepLayout(all, jobId, "shellLayout", { laying: "folded", halfTurn: true });
+  // The band inside is cut from a border lace: its long edges run along the finished edge.
+  await keepLayout(all, jobId, "netLayout", { widthMm: 180, border: "long", borders: "both" });
   await keepParts(all, jobId, { front: "scoop", back: "scoop", closure: "none", lining: "front", pocket: "kept" });
   await keepNotions(all, jobId, { notions: [{ name: "Thread", count: 1 }], made: 2 });
   await wraps.add({

@@ -52,6 +52,7 @@ export async function addPatterns(
     name: "Low bottom, our cut",
     drops: { front: 105, back: 85, side: 95 },
     limits: { ...bikini.limits, mostShare: 0.5 },
+    parts: { leg: "high", rise: "low" },
   });
   await addLiked(repositories, people, shelf);
   return { onePiece };

@@ -53,6 +53,7 @@ export const PEOPLE = {
           waist_to_high_hip: "10.2",
           waist_to_hip: "20.5",
           side_waist: "21.6",
+          underbust_to_waist: "10.2",
           shoulder_to_apex: "27.6 / 27.4",
           apex_span: "18.8",
           crotch_front: "31.8",

@@ -17,6 +17,7 @@ interface OwnStyleRow {
   zones: string;
   drops: string;
   limits: string;
+  parts: string;
   format: number;
   version: number;
 }
@@ -58,8 +59,8 @@ export function styleRepository(db: Knex): StyleRepository {
   };
 }
 
-function fromRow({ based_on, zones, drops, limits, format, ...row }: OwnStyleRow): OwnStyle {
-  const kept = { zones: parse(zones), drops: parse(drops), limits: parse(limits) };
+function fromRow({ based_on, zones, drops, limits, parts, format, ...row }: OwnStyleRow): OwnStyle {
+  const kept = { zones: parse(zones), drops: parse(drops), limits: parse(limits), parts: parse(parts) };
   return { ...row, basedOn: based_on, ...wholeOf(keptOwnStyle.read(kept, format)) };
 }
 
@@ -69,5 +70,6 @@ const toColumns = (style: Omit<OwnStyle, "id" | "version">) => ({
   zones: JSON.stringify(style.zones),
   drops: JSON.stringify(style.drops),
   limits: JSON.stringify(style.limits),
+  parts: JSON.stringify(style.parts),
   format: keptOwnStyle.format,
 });

@@ -124,10 +124,10 @@ const withKeptRead = (job: JobDocument): JobDocument => ({
   })),
 });
 
-function styleRead({ format = 1, zones, drops, limits, ...style }: NonNullable<JobDocument["ownStyle"]>) {
+function styleRead({ format = 1, zones, drops, limits, parts, ...style }: NonNullable<JobDocument["ownStyle"]>) {
   return {
     ...style,
-    ...readable(keptOwnStyle.read({ zones, drops, limits }, format)),
+    ...readable(keptOwnStyle.read({ zones, drops, limits, ...(parts ? { parts } : {}) }, format)),
     format: keptOwnStyle.format,
   };
 }

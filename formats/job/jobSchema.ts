@@ -90,6 +90,7 @@ export const jobSchema = Type.Object(
         zones: list(zone(), 8),
         drops: open({}),
         limits: open({}),
+        parts: Type.Optional(open({})),
       }),
     ),
     wearer: wearerSchema,

@@ -162,9 +162,10 @@ export interface WorkingOnPage<Id extends WorkingId> {
   readonly draft: Fields | null;
 }
 
-/** What a calculation nobody has kept yet starts from: the trunk from the job's chart at the size the plan takes there, elastics from the drawn edges, materials from what is usual. */
+/** What a calculation nobody has kept yet starts from: the trunk from the job's chart at the size the plan takes there, parts from its style, elastics from the drawn edges, materials from what is usual. */
 function startOf(id: WorkingId, facts: WorkingFacts): object {
   if (id === "elastics") return { edges: startEdges(facts.elastics) };
+  if (id === "parts") return facts.parts.ofStyle;
   if (id === "materials") return { notions: facts.materials.usual };
   return id === "trunk" && facts.trunk.chart ? { from: "chart", size: facts.trunk.chart.chosen ?? "" } : {};
 }

@@ -83,7 +83,7 @@ describe("the form of a working", () => {
       ...Object.fromEntries(PIECES_IDS.map((id) => [id, ["steps"]])),
       trunk: ["ticked"],
       ownPieces: ["outlines", "steps"],
-      parts: ["cut", "without"],
+      parts: ["cut", "without", "belongs"],
       elastics: ["keptMm"],
       ...Object.fromEntries(LAYOUT_IDS.map((id) => [id, ["best"]])),
     };

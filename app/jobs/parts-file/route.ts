@@ -1,3 +1,4 @@
+import { leftOut } from "../../../core/parts/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { pieceListPdf } from "../../../formats/parts/pieceListPdf.ts";
 import { pieceRowsCsv } from "../../../formats/parts/pieceRowsCsv.ts";
@@ -16,7 +17,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { kept, facts } = await readWorkings(store, read, "picked");
   const { working } = kept.parts;
   const { rows: all, lines, checks } = reckonWorking("parts", working, facts.parts);
-  const rows = all.filter(({ id }) => !working.without.includes(id));
+  const rows = all.filter(({ id }) => !leftOut(working).includes(id));
   if (rows.length === 0) notFound("piece: none is kept yet");
   const title = `${read.job.name}: pieces to cut`;
   if (params.file === "csv") return download(pieceRowsCsv(rows, working.cut), title, "csv");

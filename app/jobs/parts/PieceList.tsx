@@ -2,10 +2,11 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import Paper from "@mui/material/Paper";
+import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { useFetcher } from "react-router";
-import type { PieceRow } from "../../../core/parts/index.ts";
+import type { PartOfStyle, PieceRow } from "../../../core/parts/index.ts";
 import { FileButton } from "../../frame/LinkButton.tsx";
 import { plainTable } from "../../frame/plainTable.ts";
 import { Sentences } from "../../frame/Sentences.tsx";
@@ -18,6 +19,8 @@ export function PieceList({
   lines,
   cut,
   without,
+  belongs,
+  parts,
   kept,
 }: {
   jobId: number;
@@ -25,10 +28,14 @@ export function PieceList({
   lines: readonly string[];
   cut: readonly string[];
   without: readonly string[];
+  /** To which part each piece of a bought pattern goes. */
+  belongs: Readonly<Record<string, string>>;
+  /** Parts such a piece may go with. */
+  parts: readonly PartOfStyle[];
   /** True where what is listed is kept: only then is it ticked. */
   kept: boolean;
 }) {
-  const wanted = rows.filter(({ id }) => !without.includes(id));
+  const wanted = rows.filter(({ apart, id }) => apart === null && !without.includes(id));
   const done = wanted.filter(({ id }) => cut.includes(id)).length;
   const advice = [...new Set(wanted.flatMap((row) => row.advice))];
   return (
@@ -55,7 +62,15 @@ export function PieceList({
           </thead>
           <tbody>
             {rows.map((row) => (
-              <OneRow key={row.id} row={row} cut={cut.includes(row.id)} out={without.includes(row.id)} kept={kept} />
+              <OneRow
+                key={row.id}
+                row={row}
+                cut={cut.includes(row.id)}
+                out={without.includes(row.id)}
+                part={belongs[row.id] ?? ""}
+                parts={row.own ? parts : []}
+                kept={kept}
+              />
             ))}
           </tbody>
         </Box>
@@ -79,7 +94,18 @@ export function PieceList({
 
 const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-function OneRow({ row, cut, out, kept }: { row: PieceRow; cut: boolean; out: boolean; kept: boolean }) {
+interface OneRowProps {
+  readonly row: PieceRow;
+  readonly cut: boolean;
+  /** True where the maker does without it. */
+  readonly out: boolean;
+  readonly part: string;
+  /** Parts it may go with; none where its recipe says. */
+  readonly parts: readonly PartOfStyle[];
+  readonly kept: boolean;
+}
+
+function OneRow({ row, cut, out: refused, part, parts, kept }: OneRowProps) {
   const lengths = useLengths();
   const fetcher = useFetcher();
   // What was pressed shows at once; once it is kept, or was not, what is kept shows again.
@@ -89,7 +115,8 @@ function OneRow({ row, cut, out, kept }: { row: PieceRow; cut: boolean; out: boo
   }, [fetcher.state]);
   const tick = (list: "cut" | "without", on: boolean) =>
     void fetcher.submit({ intent: "tick", list, piece: row.id, on: on ? "yes" : "" }, { method: "post" });
-  const { name, count, how, cloth, allowances, links, drawn, advice } = row;
+  const { name, count, how, cloth, allowances, links, drawn, advice, apart } = row;
+  const out = refused || apart !== null;
   return (
     <tr style={out ? { textDecoration: "line-through" } : undefined}>
       <td>
@@ -110,6 +137,33 @@ function OneRow({ row, cut, out, kept }: { row: PieceRow; cut: boolean; out: boo
           {`${upper(cloth)}. ${upper(lengths.told(allowances))}${links.length > 0 ? `. Changes with ${links.join(", ").toLowerCase()}` : ""}.`}
           {advice.length > 0 ? " Laid against its tests: see below." : ""}
         </Box>
+        {parts.length > 0 ? (
+          <TextField
+            select
+            size="small"
+            label="Goes with"
+            value={part}
+            disabled={!kept}
+            onChange={({ target }) =>
+              void fetcher.submit({ intent: "part", piece: row.id, part: target.value }, { method: "post" })
+            }
+            helperText={apart}
+            className="no-print"
+            slotProps={{
+              select: { native: true },
+              htmlInput: { "aria-label": `${name}, goes with` },
+              inputLabel: { shrink: true },
+            }}
+            sx={{ mt: 1, mb: 0.5, minWidth: 240 }}
+          >
+            <option value="">every choice</option>
+            {parts.map(({ value, label }) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
+          </TextField>
+        ) : null}
       </th>
       <td style={{ whiteSpace: "normal" }}>{`${count}, ${how}`}</td>
       <td className="no-print">
@@ -117,10 +171,10 @@ function OneRow({ row, cut, out, kept }: { row: PieceRow; cut: boolean; out: boo
           size="small"
           sx={{ whiteSpace: "nowrap" }}
           disabled={!kept}
-          onClick={() => tick("without", !out)}
-          aria-label={out ? `${name}, wanted after all` : `${name}, not for this garment`}
+          onClick={() => tick("without", !refused)}
+          aria-label={refused ? `${name}, wanted after all` : `${name}, not for this garment`}
         >
-          {out ? "Wanted" : "Not this"}
+          {refused ? "Wanted" : "Not this"}
         </Button>
       </td>
     </tr>

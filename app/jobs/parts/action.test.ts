@@ -31,6 +31,25 @@ itActs([
     ],
     foreign: ["/jobs/99/parts"],
   },
+  {
+    does: "ticks a piece of a bought pattern to a part",
+    address: ADDRESS,
+    right: { intent: "part", piece: "ownPieces/front", part: "front/v" },
+    gives: ADDRESS,
+    wrong: [
+      [{ part: "front/square" }, ["form"]],
+      [{ piece: "" }, ["form"]],
+    ],
+    foreign: ["/jobs/99/parts"],
+  },
+  {
+    does: "keeps a style of its own",
+    address: ADDRESS,
+    right: { intent: "style", name: "One-piece, scooped" },
+    gives: "/styles/2",
+    wrong: [[{ name: "" }, ["name"]]],
+    foreign: ["/jobs/99/parts"],
+  },
 ]);
 
 describe("parts that are kept", () => {
@@ -58,6 +77,30 @@ describe("parts that are kept", () => {
       waist_drop_front: 95,
       back_leg: "curved",
     });
+  });
+
+  it("go into a style of the workshop, which later jobs start from", async () => {
+    const { store } = await demoStore();
+    await postTo(store, ADDRESS, { intent: "style", name: "One-piece, scooped" });
+    const own = await store.styles.findOwn(2);
+    expect(own).toMatchObject({
+      ...{ name: "One-piece, scooped", basedOn: "onePiece" },
+      parts: { front: "scoop", back: "scoop", closure: "none", lining: "front", pocket: "kept" },
+    });
+    const job = await store.jobs.find(4);
+    if (!job) throw new Error("No job.");
+    await store.jobs.save({ ...job, styleId: "own-2" });
+    await postTo(store, ADDRESS, { intent: "style", name: "Again" });
+    expect(await store.styles.findOwn(3)).toMatchObject({ name: "Again", basedOn: "onePiece", parts: own?.parts });
+  });
+
+  it("leave out a piece of a bought pattern whose part was decided otherwise", async () => {
+    const { store } = await demoStore();
+    await postTo(store, ADDRESS, { intent: "part", piece: "ownPieces/v", part: "front/v" });
+    const kept = await store.workings.find(4, "parts");
+    expect(kept.working.belongs).toEqual({ "ownPieces/v": "front/v" });
+    await postTo(store, ADDRESS, { intent: "part", piece: "ownPieces/v", part: "" });
+    expect((await store.workings.find(4, "parts")).working.belongs).toEqual({});
   });
 
   it("keep what was ticked, whatever is decided later", async () => {

@@ -1,10 +1,19 @@
 import { redirect } from "react-router";
-import type { Style, Zone } from "../../../core/ease/index.ts";
+import { copyOf, ownStyleNumber, type ShippedStyleId, type Style, type Zone } from "../../../core/ease/index.ts";
 import type { Job } from "../../../core/job/index.ts";
-import { openedBy, optionsSetBy, type PartsWorking } from "../../../core/parts/index.ts";
+import {
+  decisionsOf,
+  OPEN,
+  openedBy,
+  optionsSetBy,
+  type PartsWorking,
+  partsOfStyle,
+} from "../../../core/parts/index.ts";
 import { isPiecesId, PIECES } from "../../../core/pieces/index.ts";
 import { savedOrThrow } from "../../../data/db/index.ts";
 import type { Repositories, Store } from "../../../data/store.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { group, line } from "../../../formats/form/index.ts";
 import { found, invalid } from "../../.server/http/answers.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { saveWorking } from "../calculation/saveWorking.server.ts";
@@ -66,16 +75,50 @@ export function tickPiece(fields: Fields, jobId: number, store: Store) {
     return invalid(fields, { form: "Expected what is ticked, but it was not said." });
   if (piece === "" || piece.length > LONGEST)
     return invalid(fields, { form: "Expected a piece of the list, but none was named." });
-  return store.inTransaction(async ({ jobs, workings }) => {
-    found(await jobs.find(jobId), "job");
-    const before = await workings.find(jobId, "parts");
-    const others = before.working[list].filter((one) => one !== piece);
-    const ticked = on === "yes" ? [...others, piece].slice(-MOST) : others;
-    const working = { ...before.working, [list]: ticked };
-    savedOrThrow(await workings.save(jobId, "parts", { working, texts: before.texts, version: before.version }));
-    return redirect(pageOf(jobId));
+  return changeParts(jobId, store, (before) => {
+    const others = before[list].filter((one) => one !== piece);
+    return { [list]: on === "yes" ? [...others, piece].slice(-MOST) : others };
   });
 }
+
+/** Changes what is kept beside the decisions: those stay as they were, whoever kept them. */
+const changeParts = (jobId: number, store: Store, change: (before: PartsWorking) => Partial<PartsWorking>) =>
+  store.inTransaction(async ({ jobs, workings }) => {
+    found(await jobs.find(jobId), "job");
+    const { working, texts, version } = await workings.find(jobId, "parts");
+    savedOrThrow(await workings.save(jobId, "parts", { working: { ...working, ...change(working) }, texts, version }));
+    return redirect(pageOf(jobId));
+  });
+
+/** Ticks a piece of a bought pattern to a part, or to every choice. */
+export function tickToPart(fields: Fields, jobId: number, store: Store, style: Style) {
+  const { piece = "", part = "" } = fields;
+  if (piece === "" || piece.length > LONGEST)
+    return invalid(fields, { form: "Expected a piece of the list, but none was named." });
+  if (part !== "" && !partsOfStyle(style).some(({ value }) => value === part))
+    return invalid(fields, { form: `Expected a part of this style, but got “${part.slice(0, 60)}”.` });
+  return changeParts(jobId, store, ({ belongs: { [piece]: _, ...others } }) => ({
+    belongs: part === "" ? others : { ...others, [piece]: part },
+  }));
+}
+
+/** Keeps a style of the workshop with the parts that are kept here: a copy of the job's own style. */
+export function keepAsStyle(fields: Fields, jobId: number, store: Store, style: Style) {
+  const read = readStyleName(fields);
+  if (!read.ok) return invalid(fields, read.errors);
+  return store.inTransaction(async ({ styles, workings }) => {
+    const { working } = await workings.find(jobId, "parts");
+    const number = ownStyleNumber(style.id);
+    const base = number === null ? copyOf(style as ShippedStyle) : found(await styles.findOwn(number), "style");
+    const asked = decisionsOf(style).map(({ id }) => id);
+    const parts = Object.fromEntries(asked.flatMap((id) => (working[id] === OPEN ? [] : [[id, working[id]]])));
+    return redirect(`/styles/${await styles.add({ ...base, name: read.value.name, parts })}`);
+  });
+}
+
+type ShippedStyle = Style & { readonly id: ShippedStyleId };
+
+const readStyleName = formReader(group({ name: line("a name for the style") }));
 
 /** Longest name of a piece in the list, most that are ticked. */
 const [LONGEST, MOST] = [200, 200];

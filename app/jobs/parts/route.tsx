@@ -1,5 +1,5 @@
 import Typography from "@mui/material/Typography";
-import { DECISION_IDS, decisionsOf } from "../../../core/parts/index.ts";
+import { DECISION_IDS, decisionsOf, partsOfStyle } from "../../../core/parts/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
@@ -11,8 +11,9 @@ import { Sentences } from "../../frame/Sentences.tsx";
 import { unsavedFor } from "../calculation/unsavedFor.ts";
 import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
+import { AsStyle } from "./AsStyle.tsx";
 import { PieceList } from "./PieceList.tsx";
-import { saveParts, tickPiece } from "./parts.server.ts";
+import { keepAsStyle, saveParts, tickPiece, tickToPart } from "./parts.server.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const { at, pages } = await loadWorkings(context, params.jobId, ["parts"]);
@@ -24,6 +25,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const fields = await readFields(request);
   if (fields.intent === "tick") return tickPiece(fields, jobId, storeOf(context));
   const { style } = await planOfPage(context, params.jobId);
+  if (fields.intent === "part") return tickToPart(fields, jobId, storeOf(context), style);
+  if (fields.intent === "style") return keepAsStyle(fields, jobId, storeOf(context), style);
   return saveParts(fields, jobId, storeOf(context), style);
 });
 
@@ -63,6 +66,8 @@ export default function JobParts({ loaderData, actionData }: Route.ComponentProp
                 lines={lines}
                 cut={working.cut}
                 without={working.without}
+                belongs={working.belongs}
+                parts={partsOfStyle(page.facts.style)}
                 kept={kept && page.kept.version > 0}
               />
             ) : null}
@@ -77,6 +82,7 @@ export default function JobParts({ loaderData, actionData }: Route.ComponentProp
           </>
         )}
       </WorkingForm>
+      {page.kept.version > 0 ? <AsStyle unsaved={unsaved?.fields.intent === "style" ? unsaved : undefined} /> : null}
     </>
   );
 }

@@ -6,6 +6,8 @@ const style = {
   leastStretch: "20",
   mostShare: "60",
   mostPressure: "2,5",
+  "part.leg": "high",
+  "part.rise": "open",
   version: "1",
 };
 
@@ -19,6 +21,7 @@ itActs([
       [{ "zone.hip": "" }, ["form"]],
       [{ mostPressure: "6" }, ["mostPressure"]],
       [{ "drop.front": "half a metre" }, ["drop.front"]],
+      [{ "part.leg": "square" }, ["part.leg"]],
     ],
     stale: 409,
     foreign: ["/styles/99"],

@@ -3,7 +3,7 @@ import { demoPage } from "../../testing/openPage.tsx";
 
 const page = demoPage("/styles/1");
 
-it("starts from its own zones, drops and limits", async () => {
+it("starts from its own zones, drops, parts and limits", async () => {
   expect((await page()).fields()).toEqual({
     unit: "in",
     version: "1",
@@ -14,6 +14,12 @@ it("starts from its own zones, drops and limits", async () => {
     "drop.front": "105",
     "drop.side": "95",
     "drop.back": "85",
+    "part.leg": "high",
+    "part.seat": "open",
+    "part.rise": "low",
+    "part.waist": "open",
+    "part.lining": "open",
+    "part.overlay": "open",
     leastStretch: "30",
     leastStretchAlong: "15",
     mostStretch: "",

@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { styleFromOwn, styleOf, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
+import { decisionsOf, OPEN } from "../../../core/parts/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
@@ -8,6 +9,7 @@ import { guarded } from "../../.server/http/guarded.ts";
 import { Figure } from "../../figure/Figure.tsx";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
+import { PickInput } from "../../form/PickInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { conflictRows } from "../../form/unsaved.ts";
@@ -15,7 +17,7 @@ import { PageHead } from "../../frame/PageHead.tsx";
 import { SideBySide } from "../../frame/SideBySide.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import type { Route } from "./+types/route.ts";
-import { dropField, styleFields, zoneField } from "./styleFields.ts";
+import { dropField, partField, styleFields, zoneField } from "./styleFields.ts";
 import { readStyle } from "./styleForm.server.ts";
 
 const draftOf = (id: number) => draftName("style", id);
@@ -46,6 +48,7 @@ export default function OwnStylePage({ loaderData, actionData }: Route.Component
   const { own, start, draft } = loaderData;
   const base = styleOf(own.basedOn);
   const style = styleFromOwn(own);
+  const decisions = decisionsOf(style);
   return (
     <>
       <PageHead
@@ -82,6 +85,27 @@ export default function OwnStylePage({ loaderData, actionData }: Route.Component
             <TextInput name={dropField("side")} label="Side" suffix="mm" numeric />
             <TextInput name={dropField("back")} label="Back" suffix="mm" numeric />
           </Box>
+          {decisions.length > 0 ? (
+            <>
+              <Typography variant="h3" sx={{ mt: 1, mb: 1 }}>
+                Parts its garments start with
+              </Typography>
+              <Box sx={{ ...gridStyle, mb: 2 }}>
+                {decisions.map(({ id, name, options }) => (
+                  <PickInput
+                    key={id}
+                    name={partField(id)}
+                    label={name}
+                    first={OPEN}
+                    choices={[
+                      { value: OPEN, label: "not decided" },
+                      ...options.map((option) => ({ value: option.id, label: option.name })),
+                    ]}
+                  />
+                ))}
+              </Box>
+            </>
+          ) : null}
           <Typography variant="h3" sx={{ mt: 1, mb: 1 }}>
             Limits
           </Typography>

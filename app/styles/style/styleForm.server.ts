@@ -1,6 +1,8 @@
 import { type Drops, type OwnStyle, ZONES } from "../../../core/ease/index.ts";
+import { DECISION_IDS, DECISIONS, OPEN } from "../../../core/parts/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import {
+  choice,
   each,
   type FormRead,
   type FormSchema,
@@ -29,6 +31,9 @@ const readTyped = formReader(
     name: line("a name"),
     zone: each(ZONES, tick),
     drop: group({ front: drop(), back: drop(), side: drop() } satisfies Record<keyof Drops, FormSchema<number>>),
+    part: each(DECISION_IDS, (id) =>
+      choice("a choice for this part", [OPEN, ...DECISIONS[id].options.map((option) => option.id)]),
+    ),
     leastStretch: stretch(),
     leastStretchAlong: orNull(stretch()),
     mostStretch: orNull(stretch()),
@@ -38,16 +43,17 @@ const readTyped = formReader(
 );
 
 /** Reads the form of an own style. */
-export function readStyle(fields: Fields): FormRead<Pick<OwnStyle, "name" | "zones" | "drops" | "limits">> {
+export function readStyle(fields: Fields): FormRead<Pick<OwnStyle, "name" | "zones" | "drops" | "limits" | "parts">> {
   const read = readTyped(fields);
   if (!read.ok) return read;
-  const { name, zone, drop: drops, mostPressure: mostPressureKpa, ...limits } = read.value;
+  const { name, zone, drop: drops, part, mostPressure: mostPressureKpa, ...limits } = read.value;
   const zones = ZONES.filter((one) => zone[one]);
   const none = zones.length === 0 ? { form: "Expected at least one zone, but none is ticked." } : {};
-  return unless<Pick<OwnStyle, "name" | "zones" | "drops" | "limits">>(none, () => ({
+  return unless<Pick<OwnStyle, "name" | "zones" | "drops" | "limits" | "parts">>(none, () => ({
     name,
     zones,
     drops,
     limits: { ...limits, mostPressureKpa },
+    parts: Object.fromEntries(Object.entries(part).filter(([, option]) => option !== OPEN)),
   }));
 }

@@ -11,7 +11,7 @@ it("lists the sheets newest first, each with how much was measured", async () =>
     ["14 Mar 2026", "/sheets/2"],
     ["18 Nov 2025", "/sheets/1"],
   ]);
-  expect(text("main")).toContain("30 Sep 202624 measures");
+  expect(text("main")).toContain("30 Sep 202625 measures");
 });
 
 it("warns of allergies at its head", async () => {

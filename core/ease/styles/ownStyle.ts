@@ -1,6 +1,6 @@
 import { ZONE_MEASURES, ZONES, type Zone } from "../zones.ts";
 import { styleOf } from "./index.ts";
-import type { Drops, ShippedStyleId, Style, StyleLength, StyleLimits } from "./style.ts";
+import type { Drops, ShippedStyleId, Style, StyleLength, StyleLimits, StyleParts } from "./style.ts";
 
 /** A workshop's own copy of a shipped style, with what it changed. */
 export interface OwnStyle {
@@ -10,6 +10,7 @@ export interface OwnStyle {
   readonly zones: readonly Zone[];
   readonly drops: Drops;
   readonly limits: StyleLimits;
+  readonly parts: StyleParts;
   readonly version: number;
 }
 
@@ -29,6 +30,7 @@ export const copyOf = (style: Style & { readonly id: ShippedStyleId }): Omit<Own
   zones: style.zones,
   drops: style.drops,
   limits: style.limits,
+  parts: {},
 });
 
 /**
@@ -55,6 +57,7 @@ export function styleFromOwn(own: OwnStyle): Style {
       ]),
     ],
     limits: own.limits,
+    ...(Object.keys(own.parts).length > 0 ? { parts: own.parts } : {}),
     drops: own.drops,
     pullOn,
     lengths: base.lengths.flatMap((length) => lengthWithin(length, has)),

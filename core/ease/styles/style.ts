@@ -80,6 +80,9 @@ export interface PullOnRing {
   readonly either?: boolean;
 }
 
+/** What is decided of a garment's parts, by the names of the decisions. */
+export type StyleParts = Readonly<Record<string, string>>;
+
 /** One kind of garment: what it is judged at, what it needs and what it must pass. */
 export interface Style {
   readonly id: StyleId;
@@ -94,6 +97,8 @@ export interface Style {
   readonly pullOn: readonly PullOnRing[];
   readonly lengths: readonly StyleLength[];
   readonly drops: Drops;
+  /** Parts its garments start with; left out where none is decided. */
+  readonly parts?: StyleParts;
   /** Schools it can be planned by. */
   readonly schools: readonly SchoolId[];
   /** Direction usually laid round the body: the direction of greatest stretch on most knits. */

@@ -29,8 +29,16 @@ export const limitsSchema = closed({
   mostPressureKpa: ratio(100),
 });
 
+/** What is decided of a garment's parts, by the names of the decisions. */
+const partsSchema = () => Type.Record(Type.String({ pattern: "^[a-zA-Z]{1,40}$" }), words(40), { maxProperties: 40 });
+
 /** What a workshop changed of a shipped style, as it is kept. */
-export const ownStyleSchema = closed({ zones: zones(), drops: dropsSchema, limits: limitsSchema });
+export const ownStyleSchema = closed({
+  zones: zones(),
+  drops: dropsSchema,
+  limits: limitsSchema,
+  parts: partsSchema(),
+});
 
 /** A whole style, as a prototype freezes it. Meanings as in `Style`. */
 export const styleSchema = closed({
@@ -41,6 +49,7 @@ export const styleSchema = closed({
   zones: zones(),
   measures: codes(),
   limits: limitsSchema,
+  parts: Type.Optional(partsSchema()),
   pullOn: Type.Array(
     closed({
       ring: Type.Enum([...ZONES]),

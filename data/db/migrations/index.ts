@@ -12,6 +12,7 @@ import { apartAndKnown } from "./0010_apart_and_known.ts";
 import { formats } from "./0011_formats.ts";
 import { pieces } from "./0012_pieces.ts";
 import { traced } from "./0013_traced.ts";
+import { styleParts } from "./0014_style_parts.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -29,6 +30,7 @@ export const MIGRATIONS: readonly Migration[] = [
   formats,
   pieces,
   traced,
+  styleParts,
 ];
 
 /**
