@@ -41,6 +41,8 @@ const SCREENS = [
   "/jobs/4/pieces",
   "/jobs/4/parts",
   "/jobs/4/materials",
+  "/jobs/2/seams",
+  "/machines",
   "/shelf",
   "/settings/finishes",
   "/jobs/4/elastics",

@@ -8,3 +8,7 @@ export const TimeChart = lazyChart(async () => (await import("./TimeChart.tsx"))
 export const SchoolChart = lazyChart(async () => (await import("./SchoolChart.tsx")).SchoolChart, 330);
 export const FavouriteChart = lazyChart(async () => (await import("./FavouriteChart.tsx")).FavouriteChart, 150);
 export const CourseChart = lazyChart(async () => (await import("./CourseChart.tsx")).CourseChart, 220);
+
+export const SeamChart = lazyChart(async () => (await import("./SeamChart.tsx")).SeamChart, 240);
+
+export const ZigzagChart = lazyChart(async () => (await import("./ZigzagChart.tsx")).ZigzagChart, 260);

@@ -1,6 +1,6 @@
-import MenuItem from "@mui/material/MenuItem";
 import TextField from "@mui/material/TextField";
 import { useFieldState } from "./FormState.tsx";
+import { FIELD_BELOW } from "./TextInput.tsx";
 
 /** A word, or a word and what it is called. */
 type Pick = string | { readonly value: string; readonly label: string };
@@ -15,16 +15,16 @@ interface PickInputProps {
 
 const wordsOf = (choice: Pick) => (typeof choice === "string" ? { value: choice, label: choice } : choice);
 
-function menuItem(choice: Pick) {
+const option = (choice: Pick) => {
   const { value, label } = wordsOf(choice);
   return (
-    <MenuItem key={value} value={value}>
+    <option key={value} value={value}>
       {label}
-    </MenuItem>
+    </option>
   );
-}
+};
 
-/** One of a few words out of a list that folds away: for rows, where radio buttons have no room. */
+/** One of a few words out of a list that folds away, for where radio buttons have no room: the browser's own, so that its choice is kept as it is made. */
 export function PickInput({ name, label, choices, first }: PickInputProps) {
   const { value, error } = useFieldState(name);
   return (
@@ -36,8 +36,10 @@ export function PickInput({ name, label, choices, first }: PickInputProps) {
       defaultValue={value || first}
       error={error !== undefined}
       helperText={error}
+      sx={FIELD_BELOW}
+      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
     >
-      {choices.map(menuItem)}
+      {choices.map(option)}
     </TextField>
   );
 }
@@ -61,14 +63,7 @@ export function PickCell({ name, label, choices, first }: PickInputProps) {
       sx={{ minWidth: cellWidth(choices) }}
       slotProps={{ select: { native: true }, htmlInput: { "aria-label": label } }}
     >
-      {choices.map((choice) => {
-        const { value: word, label: words } = wordsOf(choice);
-        return (
-          <option key={word} value={word}>
-            {words}
-          </option>
-        );
-      })}
+      {choices.map(option)}
     </TextField>
   );
 }

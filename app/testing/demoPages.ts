@@ -1,6 +1,6 @@
 const JOBS = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 const JOB_PAGES =
-  " body cloth ease pattern torso cups band parts pieces elastics layout materials prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
+  " body cloth ease pattern torso cups band parts pieces elastics layout materials seams sewing prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
 
 /** Every page of the demo workshop that has something to load. */
 export const PAGES: readonly string[] = [
@@ -12,6 +12,7 @@ export const PAGES: readonly string[] = [
   "/styles/1",
   "/charts",
   "/charts/new",
+  "/machines",
   "/charts/import",
   "/charts/1",
   "/charts/1/export/csv",
@@ -53,6 +54,8 @@ export const PAGES: readonly string[] = [
   "/jobs/new",
   "/jobs/new?wearer=1",
   ...JOBS.flatMap((job) => JOB_PAGES.split(" ").map((page) => `/jobs/${job}${page ? `/${page}` : ""}`)),
+  "/jobs/2/seams?recipe=1",
+  "/jobs/2/seams/trial/5",
   "/jobs/1/prototypes/1",
   "/jobs/8/prototypes/3/traced",
   "/jobs/8/prototypes/3/traced?of=briefPieces&piece=back&edge=leg",

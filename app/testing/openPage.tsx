@@ -109,10 +109,14 @@ function reading(document: Window["document"]): OpenedPage {
     fields() {
       const named = all("input[name], select[name], textarea[name]") as unknown as HTMLInputElement[];
       const set = named.filter(({ type, checked }) => (type !== "radio" && type !== "checkbox") || checked);
-      return Object.fromEntries(set.map(({ name, value }) => [name, value]));
+      return Object.fromEntries(set.map((field) => [field.name, chosenIn(field) ?? field.value]));
     },
   };
 }
+
+/** The option of a list that was sent as chosen: this browser chooses the one before it. Null for other fields. */
+const chosenIn = (field: HTMLElement): string | null =>
+  field.querySelector("option[selected]")?.getAttribute("value") ?? null;
 
 let demo: Promise<Store> | null = null;
 

@@ -4,6 +4,7 @@ import { index, type RouteConfigEntry, route } from "@react-router/dev/routes";
 export const workshopRoutes: RouteConfigEntry[] = [
   index("workshop/bench/route.tsx"),
   route("settings", "workshop/settings/route.tsx"),
+  route("machines", "workshop/machines/route.tsx"),
   route("shelf", "workshop/shelf/route.tsx"),
   route("settings/finishes", "workshop/settings-finishes/route.tsx"),
   route("settings/ease", "workshop/settings-ease/route.tsx"),

@@ -5,7 +5,17 @@ import type { JobFacts } from "./jobFacts.ts";
 import type { Reckoning } from "./reckoning.ts";
 
 /** The step of a job that shows a calculation. */
-export type CalculationStep = "torso" | "cups" | "band" | "parts" | "pieces" | "elastics" | "layout" | "materials";
+export type CalculationStep =
+  | "torso"
+  | "cups"
+  | "band"
+  | "parts"
+  | "pieces"
+  | "elastics"
+  | "layout"
+  | "materials"
+  | "seams"
+  | "sewing";
 
 /** What of a style decides whether a calculation is needed. */
 export type CalculatedStyle = Pick<Style, "lengths" | "zones" | "family">;

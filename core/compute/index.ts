@@ -13,6 +13,7 @@ import { lengthKind } from "./length.ts";
 import { parseKind } from "./parse.ts";
 import { passOverKind } from "./passOver.ts";
 import { proposalKind } from "./proposal.ts";
+import { seamAdviceKind, seamKind, zigzagKind } from "./seams.ts";
 import { torsoKind } from "./torso.ts";
 
 /** Kinds of the scripting interface; any other answers `unsupported`. */
@@ -36,4 +37,7 @@ export const COMPUTE_KINDS: readonly ComputeKind[] = [
   allowanceKind,
   gussetKind,
   elasticKind,
+  seamKind,
+  zigzagKind,
+  seamAdviceKind,
 ];

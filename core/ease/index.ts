@@ -52,7 +52,7 @@ export {
   STOP_OVER_KPA,
   tensionForPressure,
 } from "./pressure.ts";
-export { OPENINGS, type Opening, type RingVerdict } from "./pullOn.ts";
+export { LIMIT_WORDS, OPENINGS, type Opening, type RingVerdict } from "./pullOn.ts";
 export { roundGirth } from "./roundGirth.ts";
 export { fixedCutFor } from "./schools/fixed.ts";
 export { isSchoolId, SCHOOL_IDS, SCHOOLS, schoolOf } from "./schools/index.ts";

@@ -33,6 +33,8 @@ export interface StyleInput {
   readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
   /** Usable stretch of the elastic in the edges; null or left out where there is none. */
   readonly edgeUsable?: number | null;
+  /** Stretch of the seams it is sewn with, ratio; null or left out while none was tried. */
+  readonly seamStretch?: number | null;
 }
 
 /** A zone that is left out of a plan. */
@@ -65,7 +67,7 @@ export interface StylePlan {
  * out; nothing is assumed for it. A school that cannot answer says why in its place.
  */
 export function planStyle(input: StyleInput): StylePlan {
-  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, edgeUsable = null } = input;
+  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, edgeUsable = null, seamStretch = null } = input;
   const zones: ZonePlan[] = [];
   const missing: MissingZone[] = [];
   for (const zone of style.zones) {
@@ -74,7 +76,7 @@ export function planStyle(input: StyleInput): StylePlan {
     else missing.push({ zone, code: ZONE_MEASURES[zone], problem: bodies ? tooSmall(bodies.plan) : null });
   }
   const rings = ringsOnBody(style, body, settings.fingerAllowanceMm);
-  const limitOf = (edge: boolean) => ringLimit(edge, cloth.usable, edgeUsable);
+  const limitOf = (edge: boolean) => ringLimit(edge, { cloth: cloth.usable, elastic: edgeUsable, seam: seamStretch });
   const broken = brokenLimits(style, cloth, zones);
   return {
     zones,

@@ -14,7 +14,7 @@ export type Opening = (typeof OPENINGS)[number];
 export interface StretchLimit {
   /** Ratio, 0 or more. */
   readonly usable: number;
-  readonly setBy: "cloth" | "elastic";
+  readonly setBy: "cloth" | "elastic" | "seam";
 }
 
 /** A pull-on ring judged at a girth. */
@@ -82,11 +82,33 @@ function ringOnBody(
   return { ring, over: decides.code, passMm: decides.mm, edge: edge === true };
 }
 
-/** The limit of a ring: what its cloth stretches, and of an edge its elastic, where that stretches less. */
-export const ringLimit = (edge: boolean, clothUsable: number, edgeUsable: number | null): StretchLimit =>
-  edge && edgeUsable !== null && edgeUsable < clothUsable
-    ? { usable: edgeUsable, setBy: "elastic" }
-    : { usable: clothUsable, setBy: "cloth" };
+/** What a ring is limited by, in words. */
+export const LIMIT_WORDS: Readonly<Record<StretchLimit["setBy"], string>> = {
+  cloth: "the cloth",
+  elastic: "the edge elastic",
+  seam: "the seam it is sewn with",
+};
+
+/** What the parts of a ring stretch, ratios; null where it is not known, or there is none. */
+export interface RingParts {
+  readonly cloth: number;
+  /** Of the elastic in edges. */
+  readonly elastic: number | null;
+  /** Of the seams it is sewn with. */
+  readonly seam: number | null;
+}
+
+/** The limit of a ring: the weakest of its cloth, its seams, and of an edge its elastic. */
+export function ringLimit(edge: boolean, { cloth, elastic, seam }: RingParts): StretchLimit {
+  const others = [
+    ...(edge && elastic !== null ? [{ usable: elastic, setBy: "elastic" as const }] : []),
+    ...(seam === null ? [] : [{ usable: seam, setBy: "seam" as const }]),
+  ];
+  return others.reduce<StretchLimit>((least, one) => (one.usable < least.usable ? one : least), {
+    usable: cloth,
+    setBy: "cloth",
+  });
+}
 
 /** Judges the rings at the girths given, each by its own limit; rings of zones without a girth are left out. */
 export function judgeRings(

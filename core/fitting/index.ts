@@ -4,7 +4,6 @@ export {
   type ChangePart,
   type ChangeTarget,
   type Decision,
-  LATER_STEPS,
   type LinkedLine,
   type OwnChange,
 } from "./change/change.ts";

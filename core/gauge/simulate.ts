@@ -1,5 +1,6 @@
 import { type SwatchForm, stepTension } from "../cloth/index.ts";
 import type { GaugeReading } from "./line.ts";
+import { noise } from "./noise.ts";
 import { returnStrain, type StandInCloth, trueStrain } from "./standIn.ts";
 
 /** One step of a simulated ladder: from one load to the next, then held. */
@@ -59,12 +60,3 @@ function strainUnder({ cloth, form, widthMm, fromN, toN, largestN }: SimulatedSt
 
 /** Creep ends in the cloth's true strain: what is read after 30 s is what the curve says. */
 const creepAfter = ({ creep }: StandInCloth, heldS: number): number => 1 - creep * Math.exp(-heldS / CREEP_S);
-
-/** Noise between −1 and 1 from whole numbers alone (a mixed 32-bit hash, after Murmur's finaliser). */
-function noise(seed: number, number: number, channel: number): number {
-  let hash =
-    Math.imul(seed ^ 0x9e3779b9, 0x85ebca6b) ^ Math.imul(number + 1, 0xc2b2ae35) ^ Math.imul(channel, 0x27d4eb2f);
-  hash = Math.imul(hash ^ (hash >>> 16), 0x85ebca6b);
-  hash = Math.imul(hash ^ (hash >>> 13), 0xc2b2ae35);
-  return ((hash ^ (hash >>> 16)) >>> 0) / 0x7fffffff - 1;
-}

@@ -4,6 +4,7 @@ import { tensionCurve } from "../cloth/index.ts";
 import { NEW_BUST_ROOM } from "../cups/index.ts";
 import { type EdgeRow, type ElasticsFacts, NEW_ELASTICS } from "../elastics/index.ts";
 import type { LayoutFacts } from "../layout/index.ts";
+import { NEW_PARTS } from "../parts/index.ts";
 import { elasticRings, NO_PIECES } from "../pieces/index.ts";
 import { ok } from "../result.ts";
 import { BRIEF_FACTS, evaluate, SHELF_ELASTIC, sampleBody, sampleDraft, shelfSample } from "../testing/index.ts";
@@ -123,6 +124,21 @@ const facts: WorkingFacts = {
   wire: { body },
   parts: { style: { zones: [], family: "slip", lengths: [] }, ofStyle: {}, sets: [], kept: {}, cloths: [], pullOn: [] },
   ...pieceFacts,
+  seams: {
+    seams: [
+      { id: "side", name: "side seam", worn: { zone: "hip", strain: 0.31 }, pulled: { zone: "waist", strain: 0.42 } },
+      { id: "leg", name: "leg edge", worn: { zone: "leg", strain: 0.12 }, pulled: null },
+    ],
+    ...{ clothName: "Swim knit", usable: 0.7, clothClass: "high", layers: 1, planned: true },
+  },
+  sewing: {
+    made: {
+      style: { id: "brief", family: "brief", zones: ["waist", "hip", "leg"], lengths: [] },
+      ...{ parts: NEW_PARTS, opens: false, bias: false, lined: false },
+    },
+    putOff: [],
+    past: { cut: [30, 35, 50] },
+  },
   elastics: elasticsFacts,
   shellLayout: layoutFacts,
   liningLayout: layoutFacts,

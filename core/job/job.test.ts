@@ -48,6 +48,8 @@ describe("the order of the work", () => {
       "parts done",
       "layout done",
       "materials done",
+      "seams done",
+      "sewing done",
       "prototypes missing",
     ]);
   });
@@ -61,6 +63,8 @@ describe("the order of the work", () => {
       "parts done",
       "layout done",
       "materials done",
+      "seams done",
+      "sewing done",
       "prototypes missing",
     ]);
     expect(states({})).toEqual([
@@ -71,6 +75,8 @@ describe("the order of the work", () => {
       "parts done",
       "layout done",
       "materials done",
+      "seams done",
+      "sewing done",
       "prototypes next",
     ]);
   });
@@ -78,7 +84,7 @@ describe("the order of the work", () => {
   it("wants another look at cloth that will bag and at open findings", () => {
     const bags = { tests: [sampleHandTest({ afterMm: 120 })] };
     expect(states(bags)[1]).toBe("cloth look");
-    expect(states({}, { prototypeCount: 1, openFindings: 2 })[7]).toBe("prototypes look");
+    expect(states({}, { prototypeCount: 1, openFindings: 2 })[9]).toBe("prototypes look");
   });
 });
 

@@ -27,6 +27,8 @@ export interface JobIngredients {
   readonly layers?: readonly GarmentLayer[] | null;
   /** The elastic in its edges with its tests; null or left out where there is none. */
   readonly edge?: GarmentLayer | null;
+  /** Stretch of the seams it is sewn with, ratio; null or left out while none was tried. */
+  readonly seamStretch?: number | null;
   /** Garments of the wearer that fit, by zone. */
   readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
   /** What was entered for torso, cups and band, as far as it was kept. */
@@ -69,7 +71,7 @@ export const layersOf = ({ job, cloth, tests, layers }: JobIngredients): readonl
 
 /** Plans a job from what is there, and lists what is not. */
 export function planJob(ingredients: JobIngredients): PlannedJob {
-  const { job, style, sheet, settings, clothSettings, liked = {}, edge = null } = ingredients;
+  const { job, style, sheet, settings, clothSettings, liked = {}, edge = null, seamStretch = null } = ingredients;
   const layers = testLayers(layersOf(ingredients), clothSettings);
   const stretch = stiffened(layupStretch(layers, clothSettings), job.stiffness);
   const missing: MissingThing[] = [
@@ -82,7 +84,7 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   const test = layers[0]?.test;
   if (!sheet || !test || !stretch) return { planned: null, missing };
   const edgeUsable = edge ? (testLayers([edge], clothSettings)[0]?.result?.usable ?? null) : null;
-  const plan = planStyle({ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable });
+  const plan = planStyle({ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable, seamStretch });
   return { planned: { plan, test, layers, stretch, edgeUsable }, missing: [...missing, ...girthless(plan, job)] };
 }
 

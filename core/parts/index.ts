@@ -1,6 +1,16 @@
 export { leftOut, type PartOfStyle, partsOfStyle } from "./belongs.ts";
 export { partsCalculation } from "./calculation.ts";
-export { DECISION_IDS, type DecidedStyle, type DecisionId, OPEN, type PartChoices } from "./decision.ts";
+export {
+  DECISION_IDS,
+  type DecidedStyle,
+  type DecisionId,
+  hasLegs,
+  isBottom,
+  isTop,
+  isWhole,
+  OPEN,
+  type PartChoices,
+} from "./decision.ts";
 export { DECISIONS, decisionsOf } from "./decisions/index.ts";
 export type { PartsFacts } from "./partsFacts.ts";
 export type { PieceRow } from "./pieceRows.ts";

@@ -31,4 +31,5 @@ export {
   sampleLength,
   samplePrototype,
 } from "./sampleRecord.ts";
+export { sampleSetup, sampleTrial } from "./sampleSeam.ts";
 export { sampleSoFar } from "./sampleSoFar.ts";

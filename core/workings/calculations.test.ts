@@ -11,35 +11,41 @@ const needed = (id: string) => {
 
 describe("the calculations a style needs", () => {
   it.each([
-    ["brief", "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials"],
+    [
+      "brief",
+      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+    ],
     [
       "bikiniBottom",
-      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
     ],
     [
       "onePiece",
-      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
     ],
     [
       "swimTop",
-      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
     ],
     [
       "camisole",
-      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
     ],
     [
       "slip",
-      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
     ],
-    ["lacedCorset", "bustRoom dart cup label parts ownPieces elastics shellLayout liningLayout netLayout materials"],
+    [
+      "lacedCorset",
+      "bustRoom dart cup label parts ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+    ],
     [
       "softBra",
-      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
     ],
     [
       "wiredBra",
-      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials",
+      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
     ],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 

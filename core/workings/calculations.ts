@@ -13,6 +13,8 @@ import { LAYOUTS } from "../layout/index.ts";
 import { materialsCalculation } from "../materials/index.ts";
 import { leftOut, partsCalculation } from "../parts/index.ts";
 import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/index.ts";
+import { seamsCalculation } from "../seams/index.ts";
+import { sewingCalculation } from "../sewing/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
@@ -32,6 +34,8 @@ export const CALCULATIONS = {
   elastics: elasticsCalculation,
   ...LAYOUTS,
   materials: materialsCalculation,
+  seams: seamsCalculation,
+  sewing: sewingCalculation,
 } as const;
 
 type All = typeof CALCULATIONS;

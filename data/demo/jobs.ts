@@ -4,6 +4,8 @@ import { elasticChart, elasticEdge, keepElastics } from "./cutting.ts";
 import { decideOn, judge, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";
 import { drawPieces } from "./pieces.ts";
+import { addSeams } from "./seams.ts";
+import { keepSewing } from "./sewing.ts";
 import type { DemoShelf } from "./shelf.ts";
 
 /** Three jobs: one with two prototypes, one at its first fitting, one still lacking measures. */
@@ -22,6 +24,9 @@ export async function addJobs(repositories: Repositories, people: DemoPeople, sh
     }),
   );
 }
+
+/** How long a brief took, step by step. */
+const BRIEF_MINUTES = { cut: 32, marks: 7, gussetFront: 12, gussetBack: 16, sidesBasted: 8, sides: 13 } as const;
 
 /** The first change cured the loose waist; the one at the hip was taken whole and overdid it. */
 async function twoPrototypes(all: Repositories, { ilva }: DemoPeople, shelf: DemoShelf): Promise<void> {
@@ -87,6 +92,13 @@ async function twoPrototypes(all: Repositories, { ilva }: DemoPeople, shelf: Dem
     note: "Let some of it back.",
   });
   await read(all, again, { zone: "waist", kind: "lift", newtons: 3.1 });
+  await keepSewing(all, jobId, "2026-10-10", {
+    ...BRIEF_MINUTES,
+    legElastics: 41,
+    waistElastic: 24,
+    reinforce: 9,
+    firstWash: 12,
+  });
 }
 
 const LANE_SIZES = ["S", "M", "L", "XL"];
@@ -117,6 +129,7 @@ async function firstFitting(all: Repositories, { maro }: DemoPeople, shelf: Demo
     }),
   );
   await keepElastics(all, jobId, LANE_ELASTICS);
+  await addSeams(all, jobId);
   const first = await startPrototype(all, jobId, "basted", "2026-11-16");
   await sew(all, first, { waist: 745, highHip: 856, hip: 941 });
   const fitting = await tryOn(all, first, { fittedOn: "2026-11-18" });
@@ -136,4 +149,5 @@ async function firstFitting(all: Repositories, { maro }: DemoPeople, shelf: Demo
     amountMm: 8,
     note: "Red line after ten minutes.",
   });
+  await keepSewing(all, jobId, "2026-11-16", { cut: 35, marks: 8, gussetFront: 14, gussetBack: 17, sidesBasted: 9 });
 }

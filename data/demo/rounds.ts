@@ -6,6 +6,7 @@ import { elasticEdge, keepElastics, keepLayout } from "./cutting.ts";
 import { decideOn, judge, prototypeOf, put, read, sew, startPrototype, tryOn } from "./fittingHelp.ts";
 import type { DemoPeople } from "./people.ts";
 import { drawPieces } from "./pieces.ts";
+import { keepSewing } from "./sewing.ts";
 import type { DemoShelf } from "./shelf.ts";
 
 /** A job over four prototypes to its sign-off, whose changes taught the workshop a share; and one that goes in circles. */
@@ -111,6 +112,14 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
   await judge(all, atEdge, four, [null, "cured"]);
   for (const { id } of checksOf("brief")) await all.fittings.saveCheck(four, { check: id, outcome: "pass", note: "" });
   await signOff(all, jobId, maro.wearer);
+  await keepSewing(all, jobId, "2026-10-19", {
+    cut: 28,
+    marks: 6,
+    gussetFront: 11,
+    gussetBack: 15,
+    sides: 12,
+    legElastics: 38,
+  });
 }
 
 async function signOff(all: Repositories, jobId: number, wearerId: number): Promise<void> {
@@ -202,5 +211,13 @@ async function inCircles(all: Repositories, { ilva }: DemoPeople, shelf: DemoShe
     view: "front",
     detail: { mark: "goes", stretched: 420 },
     note: "Line after sitting.",
+  });
+  await keepSewing(all, jobId, "2026-10-27", {
+    cut: 36,
+    marks: 9,
+    gussetFront: 15,
+    gussetBack: 18,
+    sides: 14,
+    legElastics: 44,
   });
 }

@@ -1,4 +1,5 @@
 import type { Knex } from "knex";
+import type { StyleId } from "../../core/ease/index.ts";
 import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { readTexts } from "../../formats/kept/columns.ts";
 import { readKeptWorking, workingFormat } from "../../formats/kept/keptWorking.ts";
@@ -31,6 +32,11 @@ export interface WorkingRepository {
   ofJob(jobId: number): Promise<KeptWorkings>;
   find<Id extends WorkingId>(jobId: number, id: Id): Promise<KeptWorking<Id>>;
   save<Id extends WorkingId>(jobId: number, id: Id, kept: KeptWorking<Id>): Promise<SaveOutcome<KeptWorking<Id>>>;
+  /** One calculation of every job of a style that kept it, or of every job. */
+  ofJobs<Id extends WorkingId>(
+    id: Id,
+    styleId?: StyleId,
+  ): Promise<{ readonly jobId: number; readonly styleId: StyleId; readonly working: Workings[Id] }[]>;
 }
 
 interface WorkingRow {
@@ -63,6 +69,13 @@ export function workingRepository(db: Knex): WorkingRepository {
       return Object.fromEntries(WORKING_IDS.map(of)) as unknown as KeptWorkings;
     },
     find,
+    async ofJobs(id, styleId) {
+      const kept: (WorkingRow & { job_id: number; style: StyleId })[] = await db("job_workings")
+        .join("jobs", "jobs.id", "job_workings.job_id")
+        .where({ kind: id, ...(styleId ? { style: styleId } : {}) })
+        .select("job_workings.*", "jobs.style");
+      return kept.map((row) => ({ jobId: row.job_id, styleId: row.style, working: keptOf(id, row).working }));
+    },
     async save(jobId, id, { working, texts, version }) {
       const columns = {
         content: JSON.stringify(working),

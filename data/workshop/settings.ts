@@ -3,7 +3,15 @@ import type { ShelfStock } from "../../core/calculation/index.ts";
 import type { ClothSettings } from "../../core/cloth/index.ts";
 import type { EaseSettings } from "../../core/ease/index.ts";
 import type { FinishSettings } from "../../core/edges/index.ts";
-import { keptClothSettings, keptEaseSettings, keptFinishes, keptShelf } from "../../formats/kept/keptSettings.ts";
+import type { Machines, Recipes } from "../../core/seams/index.ts";
+import {
+  keptClothSettings,
+  keptEaseSettings,
+  keptFinishes,
+  keptMachines,
+  keptRecipes,
+  keptShelf,
+} from "../../formats/kept/keptSettings.ts";
 import type { KeptType } from "../../formats/kept/keptType.ts";
 import { readKept, type SaveOutcome } from "../db/index.ts";
 
@@ -15,6 +23,8 @@ export interface SettingValues {
   readonly cloth: ClothSettings | null;
   readonly shelf: ShelfStock | null;
   readonly finish: FinishSettings | null;
+  readonly machines: Machines | null;
+  readonly recipes: Recipes | null;
 }
 
 /** Names of the settings that are kept. */
@@ -35,13 +45,13 @@ export interface SettingRepository {
 }
 
 /** Settings that are more than a line of text. */
-const KEPT: Readonly<
-  Partial<Record<SettingName, KeptType<EaseSettings | ClothSettings | ShelfStock | FinishSettings>>>
-> = {
+const KEPT: Readonly<Partial<Record<SettingName, KeptType<NonNullable<SettingValues[SettingName]>>>>> = {
   ease: keptEaseSettings,
   cloth: keptClothSettings,
   shelf: keptShelf,
   finish: keptFinishes,
+  machines: keptMachines,
+  recipes: keptRecipes,
 };
 
 interface SettingRow {

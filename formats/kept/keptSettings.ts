@@ -3,6 +3,7 @@ import { type ClothSettings, clothSettingsSchema, SHIPPED_CLOTH_SETTINGS } from 
 import { type EaseSettings, easeSettingsSchema, SHIPPED_EASE_SETTINGS } from "../../core/ease/index.ts";
 import { type FinishSettings, finishSettingsSchema, SHIPPED_FINISH_SETTINGS } from "../../core/edges/index.ts";
 import { SHELF } from "../../core/materials/index.ts";
+import { MACHINES, type Machines, RECIPES, type Recipes } from "../../core/seams/index.ts";
 import { type KeptType, keptType } from "./keptType.ts";
 
 /** Numbers of the ease plan as a workshop keeps them; a number that came later than they were kept is as shipped. */
@@ -28,3 +29,9 @@ export const keptFinishes: KeptType<FinishSettings> = keptType({
   schema: finishSettingsSchema,
   fresh: SHIPPED_FINISH_SETTINGS,
 });
+
+/** Machines of the workshop. */
+export const keptMachines: KeptType<Machines> = keptType({ what: "the machines of the workshop", schema: MACHINES });
+
+/** Set-ups that held, kept for later jobs. */
+export const keptRecipes: KeptType<Recipes> = keptType({ what: "the recipes for seams", schema: RECIPES });

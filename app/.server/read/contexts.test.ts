@@ -30,7 +30,7 @@ describe("a job read whole", () => {
       usable: expect.closeTo(0.62, 9),
     });
     const steps = await readSteps(store, read);
-    expect(steps.map(({ state }) => state)).toEqual([...Array<string>(10).fill("done"), "look"]);
+    expect(steps.map(({ state }) => state)).toEqual([...Array<string>(12).fill("done"), "look"]);
   });
 
   it("says what has moved in the plan since the last prototype, once the school is another", async () => {

@@ -11,6 +11,7 @@ import {
   schoolOf,
 } from "../../../core/ease/index.ts";
 import { type Job, type JobIngredients, type JobPlan, type PlannedJob, planJob } from "../../../core/job/index.ts";
+import { seamStretch, trialInUse } from "../../../core/seams/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, storeOf } from "../http/answers.ts";
@@ -63,6 +64,7 @@ async function readIngredients(
     layup,
     layers: layup ? await layersOfLayup(repositories, layup) : null,
     edge: job.edgeElasticId === null ? null : await oneLayer(repositories, job.edgeElasticId),
+    seamStretch: await seamStretchOf(repositories, job.id),
     liked: likedByZone(likedGarments),
     likedGarments,
     settings: workshop.ease,
@@ -70,6 +72,12 @@ async function readIngredients(
     shelf: workshop.shelf,
     settingsName: settingsWords(workshop),
   };
+}
+
+/** What the seams of a job stretch by the set-up it is sewn with; null while none was chosen. */
+async function seamStretchOf({ workings }: Pick<Repositories, "workings">, jobId: number): Promise<number | null> {
+  const used = trialInUse((await workings.find(jobId, "seams")).working);
+  return used && seamStretch(used.lengthMm, used.gaugeMm);
 }
 
 const goesByLiked = ({ school, zones }: Job): boolean =>

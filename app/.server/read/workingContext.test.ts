@@ -87,6 +87,8 @@ describe("the steps of torso, cups and band", () => {
       "elastics",
       "layout",
       "materials",
+      "seams",
+      "sewing",
       "prototypes",
     ]);
   });

@@ -1,11 +1,15 @@
 import { setTimeout as wait } from "node:timers/promises";
 import {
+  type GaugeReading,
   gaugeLine,
   parseGaugeLine,
   READINGS_PER_S,
   READINGS_PER_STEP,
+  type SeamPull,
   type SimulatedStep,
   STAND_IN_CLOTHS,
+  seamPullReadings,
+  seamReading,
   simulatedReading,
 } from "../../../core/gauge/index.ts";
 import { GaugeError, parseGaugeAddress } from "../../.server/gauge/gaugeSource.ts";
@@ -22,11 +26,19 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
     const { value } = await storeOf(context).settings.find("gaugeAddress");
     return eventStream((signal) => deviceEvents(value ?? "", signal), request);
   }
-  const step = stepFrom(address);
-  if (!step) return new Response("Expected a step of the stand-in gauge.", { status: 400 });
   const goOnAfter = Number(request.headers.get("Last-Event-ID") ?? -1);
   const from = Number.isInteger(goOnAfter) ? goOnAfter + 1 : 0;
-  return eventStream((signal) => stepEvents(step, from, number(address, "speed", 1, 600) ?? 1, signal), request);
+  const speed = number(address, "speed", 1, 600) ?? 1;
+  if (address.get("source") === "seam") {
+    const pull = pullFrom(address);
+    if (!pull) return new Response("Expected a seam for the stand-in gauge.", { status: 400 });
+    const [count, reading] = [seamPullReadings(pull), (at: number) => seamReading(pull, at)];
+    return eventStream((signal) => readingEvents({ count, reading, from, speed }, signal), request);
+  }
+  const step = stepFrom(address);
+  if (!step) return new Response("Expected a step of the stand-in gauge.", { status: 400 });
+  const [count, reading] = [READINGS_PER_STEP, (at: number) => simulatedReading(step, at)];
+  return eventStream((signal) => readingEvents({ count, reading, from, speed }, signal), request);
 });
 
 function stepFrom(address: URLSearchParams): SimulatedStep | null {
@@ -42,6 +54,12 @@ function stepFrom(address: URLSearchParams): SimulatedStep | null {
   return { cloth, form, widthMm, gaugeMm, fromN, toN, largestN, seed };
 }
 
+function pullFrom(address: URLSearchParams): SeamPull | null {
+  const [gaugeMm, breaks] = [number(address, "gauge", 10, 1000), number(address, "breaks", 0.01, 5)];
+  const seed = number(address, "seed", 0, 2 ** 31);
+  return gaugeMm === null || breaks === null || seed === null ? null : { gaugeMm, breaks, seed };
+}
+
 function number(address: URLSearchParams, name: string, low: number, high: number): number | null {
   const text = address.get(name);
   const value = Number(text);
@@ -51,16 +69,22 @@ function number(address: URLSearchParams, name: string, low: number, high: numbe
 /** How often readings are sent, ms; at a higher speed more of them go at once. */
 const EVERY_MS = 100;
 
-async function* stepEvents(
-  step: SimulatedStep,
-  from: number,
-  speed: number,
+/** Readings of a stand-in, from one of them on. */
+interface Readings {
+  readonly count: number;
+  readonly reading: (at: number) => GaugeReading;
+  readonly from: number;
+  readonly speed: number;
+}
+
+async function* readingEvents(
+  { count, reading, from, speed }: Readings,
   signal: AbortSignal,
 ): AsyncGenerator<ServerEvent> {
   const atOnce = Math.max(1, Math.round((speed * READINGS_PER_S * EVERY_MS) / 1000));
-  for (let next = from; next < READINGS_PER_STEP; ) {
-    for (let sent = 0; sent < atOnce && next < READINGS_PER_STEP; sent += 1, next += 1) {
-      yield { id: next, data: gaugeLine(simulatedReading(step, next)) };
+  for (let next = from; next < count; ) {
+    for (let sent = 0; sent < atOnce && next < count; sent += 1, next += 1) {
+      yield { id: next, data: gaugeLine(reading(next)) };
     }
     if (await isStopped(signal)) return;
   }

@@ -85,6 +85,8 @@ describe("the form of a working", () => {
       ownPieces: ["outlines", "steps"],
       parts: ["cut", "without", "belongs"],
       elastics: ["keptMm"],
+      seams: ["trials", "inUse"],
+      sewing: ["order", "own", "done", "spent", "left", "timer"],
       ...Object.fromEntries(LAYOUT_IDS.map((id) => [id, ["best"]])),
     };
     for (const id of WORKING_IDS) {

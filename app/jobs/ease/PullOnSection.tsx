@@ -10,6 +10,7 @@ import { measureOf } from "../../../core/body/index.ts";
 import {
   explainLeast,
   explainShortfall,
+  LIMIT_WORDS,
   OPENINGS,
   type RingVerdict,
   type StylePlan,
@@ -97,8 +98,7 @@ function Ring({
           </Why>
         </Box>
         <Box sx={{ fontSize: "0.9rem" }}>
-          asks for {percent(ring.needed)}; {ring.limit.setBy === "elastic" ? "the edge elastic" : "the cloth"} gives{" "}
-          {percent(ring.limit.usable)}
+          asks for {percent(ring.needed)}; {LIMIT_WORDS[ring.limit.setBy]} gives {percent(ring.limit.usable)}
           {failing ? (
             <>
               .{" "}

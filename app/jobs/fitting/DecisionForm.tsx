@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useState } from "react";
-import { type Finding, type FindingProposal, findingKindOf, LATER_STEPS } from "../../../core/fitting/index.ts";
+import { type Finding, type FindingProposal, findingKindOf } from "../../../core/fitting/index.ts";
+import { LATER_STEPS } from "../../../core/laterSteps.ts";
 import { smallUnit } from "../../../core/units/index.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { RecordForm } from "../../form/RecordForm.tsx";

@@ -10,6 +10,7 @@ import { type Action, closed, findingOf, fittingOf, stale } from "./fittingActio
 import { readFinding } from "./fittingForm.server.ts";
 import { readJudgement } from "./judgementForm.server.ts";
 import { judgementKey } from "./judgementKey.ts";
+import { reopenRecipes } from "./reopenRecipes.server.ts";
 
 /** Puts a finding on the record, or changes one that is on it. */
 export const putFinding: Action = async (work) => {
@@ -21,6 +22,7 @@ export const putFinding: Action = async (work) => {
   await repositories.drafts.drop(draftNames.finding(fitting.id));
   if (!fields.finding) {
     const id = await repositories.fittings.addFinding(filled);
+    if (filled.kind === "seam_popped") await reopenRecipes(repositories, read.job);
     if (work.photo) await repositories.fittings.addPhoto(fitting.id, id, work.photo);
     return redirect(address);
   }

@@ -15,6 +15,8 @@ it("tells of each step where it stands, and leads there", async () => {
     Elastics: "if its edges have any",
     "Cloth needed": "not laid out",
     Materials: "to buy, to cut",
+    Seams: "no trial yet",
+    Sewing: "10 steps done",
     Prototypes: "1 finding open",
   });
   expect((await page()).links()).toMatchObject({

@@ -90,7 +90,7 @@ export default function OwnStylePage({ loaderData, actionData }: Route.Component
               <Typography variant="h3" sx={{ mt: 1, mb: 1 }}>
                 Parts its garments start with
               </Typography>
-              <Box sx={{ ...gridStyle, mb: 2 }}>
+              <Box sx={gridStyle}>
                 {decisions.map(({ id, name, options }) => (
                   <PickInput
                     key={id}

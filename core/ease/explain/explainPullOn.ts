@@ -2,6 +2,7 @@ import { measureOf } from "../../body/index.ts";
 import type { Explanation } from "../../explain/index.ts";
 import { HARD_UP_TO, type PassVerdict } from "../passOver.ts";
 import type { StylePlan } from "../planStyle.ts";
+import { LIMIT_WORDS, type StretchLimit } from "../pullOn.ts";
 import { schoolOf } from "../schools/index.ts";
 import { ZONE_NAMES } from "../zones.ts";
 import type { EaseQuestion, EaseSources } from "./question.ts";
@@ -10,6 +11,12 @@ const VERDICT_NOTES: Readonly<Record<PassVerdict, string>> = {
   goes: "The cloth stretches that far in comfort: it goes on.",
   hard: "A little more than the usable stretch: hard to get on.",
   closure: "More than it gives: it needs a closure, or a larger girth.",
+};
+
+/** What tells a limit that is not the cloth's. */
+const SOURCES: Readonly<Partial<Record<StretchLimit["setBy"], string>>> = {
+  elastic: "swatch test of the elastic",
+  seam: "trial of the seam in use",
 };
 
 /** Explains whether a ring can be pulled on; null where the plan has no such ring. */
@@ -23,7 +30,7 @@ export function explainPullOn(
   if (!verdict) return null;
   const ring = ZONE_NAMES[verdict.ring].toLowerCase();
   const over = measureOf(verdict.over).name.toLowerCase();
-  const byElastic = verdict.limit.setBy === "elastic";
+  const { setBy } = verdict.limit;
   return {
     title: `Pulling the ${ring} over the ${over}`,
     formula: "q = P / G − 1",
@@ -46,20 +53,23 @@ export function explainPullOn(
       },
       {
         symbol: "s",
-        meaning: byElastic ? "usable stretch of the edge elastic, which gives out first" : "usable stretch, the limit",
+        meaning:
+          setBy === "cloth"
+            ? "usable stretch, the limit"
+            : `usable stretch of ${LIMIT_WORDS[setBy]}, which gives out first`,
         value: verdict.limit.usable,
         unit: "ratio",
         kind: "cloth",
-        source: byElastic ? "swatch test of the elastic" : sources.test,
+        source: SOURCES[setBy] ?? sources.test,
       },
     ],
     result: { value: verdict.needed, unit: "percent" },
     notes: [
       VERDICT_NOTES[verdict.verdict],
       `Goes on up to s, hard up to ${HARD_UP_TO} · s, beyond that a closure.`,
-      byElastic
-        ? "The elastic in the edge stretches less than the cloth, so it sets the limit."
-        : "The least of cloth and edge elastic sets the limit; a seam that stretches less would lower it, and is not known yet.",
+      setBy === "cloth"
+        ? "The least of cloth, edge elastic and seams sets the limit; seams count once a trial was chosen to sew with."
+        : `It stretches less than the cloth: ${LIMIT_WORDS[setBy]} sets the limit.`,
     ],
     others: [],
   };

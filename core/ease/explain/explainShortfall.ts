@@ -1,6 +1,6 @@
 import { measureOf } from "../../body/index.ts";
 import type { Explanation, Term } from "../../explain/index.ts";
-import type { RingVerdict } from "../pullOn.ts";
+import { LIMIT_WORDS, type RingVerdict } from "../pullOn.ts";
 import { ZONE_NAMES } from "../zones.ts";
 
 function termsOf({ ring, over, passMm, garmentMm, limit }: RingVerdict): Term[] {
@@ -23,11 +23,11 @@ function termsOf({ ring, over, passMm, garmentMm, limit }: RingVerdict): Term[] 
     },
     {
       symbol: "s",
-      meaning: limit.setBy === "elastic" ? "usable stretch of the edge elastic" : "usable stretch of the cloth",
+      meaning: `usable stretch of ${LIMIT_WORDS[limit.setBy]}`,
       value: limit.usable,
       unit: "ratio",
       kind: "cloth",
-      source: "its swatch test",
+      source: limit.setBy === "seam" ? "its trial" : "its swatch test",
     },
   ];
 }

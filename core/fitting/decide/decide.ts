@@ -1,5 +1,6 @@
+import { LATER_STEPS } from "../../laterSteps.ts";
 import { fail, ok, type Result } from "../../result.ts";
-import { type Change, type ChangePart, LATER_STEPS } from "../change/change.ts";
+import type { Change, ChangePart } from "../change/change.ts";
 import { linkedFor } from "../change/linkedLines.ts";
 import { type Remedy, withoutFormula } from "../finding/kinds/findingKind.ts";
 import type { Finding } from "../fitting.ts";

@@ -58,6 +58,8 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   liningLayout: "Layout of the lining",
   netLayout: "Layout of the net",
   materials: "Materials",
+  seams: "Seams",
+  sewing: "Sewing",
 };
 
 /** Columns of a job in words. */

@@ -10,6 +10,8 @@ import { partsStep } from "./parts.ts";
 import { patternStep } from "./pattern.ts";
 import { piecesStep } from "./pieces.ts";
 import { prototypesStep } from "./prototypes.ts";
+import { seamsStep } from "./seams.ts";
+import { sewingStep } from "./sewing.ts";
 import type { JobSoFar, JobStep, Standing } from "./step.ts";
 import { torsoStep } from "./torso.ts";
 
@@ -27,6 +29,8 @@ export const JOB_STEPS = [
   elasticsStep,
   layoutStep,
   materialsStep,
+  seamsStep,
+  sewingStep,
   prototypesStep,
 ] as const;
 

@@ -1,0 +1,54 @@
+import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
+import { useFetcher } from "react-router";
+import type { SewingRow } from "../../../core/sewing/index.ts";
+import { SortableRow } from "../../form/rows/SortableRow.tsx";
+import { SortableRows } from "../../form/rows/SortableRows.tsx";
+import { SewingStepRow } from "./SewingStepRow.tsx";
+
+interface SewingListProps {
+  readonly rows: readonly SewingRow[];
+  readonly version: number;
+  readonly timed: { readonly step: string; readonly since: string } | null;
+}
+
+/** The steps in their order, moved by their handles or with the arrow keys. */
+export function SewingList({ rows, version, timed }: SewingListProps) {
+  const fetcher = useFetcher();
+  // What was dropped stands there at once; what is kept shows again once it is, or was not.
+  const sent = fetcher.formData?.get("order");
+  const order = typeof sent === "string" ? sent.split(" ") : rows.map(({ id }) => id);
+  const shown = order.flatMap((id) => rows.find((row) => row.id === id) ?? []);
+  const list = {
+    rows: shown.map(({ id }, index) => ({ key: id, name: id, index })),
+    move: (from: number, to: number) => {
+      const ids = shown.map(({ id }) => id);
+      const [taken] = ids.splice(from, 1);
+      if (taken) ids.splice(to, 0, taken);
+      void fetcher.submit({ intent: "order", order: ids.join(" "), version: String(version) }, { method: "post" });
+    },
+    add: () => undefined,
+    remove: () => undefined,
+  };
+  return (
+    <Paper component="ol" aria-label="Steps of sewing" sx={{ p: 0, m: 0, mb: 2, listStyle: "none" }}>
+      <SortableRows {...list} what="step">
+        {shown.map((row, index) => (
+          <SortableRow
+            key={row.id}
+            list={list}
+            row={{ key: row.id, name: row.id, index }}
+            label={`step ${index + 1}, ${row.name.toLowerCase()}`}
+            component="li"
+          >
+            {({ handle }) => (
+              <Box sx={{ borderBottom: 1, borderColor: "divider" }}>
+                <SewingStepRow row={row} handle={handle} since={timed?.step === row.id ? timed.since : null} />
+              </Box>
+            )}
+          </SortableRow>
+        ))}
+      </SortableRows>
+    </Paper>
+  );
+}

@@ -1,0 +1,12 @@
+export { sewingCalculation } from "./calculation.ts";
+export { type MadeFrom, madeOf } from "./made.ts";
+export { ENOUGH_TIMES, minutesOf, type StepMinutes } from "./minutesOf.ts";
+export { minuteWords } from "./minuteWords.ts";
+export { pastMinutes } from "./pastMinutes.ts";
+export { fitChecks, orderOf, reckonSewing, type SewingReckoning } from "./reckonSewing.ts";
+export type { PutOff, SewingFacts } from "./sewingFacts.ts";
+export { type SewingRow, toGo } from "./sewingRow.ts";
+export type { Made } from "./step.ts";
+export { stepsFor } from "./steps/index.ts";
+export { FORGOTTEN_MIN, ranFor, started, stopped, ticked } from "./timing.ts";
+export { LONGEST_MIN, MOST_OWN_STEPS, NEW_SEWING, type SewingWorking } from "./working.ts";

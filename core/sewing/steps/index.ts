@@ -1,0 +1,23 @@
+import type { Made, SewingStep } from "../step.ts";
+import { bonedSteps } from "./boned.ts";
+import { innerSteps } from "./bottoms.ts";
+import { closingSteps } from "./closing.ts";
+import { cupSteps } from "./cups.ts";
+import { cuttingSteps } from "./cutting.ts";
+import { edgeSteps } from "./edges.ts";
+import { finishingSteps } from "./finishing.ts";
+
+/** Every step in the order it is usually sewn. */
+export const SEWING_STEPS: readonly SewingStep[] = [
+  ...cuttingSteps,
+  ...cupSteps,
+  ...innerSteps,
+  ...bonedSteps.slice(0, 2),
+  ...closingSteps,
+  ...bonedSteps.slice(2),
+  ...edgeSteps,
+  ...finishingSteps,
+];
+
+/** The steps of a garment. */
+export const stepsFor = (made: Made): readonly SewingStep[] => SEWING_STEPS.filter(({ appears }) => appears(made));
