@@ -14,6 +14,7 @@ const PLACES = [
   { to: "/", label: "Bench", end: true },
   { to: "/wearers", label: "Wearers", end: false },
   { to: "/cloths", label: "Cloths", end: false },
+  { to: "/days", label: "Days", end: false },
   { to: "/findings", label: "Findings", end: false },
 ] as const;
 

@@ -19,12 +19,13 @@ const EVERYWHERE: readonly Shortcut[] = [
   { key: "b", does: "to the bench" },
   { key: "w", does: "to the wearers" },
   { key: "k", does: "to the cloths" },
+  { key: "d", does: "to the days" },
   { key: "f", does: "to all findings" },
   { key: "u", does: "switch cm and inches" },
   { key: "/", does: "into the search field" },
 ];
 
-const ADDRESSES: Readonly<Record<string, string>> = { b: "/", w: "/wearers", k: "/cloths", f: "/findings" };
+const ADDRESSES: Readonly<Record<string, string>> = { b: "/", w: "/wearers", k: "/cloths", d: "/days", f: "/findings" };
 
 /** Pages of a job that stand in no rail. */
 const JOB_LETTERS: Readonly<Record<string, string>> = { x: "/changes", z: "/zones", h: "/history" };

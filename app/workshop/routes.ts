@@ -4,6 +4,10 @@ import { index, type RouteConfigEntry, route } from "@react-router/dev/routes";
 export const workshopRoutes: RouteConfigEntry[] = [
   index("workshop/bench/route.tsx"),
   route("settings", "workshop/settings/route.tsx"),
+  route("days", "workshop/days/route.tsx"),
+  route("days/calendar.ics", "workshop/days-file/route.ts"),
+  route("days/calendar/:secret", "workshop/days-feed/route.ts"),
+  route("settings/days", "workshop/settings-days/route.tsx"),
   route("machines", "workshop/machines/route.tsx"),
   route("shelf", "workshop/shelf/route.tsx"),
   route("settings/finishes", "workshop/settings-finishes/route.tsx"),

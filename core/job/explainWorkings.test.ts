@@ -131,6 +131,7 @@ const facts: WorkingFacts = {
     ],
     ...{ clothName: "Swim knit", usable: 0.7, clothClass: "high", layers: 1, planned: true },
   },
+  days: null,
   sewing: {
     made: {
       style: { id: "brief", family: "brief", zones: ["waist", "hip", "leg"], lengths: [] },

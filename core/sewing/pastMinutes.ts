@@ -7,6 +7,10 @@ export function pastMinutes(
   const past: Record<string, number[]> = {};
   for (const { done, spent } of jobs)
     for (const [step, minutes] of Object.entries(spent))
-      if (done[step] !== undefined && minutes > 0) past[step] = [...(past[step] ?? []), minutes];
+      if (done[step] !== undefined && minutes > 0) {
+        const times = past[step] ?? [];
+        past[step] = times;
+        times.push(minutes);
+      }
   return past;
 }

@@ -1,6 +1,7 @@
 import type { Reckoned, Reckoning } from "../calculation/index.ts";
 import { explainLeft } from "./explainSewing.ts";
 import { minutesOf } from "./minutesOf.ts";
+import { orderOf } from "./orderOf.ts";
 import type { SewingFacts } from "./sewingFacts.ts";
 import { type SewingRow, toGo } from "./sewingRow.ts";
 import type { Made, SewingStep } from "./step.ts";
@@ -33,18 +34,6 @@ export function reckonSewing(working: SewingWorking, facts: SewingFacts): Sewing
     numbers: todo.length === 0 ? [] : [leftNumber(todo, leftMin)],
     warnings: rows.filter(({ left }) => !left).flatMap(({ problems }) => problems),
   };
-}
-
-/** Steps in the maker's order; one the order does not know comes behind all it usually follows. */
-export function orderOf({ order, own }: SewingWorking, usual: readonly Pick<SewingStep, "id">[]): string[] {
-  const known = new Set([...usual.map(({ id }) => id), ...own.map(({ id }) => id)]);
-  const ids = order.filter((id) => known.has(id));
-  usual.forEach(({ id }, at) => {
-    if (ids.includes(id)) return;
-    const before = Math.max(-1, ...usual.slice(0, at).map((one) => ids.indexOf(one.id)));
-    ids.splice(before + 1, 0, id);
-  });
-  return [...ids, ...own.map(({ id }) => id).filter((id) => !ids.includes(id))];
 }
 
 /** What is tried on while a garment is sewn, in its order: the list of a fitting is filled with it. */

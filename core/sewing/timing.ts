@@ -1,14 +1,16 @@
+import dayjs from "dayjs";
+import utc from "dayjs/plugin/utc.js";
 import { fail, ok, type Result } from "../result.ts";
 import type { SewingWorking } from "./working.ts";
+
+dayjs.extend(utc);
 
 /** A timer that ran longer than this was forgotten: how long was sewn is then for the maker to say, minutes. */
 export const FORGOTTEN_MIN = 8 * 60;
 
-const MINUTE_MS = 60_000;
-
 /** How long a timer has run, minutes. */
 export const ranFor = (since: string, now: string): number =>
-  Math.max(0, (Date.parse(now) - Date.parse(since)) / MINUTE_MS);
+  Math.max(0, dayjs.utc(now).diff(dayjs.utc(since), "minute", true));
 
 /** Stops what is timed and counts it to its step. @returns `forgotten` where it ran for most of a day. */
 export function stopped(working: SewingWorking, now: string): Result<SewingWorking> {

@@ -13,39 +13,39 @@ describe("the calculations a style needs", () => {
   it.each([
     [
       "brief",
-      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "bikiniBottom",
-      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "onePiece",
-      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "swimTop",
-      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "camisole",
-      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "slip",
-      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "lacedCorset",
-      "bustRoom dart cup label parts ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "bustRoom dart cup label parts ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "softBra",
-      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
     [
       "wiredBra",
-      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing",
+      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
     ],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 

@@ -8,6 +8,7 @@ import type {
   WorkingField,
 } from "../calculation/index.ts";
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
+import { daysCalculation } from "../days/index.ts";
 import { elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
 import { materialsCalculation } from "../materials/index.ts";
@@ -36,6 +37,7 @@ export const CALCULATIONS = {
   materials: materialsCalculation,
   seams: seamsCalculation,
   sewing: sewingCalculation,
+  days: daysCalculation,
 } as const;
 
 type All = typeof CALCULATIONS;

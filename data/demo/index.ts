@@ -1,7 +1,8 @@
 import type { ShelfStock } from "../../core/calculation/index.ts";
 import { savedOrThrow } from "../db/index.ts";
-import type { Store } from "../store.ts";
+import type { Repositories, Store } from "../store.ts";
 import { addBras } from "./bras.ts";
+import { addDays, type DemoDays } from "./days.ts";
 import { addJobs } from "./jobs.ts";
 import { addOnePiece } from "./onePiece.ts";
 import { addPatterns } from "./patterns.ts";
@@ -35,8 +36,25 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
     await addBras(repositories, people, cloths);
     await addRounds(repositories, people, cloths);
     await addSlip(repositories, people, cloths);
+    await addDays(repositories, await demoDays(repositories), new Date().toISOString());
     savedOrThrow(await repositories.settings.save("shelf", { value: DEMO_SHELF, version: 0 }));
     const value = "Workshop at the Old Dye House";
     savedOrThrow(await repositories.settings.save("workshopName", { value, version: 0 }));
   });
+}
+
+/** The jobs whose days are planned, by their names. */
+async function demoDays({ jobs }: Repositories): Promise<DemoDays> {
+  const { rows } = await jobs.list({ search: "", page: 1 });
+  const named = (name: string): number => {
+    const job = rows.find((one) => one.name === name);
+    if (!job) throw new Error(`The demo has no job “${name}”.`);
+    return job.id;
+  };
+  return {
+    bottom: named("Lane-swimming bottom"),
+    onePiece: named("Winter one-piece"),
+    late: named("Soft brief, going in circles"),
+    slip: named("Bias slip for the window"),
+  };
 }

@@ -1,6 +1,7 @@
 export { eraseJobs, type UnderJobs, underJobs } from "./eraseJobs.ts";
 export { type JobRepository, jobRepository, type ListedJob } from "./jobs.ts";
 export { type StandingRepository, standingRepository } from "./standing.ts";
+export type { JobUnderWay, UnderWay } from "./underWay.ts";
 export {
   bareWorkings,
   type KeptWorkings,

@@ -4,6 +4,7 @@ import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../../
 import { readTexts } from "../../formats/kept/columns.ts";
 import { readKeptWorking, workingFormat } from "../../formats/kept/keptWorking.ts";
 import { insertRow, parse, readColumn, type SaveOutcome, updateVersion, wholeOf } from "../db/index.ts";
+import { jobsUnderWay, type UnderWay } from "./underWay.ts";
 
 /** All workings of a job as they are kept; version 0 where nothing was kept yet. */
 export type KeptWorkings = { readonly [Id in WorkingId]: KeptWorking<Id> };
@@ -32,6 +33,8 @@ export interface WorkingRepository {
   ofJob(jobId: number): Promise<KeptWorkings>;
   find<Id extends WorkingId>(jobId: number, id: Id): Promise<KeptWorking<Id>>;
   save<Id extends WorkingId>(jobId: number, id: Id, kept: KeptWorking<Id>): Promise<SaveOutcome<KeptWorking<Id>>>;
+  /** Every job whose days are planned, and that is not signed off. */
+  underWay(): Promise<UnderWay>;
   /** One calculation of every job of a style that kept it, or of every job. */
   ofJobs<Id extends WorkingId>(
     id: Id,
@@ -69,6 +72,7 @@ export function workingRepository(db: Knex): WorkingRepository {
       return Object.fromEntries(WORKING_IDS.map(of)) as unknown as KeptWorkings;
     },
     find,
+    underWay: () => jobsUnderWay(db),
     async ofJobs(id, styleId) {
       const kept: (WorkingRow & { job_id: number; style: StyleId })[] = await db("job_workings")
         .join("jobs", "jobs.id", "job_workings.job_id")

@@ -1,6 +1,7 @@
 import type { Knex } from "knex";
 import type { ShelfStock } from "../../core/calculation/index.ts";
 import type { ClothSettings } from "../../core/cloth/index.ts";
+import type { WorkHours } from "../../core/days/index.ts";
 import type { EaseSettings } from "../../core/ease/index.ts";
 import type { FinishSettings } from "../../core/edges/index.ts";
 import type { Machines, Recipes } from "../../core/seams/index.ts";
@@ -11,6 +12,7 @@ import {
   keptMachines,
   keptRecipes,
   keptShelf,
+  keptWorkHours,
 } from "../../formats/kept/keptSettings.ts";
 import type { KeptType } from "../../formats/kept/keptType.ts";
 import { readKept, type SaveOutcome } from "../db/index.ts";
@@ -25,6 +27,7 @@ export interface SettingValues {
   readonly finish: FinishSettings | null;
   readonly machines: Machines | null;
   readonly recipes: Recipes | null;
+  readonly workHours: WorkHours | null;
 }
 
 /** Names of the settings that are kept. */
@@ -52,6 +55,7 @@ const KEPT: Readonly<Partial<Record<SettingName, KeptType<NonNullable<SettingVal
   finish: keptFinishes,
   machines: keptMachines,
   recipes: keptRecipes,
+  workHours: keptWorkHours,
 };
 
 interface SettingRow {

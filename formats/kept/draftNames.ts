@@ -8,6 +8,7 @@ export type DraftOwner = "wearer" | "job" | "prototype" | "fitting" | "finding" 
  */
 export const DRAFT_KINDS = {
   annotation: "job",
+  appointment: "job",
   chart: "workshop",
   "chart-import": "workshop",
   "chart-new": "workshop",
@@ -32,6 +33,7 @@ export const DRAFT_KINDS = {
   "prototype-new": "job",
   reading: "fitting",
   settings: "workshop",
+  "settings-days": "workshop",
   "settings-ease": "workshop",
   "settings-finishes": "workshop",
   "settings-workshop": "workshop",

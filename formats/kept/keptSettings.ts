@@ -1,5 +1,6 @@
 import type { ShelfStock } from "../../core/calculation/index.ts";
 import { type ClothSettings, clothSettingsSchema, SHIPPED_CLOTH_SETTINGS } from "../../core/cloth/index.ts";
+import { WORK_HOURS, type WorkHours } from "../../core/days/index.ts";
 import { type EaseSettings, easeSettingsSchema, SHIPPED_EASE_SETTINGS } from "../../core/ease/index.ts";
 import { type FinishSettings, finishSettingsSchema, SHIPPED_FINISH_SETTINGS } from "../../core/edges/index.ts";
 import { SHELF } from "../../core/materials/index.ts";
@@ -35,3 +36,6 @@ export const keptMachines: KeptType<Machines> = keptType({ what: "the machines o
 
 /** Set-ups that held, kept for later jobs. */
 export const keptRecipes: KeptType<Recipes> = keptType({ what: "the recipes for seams", schema: RECIPES });
+
+/** When the workshop works, and what of it leaves the house. */
+export const keptWorkHours: KeptType<WorkHours> = keptType({ what: "the working hours", schema: WORK_HOURS });

@@ -19,20 +19,8 @@ export const VIEWS: readonly View[] = [
   },
   { name: "swatch-test", address: "/tests/12" },
   { name: "ease-plan", address: "/jobs/4/ease" },
-  {
-    name: "zone",
-    address: "/jobs/4/ease?zone=underbust",
-    prepare: async (page) => {
-      const panel = page.getByRole("region", { name: "What if, at the underbust" });
-      await panel.getByLabel("Pressure", { exact: true }).fill("0.8");
-      await page.getByRole("img", { name: /^Underbust: strain by school/ }).waitFor();
-      await panel.scrollIntoViewIfNeeded();
-      await page.mouse.wheel(0, 120);
-    },
-  },
   { name: "torso", address: "/jobs/4/torso" },
   { name: "parts", address: "/jobs/4/parts" },
-  { name: "cups", address: "/jobs/5/cups" },
   { name: "pieces", address: "/jobs/4/pieces" },
   { name: "bra", address: "/jobs/6/pieces?draw=wiredBraPieces" },
   {
@@ -73,13 +61,22 @@ export const VIEWS: readonly View[] = [
       await page.getByRole("button", { name: "Stop, and have the best so far" }).click();
     },
   },
+  { name: "seams", address: "/jobs/2/seams" },
+  { name: "sewing", address: "/jobs/2/sewing" },
+  {
+    name: "days",
+    address: "/days",
+    // The day of the demo's next fitting, whichever week it is.
+    prepare: async (page) => {
+      await page
+        .getByRole("link", { name: /1 appointment/ })
+        .first()
+        .click();
+      await page.getByRole("list", { name: "The day" }).waitFor();
+    },
+  },
   { name: "prototype", address: "/jobs/1/prototypes/2" },
   { name: "fitting", address: "/jobs/2/prototypes/1/fitting", prepare: findSomething },
-  {
-    name: "old-and-new",
-    address: "/jobs/7/prototypes/2/pieces",
-    prepare: (page) => page.getByRole("list", { name: "Changes drawn" }).evaluate((list) => list.scrollIntoView()),
-  },
 ];
 
 /** A tap at the back of the waist and what is seen there, not yet handed in. */

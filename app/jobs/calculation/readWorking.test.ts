@@ -86,6 +86,7 @@ describe("the form of a working", () => {
       parts: ["cut", "without", "belongs"],
       elastics: ["keptMm"],
       seams: ["trials", "inUse"],
+      days: ["wantedOn", "appointments", "waits"],
       sewing: ["order", "own", "done", "spent", "left", "timer"],
       ...Object.fromEntries(LAYOUT_IDS.map((id) => [id, ["best"]])),
     };

@@ -27,7 +27,7 @@ export async function addTrial(fields: Fields, jobId: number, store: Store) {
     if (working.trials.length >= MOST_TRIALS)
       return invalid(fields, { form: `Expected at most ${MOST_TRIALS} trials for a job: take one away first.` });
     const id = Math.max(0, ...working.trials.map((one) => one.id)) + 1;
-    await keep(all, jobId, (before) => ({ ...before, trials: [...before.trials, { ...read.value, id }] }));
+    await change(all, jobId, (before) => ({ ...before, trials: [...before.trials, { ...read.value, id }] }));
     await all.drafts.drop(trialDraft(jobId));
     return redirect(pageOf(jobId));
   });
@@ -35,18 +35,20 @@ export async function addTrial(fields: Fields, jobId: number, store: Store) {
 
 /** Sews the job with the set-up of a trial, or with none. */
 export const chooseTrial = (fields: Fields, jobId: number, store: Store) =>
-  withTrial(fields, jobId, store, (all, { id }) =>
-    keep(all, jobId, (before) => ({ ...before, inUse: before.inUse === id ? null : id })),
-  );
+  withTrial(fields, jobId, store, async (all, { id }) => {
+    await change(all, jobId, (before) => ({ ...before, inUse: before.inUse === id ? null : id }));
+    return null;
+  });
 
 /** Takes a trial away. */
 export const removeTrial = (fields: Fields, jobId: number, store: Store) =>
-  withTrial(fields, jobId, store, (all, { id }) =>
-    keep(all, jobId, (before) => ({
+  withTrial(fields, jobId, store, async (all, { id }) => {
+    await change(all, jobId, (before) => ({
       trials: before.trials.filter((one) => one.id !== id),
       inUse: before.inUse === id ? null : before.inUse,
-    })),
-  );
+    }));
+    return null;
+  });
 
 /** Keeps the set-up of a trial as a recipe of the workshop, if it holds what this job's seams need. */
 export const keepRecipe = (fields: Fields, jobId: number, store: Store, facts: SeamsFacts) =>
@@ -84,13 +86,12 @@ async function withTrial(
 }
 
 /** Keeps the seams of a job changed: trials are only ever added and taken away, so whatever else is there stays. */
-async function keep(
+async function change(
   { jobs, workings }: Repositories,
   jobId: number,
-  change: (before: SeamsWorking) => SeamsWorking,
-): Promise<null> {
+  to: (before: SeamsWorking) => SeamsWorking,
+): Promise<void> {
   found(await jobs.find(jobId), "job");
   const { working, texts, version } = await workings.find(jobId, "seams");
-  savedOrThrow(await workings.save(jobId, "seams", { working: change(working), texts, version }));
-  return null;
+  savedOrThrow(await workings.save(jobId, "seams", { working: to(working), texts, version }));
 }

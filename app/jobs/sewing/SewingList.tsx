@@ -31,8 +31,8 @@ export function SewingList({ rows, version, timed }: SewingListProps) {
     remove: () => undefined,
   };
   return (
-    <Paper component="ol" aria-label="Steps of sewing" sx={{ p: 0, m: 0, mb: 2, listStyle: "none" }}>
-      <SortableRows {...list} what="step">
+    <SortableRows {...list} what="step">
+      <Paper component="ol" aria-label="Steps of sewing" sx={{ p: 0, m: 0, mb: 2, listStyle: "none" }}>
         {shown.map((row, index) => (
           <SortableRow
             key={row.id}
@@ -48,7 +48,7 @@ export function SewingList({ rows, version, timed }: SewingListProps) {
             )}
           </SortableRow>
         ))}
-      </SortableRows>
-    </Paper>
+      </Paper>
+    </SortableRows>
   );
 }

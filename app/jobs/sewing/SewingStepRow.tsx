@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Checkbox from "@mui/material/Checkbox";
 import TextField from "@mui/material/TextField";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { useFetcher } from "react-router";
 import { minuteWords, type SewingRow } from "../../../core/sewing/index.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
@@ -24,8 +24,12 @@ const expectedWords = ({ minutes, from, times }: SewingRow["expected"]): string 
 export function SewingStepRow({ row, handle, since }: SewingStepRowProps) {
   const fetcher = useFetcher<Unsaved>();
   const send = (fields: Record<string, string>) => void fetcher.submit({ step: row.id, ...fields }, { method: "post" });
-  const asked = fetcher.formData?.get("intent") === "done" ? fetcher.formData.get("on") === "yes" : null;
-  const done = asked ?? row.doneAt !== null;
+  // What was pressed shows at once; once it is kept, or was not, what is kept shows again.
+  const [pressed, setPressed] = useState<boolean | null>(null);
+  useEffect(() => {
+    if (fetcher.state === "idle") setPressed(null);
+  }, [fetcher.state]);
+  const done = pressed ?? row.doneAt !== null;
   const error = fetcher.data?.errors;
   return (
     <Box
@@ -43,7 +47,10 @@ export function SewingStepRow({ row, handle, since }: SewingStepRowProps) {
       <Checkbox
         checked={done}
         disabled={row.left}
-        onChange={({ target }) => send({ intent: "done", on: target.checked ? "yes" : "" })}
+        onChange={({ target }) => {
+          setPressed(target.checked);
+          send({ intent: "done", on: target.checked ? "yes" : "" });
+        }}
         slotProps={{ input: { "aria-label": `${row.name}, done` } }}
         sx={{ p: 0.75, "& svg": { fontSize: 30 } }}
       />

@@ -5,10 +5,12 @@ import Typography from "@mui/material/Typography";
 import { Form, useNavigation } from "react-router";
 import { minuteWords, stepsFor } from "../../../core/sewing/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
+import { draftName } from "../../../formats/kept/draftNames.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { readWorkshopDays } from "../../.server/read/workshopDays.ts";
 import { PlainFields } from "../../form/FormFields.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { TextInput } from "../../form/TextInput.tsx";
@@ -17,28 +19,39 @@ import { FileButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { Sentences } from "../../frame/Sentences.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
+import { DaysPanel } from "../days/DaysPanel.tsx";
+import { changeDays, isDaysIntent } from "../days/days.server.ts";
 import type { Route } from "./+types/route.ts";
 import { SewingList } from "./SewingList.tsx";
 import { changeSewing, keepOrder, wholeFacts } from "./sewing.server.ts";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, pages, read } = await loadWorkings(context, params.jobId, ["sewing"]);
+  const { at, pages, read } = await loadWorkings(context, params.jobId, ["sewing", "days"]);
   const { kept, facts } = pages.sewing;
-  const whole = await wholeFacts(storeOf(context), read, facts);
-  return { at, version: kept.version, working: kept.working, facts: whole };
+  const store = storeOf(context);
+  const { plan, hours, now } = await readWorkshopDays(store);
+  return {
+    ...{ at, version: kept.version, working: kept.working, now },
+    facts: await wholeFacts(store, read, facts),
+    days: pages.days.kept.working,
+    zone: hours.zone,
+    stands: plan.jobs.find(({ jobId }) => jobId === at.jobId) ?? null,
+    draft: await store.drafts.find(draftName("appointment", at.jobId)),
+  };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
   const store = storeOf(context);
   const fields = await readFields(request);
+  if (isDaysIntent(fields.intent)) return changeDays(fields, jobId, store);
   const { facts } = await readWorkings(store, await planOfPage(context, params.jobId), "picked");
   const known = stepsFor(facts.sewing.made).map(({ id }) => id);
   return fields.intent === "order" ? keepOrder(fields, jobId, store, known) : changeSewing(fields, jobId, store, known);
 });
 
 export default function JobSewing({ loaderData, actionData }: Route.ComponentProps) {
-  const { at, version, working, facts } = loaderData;
+  const { at, version, working, facts, days, zone, now, stands, draft } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   const { rows, leftMin, spentMin, warnings, numbers, next } = reckonWorking("sewing", working, facts);
   const left = numbers.find(({ id }) => id === "left");
@@ -80,6 +93,7 @@ export default function JobSewing({ loaderData, actionData }: Route.ComponentPro
       <Box className="no-print" sx={{ mt: 1 }}>
         <FileButton to={`/jobs/${at.jobId}/sewing/csv`}>Hours, CSV</FileButton>
       </Box>
+      <DaysPanel jobId={at.jobId} days={days} zone={zone} now={now} stands={stands} draft={draft} unsaved={unsaved} />
     </>
   );
 }

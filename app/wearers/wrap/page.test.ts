@@ -27,7 +27,7 @@ it("has its edges with what each counts to, twice where it stands for both sides
   expect((await page()).fields()).toMatchObject({
     "edges[0].piece": "Centre front",
     "edges[0].length": "122 mm",
-    "edges[0].counts": "overbust",
+    "edges[0].counts": "bust",
     "edges[0].twice": "yes",
   });
 });

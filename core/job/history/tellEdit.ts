@@ -60,6 +60,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   materials: "Materials",
   seams: "Seams",
   sewing: "Sewing",
+  days: "Days",
 };
 
 /** Columns of a job in words. */

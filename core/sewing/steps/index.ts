@@ -21,3 +21,6 @@ export const SEWING_STEPS: readonly SewingStep[] = [
 
 /** The steps of a garment. */
 export const stepsFor = (made: Made): readonly SewingStep[] => SEWING_STEPS.filter(({ appears }) => appears(made));
+
+/** Names of all steps that ship. */
+export const SEWING_STEP_IDS: readonly string[] = SEWING_STEPS.map(({ id }) => id);

@@ -1,5 +1,5 @@
 export { choice } from "./choice.ts";
-export { day } from "./day.ts";
+export { anyDay, day } from "./day.ts";
 export { type TypedForce, typedForce, typedLoad } from "./force.ts";
 export {
   length,
@@ -16,3 +16,4 @@ export { type NumberWanted, number, percent, ratio, whole } from "./number.ts";
 export { parseId, parseVersion, reference, version } from "./reference.ts";
 export { line, notes, optionalLine } from "./text.ts";
 export { tick } from "./tick.ts";
+export { timeOfDay } from "./time.ts";

@@ -1,0 +1,89 @@
+import {
+  type DaysPlan,
+  type JobDays,
+  type Moment,
+  momentOf,
+  planDays,
+  shippedHours,
+  type WorkHours,
+} from "../../../core/days/index.ts";
+import { type Style, shippedStyle } from "../../../core/ease/index.ts";
+import { lately } from "../../../core/lately.ts";
+import {
+  type MadeFrom,
+  madeOf,
+  pastMinutes,
+  type SewingWorking,
+  stepsFor,
+  stepsLeft,
+} from "../../../core/sewing/index.ts";
+import type { JobUnderWay, UnderWay } from "../../../data/jobs/index.ts";
+import type { Repositories } from "../../../data/store.ts";
+
+/** The zone of this machine's own clock. */
+const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/** When the workshop works; as shipped, in this machine's own zone, where it set nothing. */
+export async function readWorkHours({
+  settings,
+}: Pick<Repositories, "settings">): Promise<{ hours: WorkHours; version: number }> {
+  const { value, version } = await settings.find("workHours");
+  return { hours: value ?? shippedHours(ownZone()), version };
+}
+
+/** Every job under way with what is left of it, and its days planned with all others. */
+export interface WorkshopDays {
+  readonly hours: WorkHours;
+  readonly now: Moment;
+  readonly plan: DaysPlan;
+  readonly jobs: ReadonlyMap<number, JobUnderWay>;
+}
+
+/** Reads and plans the days of the workshop from now on. */
+export async function readWorkshopDays(repositories: Repositories, now = new Date()): Promise<WorkshopDays> {
+  const { hours } = await readWorkHours(repositories);
+  const { jobs, sewn } = await repositories.workings.underWay();
+  const moment = momentOf(now.toISOString());
+  return {
+    ...{ hours, now: moment, jobs: new Map(jobs.map((job) => [job.jobId, job])) },
+    plan: planDays(await jobDays(repositories, { jobs, sewn }), hours, moment),
+  };
+}
+
+async function jobDays(repositories: Repositories, { jobs, sewn }: UnderWay): Promise<JobDays[]> {
+  const styles = new Map<string, Style | null>();
+  const layups = new Map<number, MadeFrom["layers"]>();
+  if (jobs.length === 0) return [];
+  const past = pastOf(sewn);
+  for (const { styleId, layupId } of jobs) {
+    if (!styles.has(styleId)) styles.set(styleId, shippedStyle(styleId) ?? (await repositories.styles.find(styleId)));
+    if (layupId !== null && !layups.has(layupId))
+      layups.set(layupId, (await repositories.layups.find(layupId))?.layers ?? []);
+  }
+  return jobs.flatMap((job) => {
+    const style = styles.get(job.styleId);
+    if (!style) return [];
+    const layers = layups.get(job.layupId ?? 0) ?? [{ role: "shell" as const, direction: job.girthDirection }];
+    const usual = stepsOf(style, { parts: job.parts, openings: job.openings, layers });
+    const steps = stepsLeft(job.sewing, usual, past(job.styleId));
+    return [{ jobId: job.jobId, name: job.name, days: job.days, steps }];
+  });
+}
+
+/** The steps of garments made alike, so many of them lately. */
+const stepsOf = lately((style: Style, made: Omit<MadeFrom, "style">) => stepsFor(madeOf({ style, ...made })), {
+  most: 500,
+  keyOf: ({ id, zones }, made) => [id, zones, made],
+});
+
+/** The workshop's own times by style. Those of the job itself are of steps that it has done: none of them is asked for. */
+function pastOf(sewn: UnderWay["sewn"]): (styleId: string) => ReturnType<typeof pastMinutes> {
+  const byStyle = new Map<string, SewingWorking[]>();
+  for (const { styleId, working } of sewn) {
+    const all = byStyle.get(styleId) ?? [];
+    byStyle.set(styleId, all);
+    all.push(working);
+  }
+  const past = new Map([...byStyle].map(([style, all]) => [style, pastMinutes(all)]));
+  return (styleId) => past.get(styleId) ?? {};
+}
