@@ -14,12 +14,14 @@ const { planFigures } = await asShipped<typeof import("./bench/plan.ts")>("plan"
 const { draftFigures } = await asShipped<typeof import("./bench/drafts.ts")>("drafts");
 const { elasticFigures } = await asShipped<typeof import("./bench/elastics.ts")>("elastics");
 const { layoutFigures } = await asShipped<typeof import("./bench/layout.ts")>("layout");
+const { dayFigures } = await asShipped<typeof import("./bench/days.ts")>("days");
 const lists = await listFigures();
 report([
   ...(await planFigures()),
   ...(await draftFigures()),
   ...(await elasticFigures()),
   ...layoutFigures(),
+  ...(await dayFigures()),
   ...lists.figures,
   ...(await findingFigures()),
   ...(await whatIfFigures()),

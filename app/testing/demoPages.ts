@@ -16,6 +16,7 @@ export const PAGES: readonly string[] = [
   "/days",
   "/days?day=2026-12-04",
   "/days/calendar.ics",
+  "/days/hours.csv",
   "/settings/days",
   "/charts/import",
   "/charts/1",

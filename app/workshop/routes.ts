@@ -5,6 +5,7 @@ export const workshopRoutes: RouteConfigEntry[] = [
   index("workshop/bench/route.tsx"),
   route("settings", "workshop/settings/route.tsx"),
   route("days", "workshop/days/route.tsx"),
+  route("days/hours.csv", "workshop/hours-file/route.ts"),
   route("days/calendar.ics", "workshop/days-file/route.ts"),
   route("days/calendar/:secret", "workshop/days-feed/route.ts"),
   route("settings/days", "workshop/settings-days/route.tsx"),

@@ -157,7 +157,7 @@ describe("the days of a workshop", () => {
     expect(plan.slots.every(({ from, to }) => to <= met.from || from >= met.to)).toBe(true);
     expect(plan.slots.every(({ from }) => weekdayOf(dayOf(from, ZONE)) < 5)).toBe(true);
     expect(plan.jobs).toEqual([
-      { jobId: 1, wantedOn: "2026-11-30", leftMin: 390, shortMin: 0, beginBy: plan.slots[0]?.from },
+      { jobId: 1, wantedOn: "2026-11-30", leftMin: 390, shortMin: 0, beginBy: plan.slots[0]?.from, next: "Step 0" },
     ]);
   });
 

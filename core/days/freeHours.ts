@@ -28,11 +28,14 @@ export function freeHours(hours: WorkHours, meetings: readonly Span[], now: Mome
     known.set(day, free);
     return free;
   };
-  let day: string | null = null;
+  let [day, begins] = ["", Number.POSITIVE_INFINITY];
+  const goTo = (to: string) => {
+    [day, begins] = [to, momentAt(to, 0, hours.zone)];
+  };
   return (end) => {
     // What is asked for is mostly the same day or the one before; a jump further back is looked up.
-    if (day === null || end <= momentAt(day, 0, hours.zone)) day = dayOf(end - 1, hours.zone);
-    for (; day >= today; day = dayAfter(day, -1)) {
+    if (end <= begins) goTo(dayOf(end - 1, hours.zone));
+    for (; day >= today; goTo(dayAfter(day, -1))) {
       const free = lastBefore(freeOn(day), end);
       if (free) return free;
     }

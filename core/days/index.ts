@@ -1,6 +1,8 @@
 export { daysCalculation } from "./calculation.ts";
 export { dayAfter, dayOf, isoOf, isZoneName, type Moment, momentAt, momentOf, timeOf, weekdayOf } from "./clock.ts";
 export { type DayCell, type DayView, dayView } from "./dayView.ts";
+export { explainShort } from "./explainShort.ts";
+export { OLD_AFTER_DAYS, oldMeasures } from "./oldMeasures.ts";
 export {
   type DaysPlan,
   type JobDays,

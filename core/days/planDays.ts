@@ -44,6 +44,8 @@ export interface JobStands {
   readonly shortMin: number;
   /** When its next step has to be begun at the latest; null where nothing is left. */
   readonly beginBy: Moment | null;
+  /** What comes next of it; null where nothing is left. */
+  readonly next: string | null;
 }
 
 /** The days of a workshop. */
@@ -103,7 +105,7 @@ export function planDays(jobs: readonly JobDays[], hours: WorkHours, now: Moment
       return {
         ...{ jobId, wantedOn: days.wantedOn as string, shortMin: short },
         leftMin: steps.reduce((sum, { minutes }) => sum + minutes, 0),
-        beginBy: begins.get(jobId) ?? null,
+        ...{ beginBy: begins.get(jobId) ?? null, next: steps[0]?.name ?? null },
       };
     }),
   };

@@ -13,7 +13,7 @@ import {
 } from "../fitting/index.ts";
 import { checksOf } from "../parts/index.ts";
 import { fail, ok, type Result } from "../result.ts";
-import { fitChecks, madeOf } from "../sewing/index.ts";
+import { fitChecks, madeOf, NEW_SEWING } from "../sewing/index.ts";
 import type { JobIngredients, PlannedJob } from "./planJob.ts";
 
 /** Whose garment it is, and what was decided for it. */
@@ -63,9 +63,10 @@ export function freezePlan(
     watch: [
       ...(workings.bustRoom ? tissueNotes(workings.bustRoom) : []),
       ...(workings.parts ? checksOf(workings.parts, style) : []),
-      ...(workings.sewing
-        ? fitChecks(workings.sewing, madeOf({ style, parts: workings.parts ?? null, openings: job.openings, layers }))
-        : []),
+      ...fitChecks(
+        workings.sewing ?? NEW_SEWING,
+        madeOf({ style, parts: workings.parts ?? null, openings: job.openings, layers }),
+      ),
     ],
     rings: rings.map(({ consequences: _computed, ...ring }) => ring),
     changes: [...changes],

@@ -8,7 +8,7 @@ export { fitChecks, reckonSewing, type SewingReckoning } from "./reckonSewing.ts
 export type { PutOff, SewingFacts } from "./sewingFacts.ts";
 export { type SewingRow, toGo } from "./sewingRow.ts";
 export type { Made } from "./step.ts";
-export { SEWING_STEP_IDS, stepsFor } from "./steps/index.ts";
+export { SEWING_STEP_IDS, sewingStepName, stepsFor } from "./steps/index.ts";
 export { type StepLeft, stepsLeft } from "./stepsLeft.ts";
 export { FORGOTTEN_MIN, ranFor, started, stopped, ticked } from "./timing.ts";
 export { LONGEST_MIN, MOST_OWN_STEPS, NEW_SEWING, type SewingWorking } from "./working.ts";

@@ -1,4 +1,3 @@
-import { minutesOf } from "./minutesOf.ts";
 import { orderOf } from "./orderOf.ts";
 import type { SewingStep } from "./step.ts";
 import type { SewingWorking } from "./working.ts";
@@ -10,18 +9,20 @@ export interface StepLeft {
   readonly minutes: number;
 }
 
-/** What of a garment is still to be sewn, in its order: as `reckonSewing` tells it, without what a page shows beside. */
+/**
+ * What of a garment is still to be sewn, in its order: as `reckonSewing` tells it, without what a page shows beside.
+ * @param minutesAt how long a step takes, minutes, by its guess where there are too few times.
+ */
 export function stepsLeft(
   working: SewingWorking,
   usual: readonly SewingStep[],
-  past: Readonly<Record<string, readonly number[]>>,
+  minutesAt: (id: string, guessMin: number | null) => number,
 ): StepLeft[] {
-  const byId = new Map(usual.map((step) => [step.id, step]));
   return orderOf(working, usual)
     .filter((id) => working.done[id] === undefined && !working.left.includes(id))
     .map((id) => {
-      const step = byId.get(id);
-      const { minutes } = minutesOf(past[id], step?.guessMin ?? null);
+      const step = usual.find((one) => one.id === id);
+      const minutes = minutesAt(id, step?.guessMin ?? null);
       const name = step?.name ?? working.own.find((one) => one.id === id)?.name ?? id;
       return { id, name, minutes: Math.max(0, minutes - (working.spent[id] ?? 0)) };
     });

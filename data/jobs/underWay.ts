@@ -15,6 +15,8 @@ export interface JobUnderWay {
   readonly styleId: StyleId;
   readonly girthDirection: Direction;
   readonly layupId: number | null;
+  /** The day its sheet was taken, ISO; null while it has none. */
+  readonly measuredOn: string | null;
   readonly openings: Readonly<Partial<Record<Zone, Opening>>>;
   readonly days: Workings["days"];
   readonly sewing: Workings["sewing"];
@@ -26,7 +28,11 @@ export interface JobUnderWay {
 export interface UnderWay {
   readonly jobs: readonly JobUnderWay[];
   /** Of all jobs, those done with too: what the workshop's own times come from. */
-  readonly sewn: readonly { readonly styleId: StyleId; readonly working: Workings["sewing"] }[];
+  readonly sewn: readonly {
+    readonly name: string;
+    readonly styleId: StyleId;
+    readonly working: Workings["sewing"];
+  }[];
 }
 
 const PLANNED = ["days", "sewing", "parts"] as const;
@@ -49,15 +55,31 @@ interface JobRow {
   readonly layup_id: number | null;
   readonly closures: string;
   readonly signed_off: string | null;
+  readonly measured_on: string | null;
+}
+
+/** What was read last over a connection, and how far its data file had changed then. */
+const LAST = new WeakMap<Knex, { readonly stamp: string; readonly underWay: UnderWay }>();
+
+/** Every job under way; read anew only once something in the data file has changed: nobody else has it open. */
+export async function jobsUnderWay(db: Knex): Promise<UnderWay> {
+  const [own]: { changes: number }[] = await db.raw("select total_changes() as changes");
+  const stamp = String(own?.changes);
+  const last = LAST.get(db);
+  if (last?.stamp === stamp) return last.underWay;
+  const underWay = await readUnderWay(db);
+  LAST.set(db, { stamp, underWay });
+  return underWay;
 }
 
 /** Reads them in two questions: put together here, they are answered in half the time. */
-export async function jobsUnderWay(db: Knex): Promise<UnderWay> {
+async function readUnderWay(db: Knex): Promise<UnderWay> {
   const jobs: JobRow[] = await db("jobs")
     .join("wearers", "wearers.id", "jobs.wearer_id")
+    .leftJoin("sheets", "sheets.id", "jobs.sheet_id")
     .whereNull("jobs.removed_at")
     .select("jobs.id", "jobs.name", "style", "girth_direction", "layup_id", "closures", "signed_off")
-    .select({ wearer: "wearers.name" });
+    .select({ wearer: "wearers.name", measured_on: "sheets.taken_on" });
   const rows: WorkingRow[] = await db("job_workings")
     .whereIn("kind", PLANNED)
     .select("job_id", "kind", "content", "format");
@@ -72,9 +94,9 @@ export async function jobsUnderWay(db: Knex): Promise<UnderWay> {
       const own = kept.get(row.id);
       return own?.days && row.signed_off === null ? [jobFrom(row, own)] : [];
     }),
-    sewn: jobs.flatMap(({ id, style }) => {
+    sewn: jobs.flatMap(({ id, name, style }) => {
       const working = kept.get(id)?.sewing;
-      return working ? [{ styleId: style, working }] : [];
+      return working ? [{ name, styleId: style, working }] : [];
     }),
   };
 }
@@ -86,6 +108,7 @@ const jobFrom = (row: JobRow, own: Partial<Workings>): JobUnderWay => ({
   styleId: row.style,
   girthDirection: row.girth_direction,
   layupId: row.layup_id,
+  measuredOn: row.measured_on,
   openings: openingsLately(row.closures),
   days: own.days ?? NEW_WORKINGS.days,
   sewing: own.sewing ?? NEW_WORKINGS.sewing,

@@ -1,4 +1,4 @@
-import type { SewingRow } from "../../core/sewing/index.ts";
+import { type SewingRow, type SewingWorking, sewingStepName } from "../../core/sewing/index.ts";
 import { writeCsv } from "../csv.ts";
 
 /** Columns of the list: a step a row, then what the materials cost; minutes, moments in UTC, money as the shelf has it. */
@@ -29,6 +29,30 @@ export const hoursCsv = (rows: readonly SewingRow[], { numbers }: { readonly num
         ...["materials", name, "", "", "", ""],
         Math.round(explanation.result.value * 100) / 100,
       ]),
+    ],
+    { newline: "\r\n" },
+  );
+
+/** Columns of the list of a workshop: a step of a job a row. */
+export const WORKSHOP_HOURS_COLUMNS = ["job", "step", "done", "minutes"] as const;
+
+/** A job with what was sewn at it. */
+interface SewnJob {
+  readonly name: string;
+  readonly working: Pick<SewingWorking, "spent" | "done" | "own">;
+}
+
+/** How long was sewn at every job, step by step. */
+export const workshopHoursCsv = (jobs: readonly SewnJob[]): string =>
+  writeCsv(
+    [
+      [...WORKSHOP_HOURS_COLUMNS],
+      ...jobs.flatMap(({ name, working: { spent, done, own } }) =>
+        Object.entries(spent).map(([step, minutes]) => [
+          ...[name, sewingStepName(step) ?? own.find(({ id }) => id === step)?.name ?? step],
+          ...[done[step] ?? "", fine(minutes)],
+        ]),
+      ),
     ],
     { newline: "\r\n" },
   );

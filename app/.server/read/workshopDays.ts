@@ -8,10 +8,10 @@ import {
   type WorkHours,
 } from "../../../core/days/index.ts";
 import { type Style, shippedStyle } from "../../../core/ease/index.ts";
-import { lately } from "../../../core/lately.ts";
 import {
   type MadeFrom,
   madeOf,
+  minutesOf,
   pastMinutes,
   type SewingWorking,
   stepsFor,
@@ -60,30 +60,35 @@ async function jobDays(repositories: Repositories, { jobs, sewn }: UnderWay): Pr
     if (layupId !== null && !layups.has(layupId))
       layups.set(layupId, (await repositories.layups.find(layupId))?.layers ?? []);
   }
+  const stepsOf = new Map<string, ReturnType<typeof stepsFor>>();
   return jobs.flatMap((job) => {
     const style = styles.get(job.styleId);
     if (!style) return [];
-    const layers = layups.get(job.layupId ?? 0) ?? [{ role: "shell" as const, direction: job.girthDirection }];
-    const usual = stepsOf(style, { parts: job.parts, openings: job.openings, layers });
+    const { parts, openings, layupId, girthDirection } = job;
+    // Most garments of a style are made alike: their steps are looked up once.
+    const key = [job.styleId, layupId, girthDirection, JSON.stringify(openings), parts && JSON.stringify(parts)].join();
+    const layers = layups.get(layupId ?? 0) ?? [{ role: "shell" as const, direction: girthDirection }];
+    const usual = stepsOf.get(key) ?? stepsFor(madeOf({ style, parts, openings, layers }));
+    stepsOf.set(key, usual);
     const steps = stepsLeft(job.sewing, usual, past(job.styleId));
     return [{ jobId: job.jobId, name: job.name, days: job.days, steps }];
   });
 }
 
-/** The steps of garments made alike, so many of them lately. */
-const stepsOf = lately((style: Style, made: Omit<MadeFrom, "style">) => stepsFor(madeOf({ style, ...made })), {
-  most: 500,
-  keyOf: ({ id, zones }, made) => [id, zones, made],
-});
-
 /** The workshop's own times by style. Those of the job itself are of steps that it has done: none of them is asked for. */
-function pastOf(sewn: UnderWay["sewn"]): (styleId: string) => ReturnType<typeof pastMinutes> {
+function pastOf(sewn: UnderWay["sewn"]): (styleId: string) => (id: string, guessMin: number | null) => number {
   const byStyle = new Map<string, SewingWorking[]>();
   for (const { styleId, working } of sewn) {
     const all = byStyle.get(styleId) ?? [];
     byStyle.set(styleId, all);
     all.push(working);
   }
+  const known = new Map<string, number>();
   const past = new Map([...byStyle].map(([style, all]) => [style, pastMinutes(all)]));
-  return (styleId) => past.get(styleId) ?? {};
+  return (styleId) => (id, guessMin) => {
+    const key = `${styleId}/${id}`;
+    const minutes = known.get(key) ?? minutesOf(past.get(styleId)?.[id], guessMin).minutes;
+    known.set(key, minutes);
+    return minutes;
+  };
 }

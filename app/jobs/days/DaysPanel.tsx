@@ -6,6 +6,7 @@ import { Form, useNavigation } from "react-router";
 import {
   APPOINTMENT_KINDS,
   type DaysWorking,
+  explainShort,
   type JobStands,
   momentOf,
   WAIT_KINDS,
@@ -21,6 +22,7 @@ import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
+import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { momentWords } from "./momentWords.ts";
 
 interface DaysPanelProps {
@@ -78,12 +80,17 @@ function Wanted({ days, zone, stands, unsaved }: Pick<DaysPanelProps, "days" | "
   );
 }
 
-function Stands({ stands: { wantedOn, leftMin, shortMin, beginBy }, zone }: { stands: JobStands; zone: string }) {
+function Stands({ stands, zone }: { stands: JobStands; zone: string }) {
+  const { wantedOn, leftMin, shortMin, beginBy } = stands;
   const left = `${minuteWords(leftMin)} are left to sew until ${formatDay(wantedOn)}`;
   if (shortMin > 0)
     return (
       <Alert severity="warning" sx={{ mb: 2 }}>
-        {`${left}: ${minuteWords(shortMin)} more than there are free hours, beside what else is wanted. Move the day, or make room.`}
+        {`${left}: `}
+        <Why label="Short until it is wanted" explain={() => explainShort(stands)}>
+          {minuteWords(shortMin)}
+        </Why>
+        {" more than there are free hours, beside what else is wanted. Move the day, or make room."}
       </Alert>
     );
   return (

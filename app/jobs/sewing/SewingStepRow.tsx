@@ -40,7 +40,6 @@ export function SewingStepRow({ row, handle, since }: SewingStepRowProps) {
         columnGap: 0.5,
         px: 1,
         py: 0.75,
-        opacity: row.left ? 0.55 : 1,
       }}
     >
       <Box className="no-print">{handle}</Box>

@@ -77,10 +77,9 @@ function OneDay({
         p: 0.5,
         textDecoration: "none",
         color: inMonth ? "text.primary" : "text.secondary",
-        bgcolor: isOver ? "action.hover" : "background.paper",
+        bgcolor: isOver ? "action.hover" : inMonth ? "background.paper" : "background.default",
         border: shown ? 2 : 1,
         borderColor: shown ? "primary.main" : "divider",
-        opacity: inMonth ? 1 : 0.6,
         overflow: "hidden",
       }}
     >

@@ -1,7 +1,16 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { dayAfter, dayOf, dayView } from "../../../core/days/index.ts";
+import {
+  dayAfter,
+  dayOf,
+  dayView,
+  explainShort,
+  OLD_AFTER_DAYS,
+  oldMeasures,
+  WEEKDAYS,
+  weekdayOf,
+} from "../../../core/days/index.ts";
 import { minuteWords } from "../../../core/sewing/index.ts";
 import { formatDay, parseDay } from "../../../core/units/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
@@ -11,6 +20,7 @@ import { EmptyState } from "../../frame/EmptyState.tsx";
 import { FileButton, LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
+import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { momentWords } from "../../jobs/days/momentWords.ts";
 import type { Route } from "./+types/route.ts";
 import { DayBoard } from "./DayBoard.tsx";
@@ -25,12 +35,16 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const day = asked.ok ? asked.value : today;
   const view = dayView(plan, day, hours.zone);
   const late = plan.jobs.filter(({ shortMin }) => shortMin > 0);
+  const old = [...jobs.values()].flatMap(({ jobId, measuredOn }) => {
+    const days = measuredOn === null ? null : oldMeasures(measuredOn, today);
+    return measuredOn !== null && days !== null ? [{ jobId, measuredOn, days }] : [];
+  });
   const told = new Set([
-    ...[...view.meetings, ...view.slots, ...late, ...plan.waiting].map(({ jobId }) => jobId),
+    ...[...view.meetings, ...view.slots, ...late, ...old, ...plan.waiting].map(({ jobId }) => jobId),
     ...view.month.flatMap(({ wanted }) => wanted),
   ]);
   return {
-    ...{ day, today, now, zone: hours.zone, view, late, waiting: plan.waiting, any: jobs.size > 0 },
+    ...{ day, today, now, zone: hours.zone, view, late, old, waiting: plan.waiting, any: jobs.size > 0 },
     named: [...told].flatMap((jobId): NamedJob[] => {
       const job = jobs.get(jobId);
       return job ? [{ jobId, name: job.name, wearerName: job.wearerName }] : [];
@@ -39,12 +53,12 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
 });
 
 export default function Days({ loaderData }: Route.ComponentProps) {
-  const { day, today, now, zone, view, late, waiting, named, any } = loaderData;
+  const { day, today, now, zone, view, late, old, waiting, named, any } = loaderData;
   const nameOf = (jobId: number) => named.find((one) => one.jobId === jobId)?.name ?? "";
   return (
     <>
       <PageHead
-        title={day === today ? `Today, ${formatDay(day)}` : formatDay(day)}
+        title={`${day === today ? "Today, " : ""}${WEEKDAYS[weekdayOf(day)]} ${formatDay(day)}`}
         above={
           <Box component="nav" aria-label="Days" sx={{ display: "flex", gap: 2 }}>
             <TextLink to={`/days?day=${dayAfter(day, -1)}`}>The day before</TextLink>
@@ -59,15 +73,20 @@ export default function Days({ loaderData }: Route.ComponentProps) {
               Working hours
             </LinkButton>
             <FileButton to="/days/calendar.ics">Calendar, ICS</FileButton>
+            <FileButton to="/days/hours.csv">Hours, CSV</FileButton>
           </>
         }
       />
       {late.length > 0 ? (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          {late.map(({ jobId, wantedOn, shortMin }) => (
-            <div key={jobId}>
-              <TextLink to={`/jobs/${jobId}/sewing#when`}>{nameOf(jobId)}</TextLink>
-              {`, wanted on ${formatDay(wantedOn)}: ${minuteWords(shortMin)} more to sew than there are free hours.`}
+          {late.map((stands) => (
+            <div key={stands.jobId}>
+              <TextLink to={`/jobs/${stands.jobId}/sewing`}>{nameOf(stands.jobId)}</TextLink>
+              {`, wanted on ${formatDay(stands.wantedOn)}: `}
+              <Why label={`${nameOf(stands.jobId)}, short`} explain={() => explainShort(stands)}>
+                {minuteWords(stands.shortMin)}
+              </Why>
+              {` more to sew than there are free hours.${stands.next ? ` Next: ${stands.next.toLowerCase()}.` : ""}`}
             </div>
           ))}
         </Alert>
@@ -87,6 +106,19 @@ export default function Days({ loaderData }: Route.ComponentProps) {
           from there.
         </EmptyState>
       )}
+      {old.length > 0 ? (
+        <Box component="section" aria-labelledby="old-measures" sx={{ mt: 3, maxWidth: 760 }}>
+          <Typography variant="h2" id="old-measures" sx={{ mb: 0.5 }}>
+            Measures to take again
+          </Typography>
+          {old.map(({ jobId, measuredOn, days }) => (
+            <div key={jobId}>
+              <TextLink to={`/jobs/${jobId}/body`}>{nameOf(jobId)}</TextLink>
+              {`: measured on ${formatDay(measuredOn)}, ${days} days ago. A body changes: after ${OLD_AFTER_DAYS} it is measured again.`}
+            </div>
+          ))}
+        </Box>
+      ) : null}
       {waiting.length > 0 ? (
         <Box component="section" aria-labelledby="waiting" sx={{ mt: 3, maxWidth: 760 }}>
           <Typography variant="h2" id="waiting" sx={{ mb: 0.5 }}>

@@ -79,10 +79,16 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <TextLink to="/settings/finishes">Allowances by finish</TextLink>: seams, hems, corsets
         </li>
         <li>
-          <TextLink to="/styles">Styles</TextLink>: zones, drops and limits; copy one to change it
+          <TextLink to="/styles">Styles</TextLink>: zones, drops, limits and parts; copy one to change it
         </li>
         <li>
           <TextLink to="/charts">Size charts</TextLink> of graded patterns
+        </li>
+        <li>
+          <TextLink to="/machines">Machines</TextLink>: what seams are tried and sewn on
+        </li>
+        <li>
+          <TextLink to="/settings/days">Working hours</TextLink>, days off, and the calendar that leaves the house
         </li>
         <li>
           <TextLink to="/shelf">Shelf stock</TextLink>: what there is of cloths, elastics and notions, and what it costs

@@ -24,3 +24,6 @@ export const stepsFor = (made: Made): readonly SewingStep[] => SEWING_STEPS.filt
 
 /** Names of all steps that ship. */
 export const SEWING_STEP_IDS: readonly string[] = SEWING_STEPS.map(({ id }) => id);
+
+/** What a step that ships is called; null for one of the maker's own. */
+export const sewingStepName = (id: string): string | null => SEWING_STEPS.find((one) => one.id === id)?.name ?? null;
