@@ -10,15 +10,13 @@ export const recipeSchema = Type.Object(
     setup: setupSchema,
     /** σ as it was tried, ratio. */
     stretch: Type.Number({ minimum: 0, maximum: 50 }),
-    /** Of which job and trial, in words. */
-    from: Type.String({ maxLength: 300 }),
-    /** The job it was tried for: a seam that pops there reopens it. */
+    /** The job it was tried for: a seam that pops there reopens it. Its name is looked up, never kept: it may be of a person who is erased. */
     jobId: Type.Integer({ minimum: 1 }),
     trialId: Type.Integer({ minimum: 1 }),
     /** ISO day it was kept on. */
     on: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
-    /** Why it is open again: a seam sewn so popped. Null while it holds. */
-    reopened: Type.Union([Type.String({ maxLength: 300 }), Type.Null()]),
+    /** ISO day a seam sewn so popped on: it is open again. Null while it holds. */
+    reopenedOn: Type.Union([Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), Type.Null()]),
   },
   { additionalProperties: false },
 );
@@ -51,14 +49,14 @@ export const recipesFor = (
 ): SeamRecipe[] =>
   rows
     .filter((one) => one.clothClass === clothClass && one.setup.layers === layers)
-    .toSorted((a, b) => Number(a.reopened !== null) - Number(b.reopened !== null) || b.id - a.id);
+    .toSorted((a, b) => Number(a.reopenedOn !== null) - Number(b.reopenedOn !== null) || b.id - a.id);
 
 /** The recipe with a set-up that held put among the others, in place of one for the same machine, stitch, class and layers. */
-export function withRecipe({ rows }: Recipes, recipe: Omit<SeamRecipe, "id" | "reopened">): Recipes {
+export function withRecipe({ rows }: Recipes, recipe: Omit<SeamRecipe, "id" | "reopenedOn">): Recipes {
   const same = (one: SeamRecipe) => one.clothClass === recipe.clothClass && sewnAlike(one.setup, recipe.setup);
   const id = Math.max(0, ...rows.map((one) => one.id)) + 1;
   const others = rows.filter((one) => !same(one)).slice(-(MOST_RECIPES - 1));
-  return { rows: [...others, { ...recipe, id, reopened: null }] };
+  return { rows: [...others, { ...recipe, id, reopenedOn: null }] };
 }
 
 const sewnAlike = (one: SeamSetup, other: SeamSetup): boolean =>
@@ -67,14 +65,15 @@ const sewnAlike = (one: SeamSetup, other: SeamSetup): boolean =>
 /**
  * Recipes with those open again that a job was tried or is sewn with, since a seam of it popped.
  * @param used the set-up it is sewn with; null while none was chosen.
+ * @param on the day it popped, ISO.
  */
 export const reopened = (
   { rows }: Recipes,
-  { jobId, used, why }: { readonly jobId: number; readonly used: SeamSetup | null; readonly why: string },
+  { jobId, used, on }: { readonly jobId: number; readonly used: SeamSetup | null; readonly on: string },
 ): Recipes => ({
   rows: rows.map((one) =>
-    one.reopened === null && (one.jobId === jobId || (used !== null && sewnAlike(one.setup, used)))
-      ? { ...one, reopened: why }
+    one.reopenedOn === null && (one.jobId === jobId || (used !== null && sewnAlike(one.setup, used)))
+      ? { ...one, reopenedOn: on }
       : one,
   ),
 });

@@ -205,7 +205,7 @@ describe("the trials of a job", () => {
 
 describe("recipes", () => {
   const recipe = {
-    ...{ clothClass: "high" as const, setup: sampleSetup(), stretch: 0.6, from: "A job, trial 1" },
+    ...{ clothClass: "high" as const, setup: sampleSetup(), stretch: 0.6 },
     ...{ jobId: 3, trialId: 1, on: "2026-11-02" },
   };
   const kept = withRecipe({ rows: [] }, recipe);
@@ -219,21 +219,21 @@ describe("recipes", () => {
       [],
       [],
     ]);
-    const open = reopened(second, { jobId: 4, used: null, why: "popped" });
+    const open = reopened(second, { jobId: 4, used: null, on: "2026-11-20" });
     expect(recipesFor(open, { clothClass: "high", layers: 2 }).map(({ id }) => id)).toEqual([1, 2]);
   });
 
   it("take the place of one for the same machine, stitch, class and layers", () => {
     expect(withRecipe(kept, { ...recipe, stretch: 0.7 }).rows).toEqual([
-      { ...recipe, id: 2, stretch: 0.7, reopened: null },
+      { ...recipe, id: 2, stretch: 0.7, reopenedOn: null },
     ]);
   });
 
   it("are opened again by a job that is sewn alike, and by no other", () => {
     const why = (used: ReturnType<typeof sampleSetup> | null) =>
-      reopened(kept, { jobId: 9, used, why: "popped" }).rows[0]?.reopened;
+      reopened(kept, { jobId: 9, used, on: "2026-11-20" }).rows[0]?.reopenedOn;
     expect([why(sampleSetup({ needleSize: 90 })), why(sampleSetup({ layers: 4 })), why(null)]).toEqual([
-      "popped",
+      "2026-11-20",
       null,
       null,
     ]);

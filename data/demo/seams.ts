@@ -82,8 +82,8 @@ export async function addSeams({ settings, workings }: Repositories, jobId: numb
           clothClass: "high",
           setup: overlocked([3, 3.5, 4, 4], { textured: true, lengthMm: 2.5 }),
         },
-        ...{ stretch: 0.66, from: "Race brief, four rounds, trial 2", jobId: 7, trialId: 2, on: "2026-10-02" },
-        reopened: null,
+        ...{ stretch: 0.66, jobId: 7, trialId: 2, on: "2026-10-02" },
+        reopenedOn: null,
       },
     ],
   };

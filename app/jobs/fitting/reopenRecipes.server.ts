@@ -5,10 +5,11 @@ import type { Repositories } from "../../../data/store.ts";
 import { today } from "../../.server/http/answers.ts";
 
 /** A seam that popped in wear opens the recipes its job was sewn with again: they did not hold. */
-export async function reopenRecipes({ settings, workings }: Repositories, job: Job): Promise<void> {
+export async function reopenRecipes({ settings, workings }: Repositories, job: Pick<Job, "id">): Promise<void> {
   const { value, version } = await settings.find("recipes");
   if (!value || value.rows.length === 0) return;
   const used = trialInUse((await workings.find(job.id, "seams")).working)?.setup ?? null;
-  const why = `a seam popped in “${job.name}”, ${today()}.`;
-  savedOrThrow(await settings.save("recipes", { value: reopened(value, { jobId: job.id, used, why }), version }));
+  savedOrThrow(
+    await settings.save("recipes", { value: reopened(value, { jobId: job.id, used, on: today() }), version }),
+  );
 }

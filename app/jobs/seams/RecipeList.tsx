@@ -6,8 +6,11 @@ import { formatDay } from "../../../core/units/index.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { percent } from "../../frame/units/percent.ts";
 
+/** A recipe with the name of the job it was tried for; null where that is gone. */
+export type NamedRecipe = SeamRecipe & { readonly jobName: string | null };
+
 /** Set-ups that held in cloth of this kind: each is a place to start from, never a promise. */
-export function RecipeList({ recipes, clothClass }: { recipes: readonly SeamRecipe[]; clothClass: string }) {
+export function RecipeList({ recipes, clothClass }: { recipes: readonly NamedRecipe[]; clothClass: string }) {
   return (
     <Box component="section" aria-labelledby="seam-recipes" sx={{ mb: 3 }}>
       <Typography variant="h2" id="seam-recipes" sx={{ mb: 0.5 }}>
@@ -25,8 +28,10 @@ export function RecipeList({ recipes, clothClass }: { recipes: readonly SeamReci
               </Box>
             ))}
             <Box sx={{ mt: 0.5 }}>
-              {`Went ${percent(recipe.stretch)}. ${recipe.from}, ${formatDay(recipe.on)}.`}
-              {recipe.reopened ? <strong>{` Open again: ${recipe.reopened}`}</strong> : null}
+              {`Went ${percent(recipe.stretch)}. ${recipe.jobName ?? "A job that is gone"}, trial ${recipe.trialId}, ${formatDay(recipe.on)}.`}
+              {recipe.reopenedOn ? (
+                <strong>{` Open again: a seam sewn so popped, ${formatDay(recipe.reopenedOn)}.`}</strong>
+              ) : null}
             </Box>
           </Box>
           <LinkButton

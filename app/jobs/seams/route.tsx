@@ -3,6 +3,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { recipesFor, type SeamRecipe } from "../../../core/seams/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
+import type { Repositories } from "../../../data/store.ts";
 import { idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
@@ -17,7 +18,7 @@ import { Sentences } from "../../frame/Sentences.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { LackList } from "../calculation/LackList.tsx";
 import type { Route } from "./+types/route.ts";
-import { RecipeList } from "./RecipeList.tsx";
+import { type NamedRecipe, RecipeList } from "./RecipeList.tsx";
 import { SeamNeeds } from "./SeamNeeds.tsx";
 import { addTrial, chooseTrial, keepRecipe, removeTrial } from "./seams.server.ts";
 import { TrialCard } from "./TrialCard.tsx";
@@ -45,7 +46,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   return {
     at,
     page: pages.seams,
-    recipes: recipes as readonly SeamRecipe[],
+    recipes: await namedRecipes(storeOf(context), recipes),
     machines: machines.map(({ name }) => name),
     start: { ...begun, on: today(), gauge: String(last?.trial.gaugeMm ?? 100) },
     startedFrom: recipe ? `recipe ${recipe.id}` : (last?.trial.id ?? 0),
@@ -53,6 +54,13 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     hasDevice: kept.gaugeAddress.value !== null,
   };
 });
+
+/** Recipes with the names their jobs have today. */
+const namedRecipes = (
+  { jobs }: Pick<Repositories, "jobs">,
+  recipes: readonly SeamRecipe[],
+): Promise<readonly NamedRecipe[]> =>
+  Promise.all(recipes.map(async (one) => ({ ...one, jobName: (await jobs.find(one.jobId))?.name ?? null })));
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");

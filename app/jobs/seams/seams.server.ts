@@ -59,12 +59,10 @@ export const keepRecipe = (fields: Fields, jobId: number, store: Store, facts: S
       return invalid(fields, {
         form: `Expected a trial that holds what the seams of this job need, but trial ${trial.id} does not, or its cloth is not tested.`,
       });
-    const job = found(await all.jobs.find(jobId), "job");
     const { value, version } = await all.settings.find("recipes");
     const recipe = {
       ...{ clothClass: facts.clothClass, setup: trial.setup, on: today(), jobId, trialId: trial.id },
       stretch: seamStretch(trial.lengthMm, trial.gaugeMm),
-      from: `${job.name}, trial ${trial.id}`,
     };
     savedOrThrow(await all.settings.save("recipes", { value: withRecipe(value ?? { rows: [] }, recipe), version }));
     return null;
