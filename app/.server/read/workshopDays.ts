@@ -42,15 +42,25 @@ export interface WorkshopDays {
 /** Reads and plans the days of the workshop from now on. */
 export async function readWorkshopDays(repositories: Repositories, now = new Date()): Promise<WorkshopDays> {
   const { hours } = await readWorkHours(repositories);
-  const { jobs, sewn } = await repositories.workings.underWay();
+  const underWay = await repositories.workings.underWay();
+  const { jobs } = underWay;
   const moment = momentOf(now.toISOString());
   return {
     ...{ hours, now: moment, jobs: new Map(jobs.map((job) => [job.jobId, job])) },
-    plan: planDays(await jobDays(repositories, { jobs, sewn }), hours, moment),
+    plan: planDays(await jobDays(repositories, underWay), hours, moment),
   };
 }
 
-async function jobDays(repositories: Repositories, { jobs, sewn }: UnderWay): Promise<JobDays[]> {
+/** What was last made of jobs under way: they are another object as soon as anything in the data file has changed, styles and layups too. */
+const MADE = new WeakMap<UnderWay, readonly JobDays[]>();
+
+async function jobDays(repositories: Repositories, underWay: UnderWay): Promise<readonly JobDays[]> {
+  const made = MADE.get(underWay) ?? (await makeJobDays(repositories, underWay));
+  MADE.set(underWay, made);
+  return made;
+}
+
+async function makeJobDays(repositories: Repositories, { jobs, sewn }: UnderWay): Promise<JobDays[]> {
   const styles = new Map<string, Style | null>();
   const layups = new Map<number, MadeFrom["layers"]>();
   if (jobs.length === 0) return [];
