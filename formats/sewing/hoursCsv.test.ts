@@ -3,7 +3,11 @@ import { hoursCsv, workshopHoursCsv } from "./hoursCsv.ts";
 
 const row = {
   ...{ id: "cut", name: "Cut every piece", how: null, fit: null, own: false, left: false, problems: [], putOff: [] },
-  ...{ expected: { minutes: 40, from: "guess" as const, times: 1 }, spentMin: 31.26, doneAt: "2026-11-02T10:00:00.000Z" },
+  ...{
+    expected: { minutes: 40, from: "guess" as const, times: 1 },
+    spentMin: 31.26,
+    doneAt: "2026-11-02T10:00:00.000Z",
+  },
 } as const;
 
 it("tells each step with its minutes and where they come from, then the materials; what is left out is not told", () => {
