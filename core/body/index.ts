@@ -12,7 +12,7 @@ export {
 export { ANSWER_WORDS, type AnswerWord, answers, type CheckAnswer } from "./checks/answer.ts";
 export type { CheckFinding, Repair } from "./checks/check.ts";
 export { CHECK_RULES, checkSheet } from "./checks/index.ts";
-export { STALE_MEASURES, staleDays } from "./checks/stale.ts";
+export { STALE_AFTER_DAYS, STALE_MEASURES, staleDays } from "./checks/stale.ts";
 export { type ComparedMeasure, compareSheets } from "./compareSheets.ts";
 export { explainSnug } from "./explainSnug.ts";
 export type { MeasureCode, MeasureGroup, Side } from "./measure.ts";

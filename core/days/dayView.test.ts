@@ -3,7 +3,6 @@ import { evaluate } from "../testing/index.ts";
 import { isoOf, momentAt } from "./clock.ts";
 import { dayView } from "./dayView.ts";
 import { explainShort } from "./explainShort.ts";
-import { oldMeasures } from "./oldMeasures.ts";
 import { planDays } from "./planDays.ts";
 import { shippedHours } from "./workHours.ts";
 import { NEW_DAYS } from "./working.ts";
@@ -60,8 +59,4 @@ it("opens by how much a job is short", () => {
   const explained = explainShort(stands);
   expect(evaluate(explained)).toBeCloseTo(110, 9);
   expect(explained.result.value).toBe(110);
-});
-
-it("has measures taken again once they are older than 90 days", () => {
-  expect([oldMeasures("2026-08-01", "2026-10-30"), oldMeasures("2026-08-01", "2026-10-31")]).toEqual([null, 91]);
 });

@@ -2,7 +2,6 @@ export { daysCalculation } from "./calculation.ts";
 export { dayAfter, dayOf, isoOf, isZoneName, type Moment, momentAt, momentOf, timeOf, weekdayOf } from "./clock.ts";
 export { type DayCell, type DayView, dayView } from "./dayView.ts";
 export { explainShort } from "./explainShort.ts";
-export { OLD_AFTER_DAYS, oldMeasures } from "./oldMeasures.ts";
 export {
   type DaysPlan,
   type JobDays,
@@ -18,6 +17,7 @@ export { hoursOf, type Span, shippedHours, WEEKDAYS, WORK_HOURS, type WorkHours 
 export {
   APPOINTMENT_KINDS,
   type Appointment,
+  appointmentName,
   type DaysWorking,
   LONGEST_APPOINTMENT_MIN,
   MOST_APPOINTMENTS,

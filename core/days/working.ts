@@ -8,6 +8,10 @@ export const APPOINTMENT_KINDS = [
   { id: "handover", name: "Handing over" },
 ] as const;
 
+/** What an appointment is called. */
+export const appointmentName = (kind: Appointment["kind"]): string =>
+  APPOINTMENT_KINDS.find(({ id: one }) => one === kind)?.name ?? kind;
+
 /** No job has more of either. */
 export const [MOST_APPOINTMENTS, MOST_WAITS] = [60, 60] as const;
 

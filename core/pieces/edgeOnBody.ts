@@ -1,3 +1,4 @@
+import { capital } from "../capital.ts";
 import {
   type Draft,
   type EdgeRole,
@@ -79,7 +80,7 @@ export function statedOnBody(draft: Draft, edge: StatedEdge, { round }: StretchO
 /** What an edge is called: its own name, as words. */
 export const edgeName = ({ id }: Pick<PieceEdge, "id">): string => {
   const words = id.replace(/([a-z])([A-Z])/g, "$1 $2").toLowerCase();
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return capital(words);
 };
 
 function alongOf(piece: Piece, edge: PieceEdge, { along }: StretchOnBody) {

@@ -1,8 +1,10 @@
 export { type Advice, type AdvisedChange, advise } from "./adviser/index.ts";
 export { seamsCalculation } from "./calculation.ts";
 export type { SetupChange } from "./changedSetup.ts";
+export { explainNeeded, explainTried } from "./explainSeam.ts";
 export type { JobSeam } from "./jobSeams.ts";
 export { DIFFERENTIAL, HIGHEST_DIAL, type Machine, MOST_MACHINES } from "./machine.ts";
+export { perCent } from "./perCent.ts";
 export { isNeedle, isPosition, POSITION_NAMES, POSITIONS, type Position } from "./position.ts";
 export {
   MACHINES,

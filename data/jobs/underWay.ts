@@ -29,6 +29,7 @@ export interface UnderWay {
   readonly jobs: readonly JobUnderWay[];
   /** Of all jobs, those done with too: what the workshop's own times come from. */
   readonly sewn: readonly {
+    readonly jobId: number;
     readonly name: string;
     readonly styleId: StyleId;
     readonly working: Workings["sewing"];
@@ -96,7 +97,7 @@ async function readUnderWay(db: Knex): Promise<UnderWay> {
     }),
     sewn: jobs.flatMap(({ id, name, style }) => {
       const working = kept.get(id)?.sewing;
-      return working ? [{ name, styleId: style, working }] : [];
+      return working ? [{ jobId: id, name, styleId: style, working }] : [];
     }),
   };
 }

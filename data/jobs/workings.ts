@@ -1,5 +1,4 @@
 import type { Knex } from "knex";
-import type { StyleId } from "../../core/ease/index.ts";
 import { NEW_WORKINGS, WORKING_IDS, type WorkingId, type Workings } from "../../core/workings/index.ts";
 import { readTexts } from "../../formats/kept/columns.ts";
 import { readKeptWorking, workingFormat } from "../../formats/kept/keptWorking.ts";
@@ -35,11 +34,6 @@ export interface WorkingRepository {
   save<Id extends WorkingId>(jobId: number, id: Id, kept: KeptWorking<Id>): Promise<SaveOutcome<KeptWorking<Id>>>;
   /** Every job whose days are planned, and that is not signed off. */
   underWay(): Promise<UnderWay>;
-  /** One calculation of every job of a style that kept it, or of every job. */
-  ofJobs<Id extends WorkingId>(
-    id: Id,
-    styleId?: StyleId,
-  ): Promise<{ readonly jobId: number; readonly styleId: StyleId; readonly working: Workings[Id] }[]>;
 }
 
 interface WorkingRow {
@@ -73,13 +67,6 @@ export function workingRepository(db: Knex): WorkingRepository {
     },
     find,
     underWay: () => jobsUnderWay(db),
-    async ofJobs(id, styleId) {
-      const kept: (WorkingRow & { job_id: number; style: StyleId })[] = await db("job_workings")
-        .join("jobs", "jobs.id", "job_workings.job_id")
-        .where({ kind: id, ...(styleId ? { style: styleId } : {}) })
-        .select("job_workings.*", "jobs.style");
-      return kept.map((row) => ({ jobId: row.job_id, styleId: row.style, working: keptOf(id, row).working }));
-    },
     async save(jobId, id, { working, texts, version }) {
       const columns = {
         content: JSON.stringify(working),

@@ -1,1 +1,1 @@
-export { type SettingRepository, settingRepository } from "./settings.ts";
+export { type KeptSetting, type SettingName, type SettingRepository, settingRepository } from "./settings.ts";

@@ -1,4 +1,12 @@
-import { GAVE_WORDS, LOOK_WORDS, setupWords, stitchOf, type TrialRead, VERDICT_WORDS } from "../../core/seams/index.ts";
+import {
+  GAVE_WORDS,
+  LOOK_WORDS,
+  perCent,
+  setupWords,
+  stitchOf,
+  type TrialRead,
+  VERDICT_WORDS,
+} from "../../core/seams/index.ts";
 import { formatDay } from "../../core/units/index.ts";
 import { INK, MARGIN, type Paper, pageHead, partHead, pdfOf, printable, SOFT } from "../pdf/pages.ts";
 
@@ -31,8 +39,6 @@ export const trialCardPdf = ({ title, read, clothName, paper }: PrintedTrial): P
       .stroke(SOFT)
       .undash();
   });
-
-const perCent = (ratio: number): string => `${Math.round(ratio * 100)} %`;
 
 function resultWords({ trial, stretch, needed, verdict, changes, told, advice }: TrialRead): string[] {
   const against = needed === null ? "" : `, ${perCent(needed)} are needed`;

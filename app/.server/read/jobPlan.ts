@@ -13,6 +13,7 @@ import {
 import { type Job, type JobIngredients, type JobPlan, type PlannedJob, planJob } from "../../../core/job/index.ts";
 import { seamStretch, trialInUse } from "../../../core/seams/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
+import type { KeptWorkings } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, storeOf } from "../http/answers.ts";
 import { readLiked } from "./likedGarments.ts";
@@ -32,6 +33,8 @@ export interface JobPlanContext extends JobIngredients {
   readonly settings: EaseSettings;
   readonly clothSettings: ClothSettings;
   readonly shelf: ShelfStock;
+  /** What is kept of its calculations: the seams of it count in the plan. */
+  readonly keptWorkings: KeptWorkings;
   /** How explanations name the settings. */
   readonly settingsName: string;
   readonly planned: PlannedJob;
@@ -49,7 +52,8 @@ async function readIngredients(
   repositories: Repositories,
   job: Job,
 ): Promise<Omit<JobPlanContext, "wearer" | "planned">> {
-  const { sheets, cloths, layups, styles } = repositories;
+  const { sheets, cloths, layups, styles, workings } = repositories;
+  const keptWorkings = await workings.ofJob(job.id);
   const workshop = await readWorkshopSettings(repositories);
   const layup = job.layupId === null ? null : await layups.find(job.layupId);
   const cloth = job.clothId === null ? null : await cloths.find(job.clothId);
@@ -64,7 +68,8 @@ async function readIngredients(
     layup,
     layers: layup ? await layersOfLayup(repositories, layup) : null,
     edge: job.edgeElasticId === null ? null : await oneLayer(repositories, job.edgeElasticId),
-    seamStretch: await seamStretchOf(repositories, job.id),
+    keptWorkings,
+    seamStretch: seamStretchOf(keptWorkings),
     liked: likedByZone(likedGarments),
     likedGarments,
     settings: workshop.ease,
@@ -75,8 +80,8 @@ async function readIngredients(
 }
 
 /** What the seams of a job stretch by the set-up it is sewn with; null while none was chosen. */
-async function seamStretchOf({ workings }: Pick<Repositories, "workings">, jobId: number): Promise<number | null> {
-  const used = trialInUse((await workings.find(jobId, "seams")).working);
+function seamStretchOf({ seams }: Pick<KeptWorkings, "seams">): number | null {
+  const used = trialInUse(seams.working);
   return used && seamStretch(used.lengthMm, used.gaugeMm);
 }
 

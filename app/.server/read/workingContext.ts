@@ -89,7 +89,7 @@ function besideOf(repositories: Repositories, read: JobPlanContext): Promise<Bes
 
 async function readBeside(repositories: Repositories, read: JobPlanContext): Promise<Beside> {
   return {
-    kept: await repositories.workings.ofJob(read.job.id),
+    kept: read.keptWorkings,
     sized: await patternSizes(repositories, read),
     wraps: hasTrunk(read.style) ? await wrapsOf(repositories, read.wearer.id) : [],
   };

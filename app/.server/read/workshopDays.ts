@@ -23,13 +23,12 @@ import type { Repositories } from "../../../data/store.ts";
 /** The zone of this machine's own clock. */
 const ownZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
 
-/** When the workshop works; as shipped, in this machine's own zone, where it set nothing. */
-export async function readWorkHours({
-  settings,
-}: Pick<Repositories, "settings">): Promise<{ hours: WorkHours; version: number }> {
-  const { value, version } = await settings.find("workHours");
-  return { hours: value ?? shippedHours(ownZone()), version };
-}
+/** When the workshop works by what was kept; as shipped, in this machine's own zone, where nothing was. */
+export const hoursKept = (kept: WorkHours | null): WorkHours => kept ?? shippedHours(ownZone());
+
+/** When the workshop works. */
+export const readWorkHours = async ({ settings }: Pick<Repositories, "settings">): Promise<WorkHours> =>
+  hoursKept((await settings.find("workHours")).value);
 
 /** Every job under way with what is left of it, and its days planned with all others. */
 export interface WorkshopDays {
@@ -41,7 +40,7 @@ export interface WorkshopDays {
 
 /** Reads and plans the days of the workshop from now on. */
 export async function readWorkshopDays(repositories: Repositories, now = new Date()): Promise<WorkshopDays> {
-  const { hours } = await readWorkHours(repositories);
+  const hours = await readWorkHours(repositories);
   const underWay = await repositories.workings.underWay();
   const { jobs } = underWay;
   const moment = momentOf(now.toISOString());

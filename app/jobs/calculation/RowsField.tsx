@@ -8,6 +8,7 @@ import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import type { ReactNode } from "react";
 import type { WorkingCell, WorkingField } from "../../../core/calculation/index.ts";
+import { capital } from "../../../core/capital.ts";
 import type { LengthUnit } from "../../../core/units/index.ts";
 import { FieldError } from "../../form/FieldError.tsx";
 import { useFieldState } from "../../form/FormState.tsx";
@@ -87,7 +88,7 @@ interface RowCellsProps {
 function RowCells({ list, row, what, cells, handle, out }: RowCellsProps) {
   const seen = cells.filter(([, cell]) => cell.as !== "unseen");
   const unseen = cells.filter(([, cell]) => cell.as === "unseen");
-  const title = `${what.charAt(0).toUpperCase()}${what.slice(1)} ${row + 1}`;
+  const title = `${capital(what)} ${row + 1}`;
   return (
     <>
       <TableCell>

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { Form, useNavigation } from "react-router";
 import {
   APPOINTMENT_KINDS,
+  appointmentName,
   type DaysWorking,
   explainShort,
   type JobStands,
@@ -110,7 +111,6 @@ function Meetings({
   draft,
   unsaved,
 }: Pick<DaysPanelProps, "jobId" | "days" | "zone" | "now" | "draft" | "unsaved">) {
-  const kindOf = (id: string) => APPOINTMENT_KINDS.find((one) => one.id === id)?.name ?? id;
   const sorted = days.appointments.toSorted((a, b) => (a.at < b.at ? -1 : 1));
   return (
     <Box>
@@ -122,7 +122,7 @@ function Meetings({
         intent="unmeet"
         rows={sorted.map((one) => ({
           id: one.id,
-          name: `${kindOf(one.kind)}, ${momentWords(momentOf(one.at), zone)}`,
+          name: `${appointmentName(one.kind)}, ${momentWords(momentOf(one.at), zone)}`,
           more: [minuteWords(one.minutes), ...(one.note ? [one.note] : [])].join(", "),
           over: momentOf(one.at) + one.minutes < now,
         }))}

@@ -127,7 +127,7 @@ export const isDaysIntent = (intent: string | undefined): boolean =>
 
 /** Does what a form asks of the days of a job. */
 export async function changeDays(fields: Fields, jobId: number, store: Store) {
-  const { hours } = await readWorkHours(store);
+  const hours = await readWorkHours(store);
   const asked = INTENTS[fields.intent ?? ""]?.(fields, jobId, hours);
   if (!asked) return invalid(fields, { form: "Expected what is to be done with its days, but it was not said." });
   if ("errors" in asked) return invalid(fields, asked.errors);

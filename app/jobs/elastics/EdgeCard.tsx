@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { memo } from "react";
+import { capital } from "../../../core/capital.ts";
 import {
   type EdgeElastic,
   ELASTIC_NUMBERS,
@@ -22,7 +23,7 @@ export const EdgeCard = memo(function EdgeCard({ edge, chosen }: { edge: EdgeEla
   const told = ELASTIC_NUMBERS.filter(({ explain }) =>
     schools.some(({ answer }) => answer.ok && explain(ring, answer.value, edge.cut, sourcesOf(edge)) !== null),
   );
-  const title = ring.name.charAt(0).toUpperCase() + ring.name.slice(1);
+  const title = capital(ring.name);
   return (
     <Paper component="section" aria-label={title} sx={{ p: 2, mb: 2, overflowX: "auto" }}>
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 3, alignItems: "baseline", mb: 0.5 }}>

@@ -6,6 +6,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { useFetcher } from "react-router";
+import { capital } from "../../../core/capital.ts";
 import type { PartOfStyle, PieceRow } from "../../../core/parts/index.ts";
 import { FileButton } from "../../frame/LinkButton.tsx";
 import { plainTable } from "../../frame/plainTable.ts";
@@ -92,8 +93,6 @@ export function PieceList({
   );
 }
 
-const upper = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
-
 interface OneRowProps {
   readonly row: PieceRow;
   readonly cut: boolean;
@@ -134,7 +133,7 @@ function OneRow({ row, cut, out: refused, part, parts, kept }: OneRowProps) {
       <th scope="row" className="words">
         <Box sx={{ fontSize: "1.05rem", fontWeight: 650 }}>{drawn ? name : `${name} (not drawn)`}</Box>
         <Box sx={{ fontWeight: 400, fontSize: "0.9rem", color: "text.secondary", whiteSpace: "normal" }}>
-          {`${upper(cloth)}. ${upper(lengths.told(allowances))}${links.length > 0 ? `. Changes with ${links.join(", ").toLowerCase()}` : ""}.`}
+          {`${capital(cloth)}. ${capital(lengths.told(allowances))}${links.length > 0 ? `. Changes with ${links.join(", ").toLowerCase()}` : ""}.`}
           {advice.length > 0 ? " Laid against its tests: see below." : ""}
         </Box>
         {parts.length > 0 ? (

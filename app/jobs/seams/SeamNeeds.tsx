@@ -1,16 +1,16 @@
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import type { Reckoned } from "../../../core/calculation/index.ts";
+import { capital } from "../../../core/capital.ts";
 import { ZONE_NAMES } from "../../../core/ease/index.ts";
-import { type SeamNeed, type SeamsReckoning, VERDICT_WORDS } from "../../../core/seams/index.ts";
+import { explainNeeded, type SeamNeed, type SeamsReckoning, VERDICT_WORDS } from "../../../core/seams/index.ts";
 import { plainTable } from "../../frame/plainTable.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { verdictInk } from "./verdictInk.ts";
 
 /** Every seam of the job: how far it is stretched, what it needs, and how the set-up in use does. */
-export function SeamNeeds({ reckoning: { seams, numbers, inUse } }: { reckoning: SeamsReckoning }) {
+export function SeamNeeds({ reckoning: { seams, inUse } }: { reckoning: SeamsReckoning }) {
   return (
     <Box component="section" aria-labelledby="seam-needs" sx={{ mb: 3 }}>
       <Typography variant="h2" id="seam-needs" sx={{ mb: 0.5 }}>
@@ -34,11 +34,7 @@ export function SeamNeeds({ reckoning: { seams, numbers, inUse } }: { reckoning:
           </thead>
           <tbody>
             {seams.map((need) => (
-              <OneSeam
-                key={need.seam.id}
-                need={need}
-                number={numbers.find(({ id }) => id === `need.${need.seam.id}`)}
-              />
+              <OneSeam key={need.seam.id} need={need} />
             ))}
           </tbody>
         </Box>
@@ -47,22 +43,18 @@ export function SeamNeeds({ reckoning: { seams, numbers, inUse } }: { reckoning:
   );
 }
 
-function OneSeam({ need: { seam, needed, verdict }, number }: { need: SeamNeed; number: Reckoned | undefined }) {
+function OneSeam({ need: { seam, needed, verdict } }: { need: SeamNeed }) {
   return (
     <tr>
       <th scope="row" className="words">
-        {seam.name.charAt(0).toUpperCase() + seam.name.slice(1)}
+        {capital(seam.name)}
       </th>
       <td>{seam.worn ? `${percent(seam.worn.strain)} ${ZONE_NAMES[seam.worn.zone].toLowerCase()}` : "–"}</td>
       <td>{seam.pulled ? `${percent(seam.pulled.strain)} ${ZONE_NAMES[seam.pulled.zone].toLowerCase()}` : "–"}</td>
       <td>
-        {number ? (
-          <Why label={number.name} explain={() => number.explanation}>
-            {percent(needed)}
-          </Why>
-        ) : (
-          percent(needed)
-        )}
+        <Why label={`Needed at the ${seam.name}`} explain={() => explainNeeded(seam)}>
+          {percent(needed)}
+        </Why>
       </td>
       <td>
         {verdict ? (

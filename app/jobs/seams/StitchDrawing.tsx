@@ -3,8 +3,8 @@ import { POSITION_NAMES, type SeamSetup, stitchOf } from "../../../core/seams/in
 /** Stitches that are drawn, and the room round them, mm. */
 const [COUNT, ROOM_MM] = [8, 1.5];
 
-/** Dashes of threads by the order they lie in: told apart without colour. */
-const DASH = ["", "0.9 0.5", "0.25 0.45", "1.6 0.5 0.25 0.5"] as const;
+/** Dashes of threads, told apart without colour: on the underside, and above every second one. mm */
+const [UNDER, SECOND] = ["0.9 0.5", "1.6 0.5 0.25 0.5"] as const;
 
 /** A run of stitches as they are set, seen from above: threads on the underside are light. */
 export function StitchDrawing({ setup }: { setup: Pick<SeamSetup, "stitch" | "lengthMm" | "widthMm"> }) {
@@ -17,7 +17,7 @@ export function StitchDrawing({ setup }: { setup: Pick<SeamSetup, "stitch" | "le
       viewBox={`${-ROOM_MM} ${-high / 2} ${long} ${high}`}
       role="img"
       aria-label={`Stitch ${stitch.id}, ${stitch.name}: ${setup.lengthMm} mm long${setup.widthMm === null ? "" : `, ${setup.widthMm} mm wide`}`}
-      style={{ display: "block", width: "100%", height: 70, background: "var(--stz-palette-bench-cloth, transparent)" }}
+      style={{ display: "block", width: "100%", height: 70 }}
       preserveAspectRatio="xMidYMid meet"
     >
       {runs.map(({ position, under, points }, at) => (
@@ -28,7 +28,7 @@ export function StitchDrawing({ setup }: { setup: Pick<SeamSetup, "stitch" | "le
           fill="none"
           stroke={under ? "var(--stz-palette-bench-mulberry)" : "var(--stz-palette-bench-thread)"}
           strokeWidth={under ? 0.16 : 0.28}
-          strokeDasharray={under ? DASH[1] : (DASH[at % 2 === 0 ? 0 : 3] ?? "")}
+          strokeDasharray={under ? UNDER : at % 2 === 0 ? "" : SECOND}
           strokeLinejoin="round"
         >
           <title>{POSITION_NAMES[position]}</title>

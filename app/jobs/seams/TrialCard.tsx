@@ -3,8 +3,14 @@ import Button from "@mui/material/Button";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form, useNavigation } from "react-router";
-import type { Reckoned } from "../../../core/calculation/index.ts";
-import { GAVE_WORDS, LOOK_WORDS, setupWords, type TrialRead, VERDICT_WORDS } from "../../../core/seams/index.ts";
+import {
+  explainTried,
+  GAVE_WORDS,
+  LOOK_WORDS,
+  setupWords,
+  type TrialRead,
+  VERDICT_WORDS,
+} from "../../../core/seams/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { FileButton } from "../../frame/LinkButton.tsx";
 import { percent } from "../../frame/units/percent.ts";
@@ -15,7 +21,6 @@ import { verdictInk } from "./verdictInk.ts";
 interface TrialCardProps {
   readonly jobId: number;
   readonly read: TrialRead;
-  readonly number: Reckoned | undefined;
   /** The job is sewn with it. */
   readonly used: boolean;
   /** True where it is not folded away. */
@@ -23,7 +28,7 @@ interface TrialCardProps {
 }
 
 /** One trial: how it was sewn, how far it went, what changed since the last, what to change next. */
-export function TrialCard({ jobId, read, number, used, open }: TrialCardProps) {
+export function TrialCard({ jobId, read, used, open }: TrialCardProps) {
   const { trial, stretch, needed, verdict, changes, told, advice, kept } = read;
   return (
     <Paper
@@ -77,13 +82,9 @@ export function TrialCard({ jobId, read, number, used, open }: TrialCardProps) {
           </Box>
           <Typography sx={{ mt: 0.75 }}>
             {`${trial.gaugeMm} mm went to ${trial.lengthMm} mm: `}
-            {number ? (
-              <Why label={number.name} explain={() => number.explanation}>
-                {percent(stretch)}
-              </Why>
-            ) : (
-              percent(stretch)
-            )}
+            <Why label={`Stretch of trial ${trial.id}`} explain={() => explainTried(trial)}>
+              {percent(stretch)}
+            </Why>
             {`${needed === null ? "" : `, ${percent(needed)} are needed`}. Gave: ${GAVE_WORDS[trial.gave]}. Looks ${LOOK_WORDS[trial.look]}.`}
             {kept === null ? "" : ` After 60 s it stayed ${percent(kept)} longer.`}
           </Typography>

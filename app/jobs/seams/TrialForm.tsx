@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type SyntheticEvent, useState } from "react";
+import { capital } from "../../../core/capital.ts";
 import { DIRECTIONS } from "../../../core/cloth/index.ts";
 import {
   GAVE,
@@ -141,8 +142,6 @@ export function TrialForm({ draftForm, draft, start, unsaved, machines, hasDevic
     </Box>
   );
 }
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 const lengthHint = (steps: number | null): string | undefined =>
   steps === null ? undefined : "Along the seam, for each step of the needle.";

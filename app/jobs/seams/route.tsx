@@ -23,7 +23,7 @@ import { SeamNeeds } from "./SeamNeeds.tsx";
 import { addTrial, chooseTrial, keepRecipe, removeTrial } from "./seams.server.ts";
 import { TrialCard } from "./TrialCard.tsx";
 import { TrialForm } from "./TrialForm.tsx";
-import { advisedFields, firstFields, setupFields, trialDraft } from "./trialFields.ts";
+import { startFields, trialDraft } from "./trialFields.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const { at, pages, read } = await loadWorkings(context, params.jobId, ["seams"]);
@@ -36,19 +36,15 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const wanted = new URL(request.url).searchParams.get("recipe");
   const recipe = recipes.find(({ id }) => String(id) === wanted) ?? null;
   const last = reckonWorking("seams", working, facts).trials.at(-1);
-  const begun = recipe
-    ? setupFields(recipe.setup)
-    : last
-      ? last.advice
-        ? advisedFields(last.trial.setup, last.advice)
-        : setupFields(last.trial.setup)
-      : firstFields(machines, facts.layers, read.job.girthDirection === "along" ? "across" : "along");
   return {
     at,
     page: pages.seams,
     recipes: await namedRecipes(storeOf(context), recipes),
     machines: machines.map(({ name }) => name),
-    start: { ...begun, on: today(), gauge: String(last?.trial.gaugeMm ?? 100) },
+    start: {
+      ...startFields({ recipe, last, machines, layers: facts.layers, round: read.job.girthDirection }),
+      on: today(),
+    },
     startedFrom: recipe ? `recipe ${recipe.id}` : (last?.trial.id ?? 0),
     draft: await drafts.find(trialDraft(at.jobId)),
     hasDevice: kept.gaugeAddress.value !== null,
@@ -84,7 +80,7 @@ export default function JobSeams({ loaderData, actionData }: Route.ComponentProp
   const { at, page, recipes, machines, start, startedFrom, draft, hasDevice } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   const reckoning = reckonWorking("seams", page.kept.working, page.facts);
-  const { trials, needed, numbers, lacks, warnings, inUse } = reckoning;
+  const { trials, needed, lacks, warnings, inUse } = reckoning;
   const ofTrial = unsaved?.fields.intent === "trial" ? unsaved : undefined;
   return (
     <>
@@ -125,7 +121,6 @@ export default function JobSeams({ loaderData, actionData }: Route.ComponentProp
               key={read.trial.id}
               jobId={at.jobId}
               read={read}
-              number={numbers.find(({ id }) => id === `trial.${read.trial.id}`)}
               used={inUse?.trial.id === read.trial.id}
               open={read === trials.at(-1)}
             />

@@ -1,3 +1,4 @@
+import type { Direction } from "../../../core/cloth/index.ts";
 import {
   type Advice,
   isNeedle,
@@ -5,7 +6,9 @@ import {
   type Machine,
   POSITIONS,
   type Position,
+  type SeamRecipe,
   type SeamSetup,
+  type TrialRead,
   USUAL_GAUGE_MM,
 } from "../../../core/seams/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
@@ -27,7 +30,7 @@ export const threadField = (position: Position, what: "kind" | "tension"): strin
 const orEmpty = (value: number | null): string => (value === null ? "" : numberText(value));
 
 /** The fields a set-up is typed in. */
-export const setupFields = (setup: SeamSetup): Fields => ({
+const setupFields = (setup: SeamSetup): Fields => ({
   machine: setup.machine,
   stitch: setup.stitch,
   needleKind: setup.needleKind,
@@ -48,7 +51,7 @@ export const setupFields = (setup: SeamSetup): Fields => ({
 });
 
 /** What the next trial starts from: the set-up of the last with the one change that was advised. */
-export function advisedFields(setup: SeamSetup, { change, to }: Advice): Fields {
+function advisedFields(setup: SeamSetup, { change, to }: Advice): Fields {
   const fields = setupFields(setup);
   if (isPosition(change)) return { ...fields, [threadField(change, "tension")]: String(to) };
   switch (change) {
@@ -73,7 +76,7 @@ export function advisedFields(setup: SeamSetup, { change, to }: Advice): Fields 
 }
 
 /** What a first trial starts from: what most begin with, on the first machine's own stitch; nothing of a result. */
-export function firstFields(machines: readonly Machine[], layers: number, direction: string): Fields {
+function firstFields(machines: readonly Machine[], layers: number, direction: string): Fields {
   const [machine] = machines;
   const dial = machine ? numberText(machine.dialBase) : "";
   return {
@@ -85,6 +88,26 @@ export function firstFields(machines: readonly Machine[], layers: number, direct
         [threadField(position, "tension"), dial],
       ]),
     ),
-    ...{ layers: String(layers), direction, gauge: String(USUAL_GAUGE_MM) },
+    ...{ layers: String(layers), direction },
   };
+}
+
+/** What the next trial of a job may start from. */
+interface StartsFrom {
+  /** The recipe that was chosen; null for none. */
+  readonly recipe: Pick<SeamRecipe, "setup"> | null;
+  readonly last: Pick<TrialRead, "trial" | "advice"> | undefined;
+  readonly machines: readonly Machine[];
+  readonly layers: number;
+  /** The direction of the cloth that goes round the body: most seams run across it. */
+  readonly round: Direction;
+}
+
+/** The fields the next trial starts from: a recipe, else the last trial with what was advised, else what most begin with. */
+export function startFields({ recipe, last, machines, layers, round }: StartsFrom): Fields {
+  const gauge = String(last?.trial.gaugeMm ?? USUAL_GAUGE_MM);
+  if (recipe) return { ...setupFields(recipe.setup), gauge };
+  if (!last) return { ...firstFields(machines, layers, round === "along" ? "across" : "along"), gauge };
+  const { trial, advice } = last;
+  return { ...(advice ? advisedFields(trial.setup, advice) : setupFields(trial.setup)), gauge };
 }

@@ -31,6 +31,7 @@ export function SewingStepRow({ row, handle, since }: SewingStepRowProps) {
   }, [fetcher.state]);
   const done = pressed ?? row.doneAt !== null;
   const error = fetcher.data?.errors;
+  const spent = row.spentMin === 0 ? "" : String(Math.round(row.spentMin * 10) / 10);
   return (
     <Box
       sx={{
@@ -71,10 +72,9 @@ export function SewingStepRow({ row, handle, since }: SewingStepRowProps) {
         <TextField
           key={row.spentMin}
           size="small"
-          defaultValue={row.spentMin === 0 ? "" : String(Math.round(row.spentMin * 10) / 10)}
+          defaultValue={spent}
           onBlur={({ target }) => {
-            if (target.value.trim() !== (row.spentMin === 0 ? "" : String(Math.round(row.spentMin * 10) / 10)))
-              send({ intent: "minutes", minutes: target.value });
+            if (target.value.trim() !== spent) send({ intent: "minutes", minutes: target.value });
           }}
           onKeyDown={(event) => {
             if (event.key === "Enter") (event.target as HTMLInputElement).blur();

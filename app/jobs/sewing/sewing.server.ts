@@ -27,7 +27,8 @@ export async function wholeFacts(
 ): Promise<SewingFacts> {
   const there = await prototypes.ofJob(job.id);
   const waiting = waitingFindings(await fittings.ofPrototypes(there.map(({ id }) => id)));
-  const others = (await workings.ofJobs("sewing", job.styleId)).filter(({ jobId }) => jobId !== job.id);
+  const { sewn } = await workings.underWay();
+  const others = sewn.filter(({ jobId, styleId }) => styleId === job.styleId && jobId !== job.id);
   return {
     ...facts,
     putOff: waiting.map((finding) => ({ waitsFor: finding.change?.waitsFor ?? "", words: wordsOf(finding) })),

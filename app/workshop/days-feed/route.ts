@@ -7,8 +7,8 @@ import type { Route } from "./+types/route.ts";
 
 /** The calendar for whoever subscribes to it and knows its secret; while there is none, it is not there. */
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { hours } = await readWorkHours(storeOf(context));
-  if (hours.secret === null || !same((params.secret ?? "").replace(/\.ics$/, ""), hours.secret)) notFound("calendar");
+  const { secret } = await readWorkHours(storeOf(context));
+  if (secret === null || !same((params.secret ?? "").replace(/\.ics$/, ""), secret)) notFound("calendar");
   return workshopCalendar(storeOf(context));
 });
 

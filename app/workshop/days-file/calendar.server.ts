@@ -1,4 +1,4 @@
-import { APPOINTMENT_KINDS } from "../../../core/days/index.ts";
+import { appointmentName } from "../../../core/days/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { type CalendarEntry, calendarIcs } from "../../../formats/days/calendarIcs.ts";
 import { readWorkshopDays } from "../../.server/read/workshopDays.ts";
@@ -11,8 +11,8 @@ export async function workshopCalendar(repositories: Repositories): Promise<Resp
     return hours.named && job ? `${words}: ${job.name}, ${job.wearerName}` : words;
   };
   const entries = plan.meetings.map((meeting): CalendarEntry => {
-    const kind = APPOINTMENT_KINDS.find(({ id }) => id === meeting.appointment.kind)?.name ?? "Appointment";
-    return { meeting, title: named(kind, meeting.jobId), note: hours.named ? meeting.appointment.note : "" };
+    const title = named(appointmentName(meeting.appointment.kind), meeting.jobId);
+    return { meeting, title, note: hours.named ? meeting.appointment.note : "" };
   });
   const days = plan.jobs.map(({ jobId, wantedOn }) => ({ jobId, day: wantedOn, title: named("Wanted", jobId) }));
   const written = calendarIcs(entries, days, hours.remindMin);

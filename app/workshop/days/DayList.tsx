@@ -5,7 +5,7 @@ import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import {
-  APPOINTMENT_KINDS,
+  appointmentName,
   type DayView,
   type Meeting,
   type PlannedSlot,
@@ -89,7 +89,7 @@ function Met({
   onKey,
 }: { meeting: Meeting; zone: string; job: NamedJob | undefined } & Pick<DayListProps, "onKey">) {
   const { setNodeRef, listeners, transform } = useDraggable({ id: `${jobId}/${appointment.id}` });
-  const kind = APPOINTMENT_KINDS.find(({ id }) => id === appointment.kind)?.name ?? appointment.kind;
+  const kind = appointmentName(appointment.kind);
   return (
     <Line times={`${timeOf(from, zone)}–${timeOf(to, zone)}`} tone="met">
       <Button

@@ -1,16 +1,8 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import {
-  dayAfter,
-  dayOf,
-  dayView,
-  explainShort,
-  OLD_AFTER_DAYS,
-  oldMeasures,
-  WEEKDAYS,
-  weekdayOf,
-} from "../../../core/days/index.ts";
+import { STALE_AFTER_DAYS, staleDays } from "../../../core/body/index.ts";
+import { dayAfter, dayOf, dayView, explainShort, WEEKDAYS, weekdayOf } from "../../../core/days/index.ts";
 import { minuteWords } from "../../../core/sewing/index.ts";
 import { formatDay, parseDay } from "../../../core/units/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
@@ -36,7 +28,7 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const view = dayView(plan, day, hours.zone);
   const late = plan.jobs.filter(({ shortMin }) => shortMin > 0);
   const old = [...jobs.values()].flatMap(({ jobId, measuredOn }) => {
-    const days = measuredOn === null ? null : oldMeasures(measuredOn, today);
+    const days = measuredOn === null ? null : staleDays(measuredOn, today);
     return measuredOn !== null && days !== null ? [{ jobId, measuredOn, days }] : [];
   });
   const told = new Set([
@@ -114,7 +106,7 @@ export default function Days({ loaderData }: Route.ComponentProps) {
           {old.map(({ jobId, measuredOn, days }) => (
             <div key={jobId}>
               <TextLink to={`/jobs/${jobId}/body`}>{nameOf(jobId)}</TextLink>
-              {`: measured on ${formatDay(measuredOn)}, ${days} days ago. A body changes: after ${OLD_AFTER_DAYS} it is measured again.`}
+              {`: measured on ${formatDay(measuredOn)}, ${days} days ago. A body changes: after ${STALE_AFTER_DAYS} it is measured again.`}
             </div>
           ))}
         </Box>

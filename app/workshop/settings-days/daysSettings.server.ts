@@ -1,86 +1,109 @@
 import { randomBytes } from "node:crypto";
 import { isZoneName, WEEKDAYS, type WorkHours } from "../../../core/days/index.ts";
+import { fail, ok, type Result } from "../../../core/result.ts";
 import { parseDay } from "../../../core/units/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import {
+  all,
   type FormRead,
+  type FormSchema,
   group,
   line,
-  notes,
-  optionalLine,
+  orElse,
   orNull,
   tick,
-  unless,
   whole,
 } from "../../../formats/form/index.ts";
 import type { Fields } from "../../form/unsaved.ts";
+import { weekdayField } from "./daysFields.ts";
 
-/** Name of the field of a weekday. */
-export const weekdayField = (at: number): string => `day${at}`;
+/** From and to, minutes after midnight. */
+type Hours = WorkHours["week"][number];
 
-const readTyped = formReader(
+/** No day has more spans of hours. */
+const MOST_SPANS = 6;
+
+/** Random bytes of a secret: nobody guesses it. */
+const SECRET_BYTES = 24;
+
+/** The last day that is planned for. */
+const LAST_DAY = "2099-12-31";
+
+const FIELDS = WEEKDAYS.map((_, at) => weekdayField(at));
+
+const readWeek = formReader(all(FIELDS, () => orElse(hoursOfDay(), [])));
+
+const readOthers = formReader(
   group({
-    zone: line("a time zone"),
-    ...Object.fromEntries(WEEKDAYS.map((name, at) => [weekdayField(at), optionalLine(`hours of ${name}`, 120)])),
-    off: notes(),
+    zone: zoneName(),
+    off: orElse(daysOff(), []),
     remind: orNull(whole({ what: "minutes before", least: 0, most: 20_160 })),
     named: tick(),
     feed: tick(),
   }),
 );
 
-/** Random bytes of a secret: nobody guesses it. */
-const SECRET_BYTES = 24;
-
 /** Reads the working hours: each day from and to, days off a line each. */
 export function readDaysSettings(fields: Fields, before: WorkHours): FormRead<WorkHours> {
-  const read = readTyped(fields);
-  if (!read.ok) return read;
-  const { zone, off, remind, named, feed } = read.value as typeof read.value & Readonly<Record<string, unknown>>;
-  const week = WEEKDAYS.map((_, at) => hoursFrom(String(fields[weekdayField(at)] ?? "")));
-  const days = String(off)
-    .split(/[\n;]+/)
-    .map((text) => text.trim())
-    .filter((text) => text !== "")
-    .map((text) => parseDay(text, "2099-12-31"));
-  const wrong = {
-    ...(isZoneName(String(zone))
-      ? {}
-      : { zone: `Expected the name of a time zone such as Europe/Vienna, but got “${String(zone).slice(0, 40)}”.` }),
-    ...Object.fromEntries(
-      week.flatMap((hours, at) => (typeof hours === "string" ? [[weekdayField(at), hours] as const] : [])),
-    ),
-    ...(days.find((one) => !one.ok) ? { off: messageOf(days) } : {}),
+  const [week, others] = [readWeek(fields), readOthers(fields)];
+  if (!week.ok || !others.ok)
+    return { ok: false, errors: { ...(week.ok ? {} : week.errors), ...(others.ok ? {} : others.errors) } };
+  const { zone, off, remind: remindMin, named, feed } = others.value;
+  const secret = feed ? (before.secret ?? randomBytes(SECRET_BYTES).toString("base64url")) : null;
+  return {
+    ok: true,
+    value: { zone, week: FIELDS.map((name) => week.value[name] ?? []), off, named, remindMin, secret },
   };
-  return unless<WorkHours>(wrong, () => ({
-    zone: String(zone),
-    week: week.flatMap((hours) => (typeof hours === "string" ? [] : [hours])),
-    off: [...new Set(days.flatMap((one) => (one.ok ? [one.value] : [])))].toSorted(),
-    named: named === true,
-    remindMin: remind as number | null,
-    secret: feed === true ? (before.secret ?? randomBytes(SECRET_BYTES).toString("base64url")) : null,
-  }));
 }
 
-const messageOf = (days: readonly ReturnType<typeof parseDay>[]): string => {
-  const wrong = days.find((one) => !one.ok);
-  return wrong && !wrong.ok ? wrong.problem.message : "";
-};
+/** The name of a time zone this machine knows. */
+function zoneName(): FormSchema<string> {
+  const title = "the name of a time zone such as Europe/Vienna";
+  return {
+    ...line("a time zone"),
+    reads: (text) =>
+      isZoneName(text) ? ok(text) : fail("no-zone", `Expected ${title}, but got “${text.slice(0, 40)}”.`),
+  };
+}
+
+/** Days off, one a line. */
+function daysOff(): FormSchema<string[]> {
+  return {
+    type: "array",
+    reads: (text) => {
+      const days = new Set<string>();
+      for (const typed of text.split(/[\n;]+/).map((one) => one.trim())) {
+        if (typed === "") continue;
+        const day = parseDay(typed, LAST_DAY);
+        if (!day.ok) return day;
+        days.add(day.value);
+      }
+      return ok([...days].toSorted());
+    },
+  };
+}
 
 const SPAN = /^(\d{1,2})(?::(\d{2}))?\s*[-–]\s*(\d{1,2})(?::(\d{2}))?$/;
 
-/** Hours of a day as they are typed: `9:00-13:00, 14:00-17:30`; what is wrong with them, as a sentence. */
-function hoursFrom(text: string): [number, number][] | string {
-  const spans: [number, number][] = [];
+/** Hours of a day as they are typed: `9:00-13:00, 14:00-17:30`. */
+function hoursOfDay(): FormSchema<Hours> {
+  return { type: "array", reads: hoursFrom };
+}
+
+function hoursFrom(text: string): Result<Hours> {
+  const spans: Hours = [];
   for (const part of text.split(",").map((one) => one.trim())) {
     if (part === "") continue;
     const [, h1, m1 = "0", h2, m2 = "0"] = SPAN.exec(part) ?? [];
     const [from, to] = [Number(h1) * 60 + Number(m1), Number(h2) * 60 + Number(m2)];
     if (!(from < to && to <= 24 * 60) || Number(m1) > 59 || Number(m2) > 59)
-      return `Expected hours such as 9:00-13:00, 14:00-17:30, but got “${part.slice(0, 30)}”.`;
+      return fail("no-hours", `Expected hours such as 9:00-13:00, 14:00-17:30, but got “${part.slice(0, 30)}”.`);
     if (from < (spans.at(-1)?.[1] ?? 0))
-      return `Expected hours one after another, but “${part}” begins before those ahead of it end.`;
+      return fail(
+        "hours-crossed",
+        `Expected hours one after another, but “${part}” begins before those ahead of it end.`,
+      );
     spans.push([from, to]);
   }
-  return spans.length > 6 ? "Expected at most six spans of hours a day." : spans;
+  return spans.length > MOST_SPANS ? fail("too-many", "Expected at most six spans of hours a day.") : ok(spans);
 }

@@ -2,47 +2,42 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { WEEKDAYS } from "../../../core/days/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
-import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
-import { invalid, storeOf } from "../../.server/http/answers.ts";
+import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readWorkHours } from "../../.server/read/workshopDays.ts";
+import { hoursKept, readWorkHours } from "../../.server/read/workshopDays.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
-import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
-import { conflictRows } from "../../form/unsaved.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
+import { type EditedSetting, keepSetting, settingToEdit } from "../keepSetting.server.ts";
+import { SettingForm } from "../SettingForm.tsx";
 import type { Route } from "./+types/route.ts";
-import { daysFields } from "./daysFields.ts";
+import { daysFields, weekdayField } from "./daysFields.ts";
 import { readDaysSettings } from "./daysSettings.server.ts";
 
 const DRAFT = draftName("settings-days");
+
+const SETTING: EditedSetting<"workHours"> = {
+  ...{ name: "workHours", draft: DRAFT, what: "working hours", to: "/settings/days" },
+  fieldsOf: (value) => daysFields(hoursKept(value)),
+};
 
 export const meta = () => [{ title: "Working hours · Stenz" }];
 
 export const loader = guarded(async ({ context }: Route.LoaderArgs) => {
   const store = storeOf(context);
-  const { hours, version } = await readWorkHours(store);
-  return { start: daysFields(hours), version, secret: hours.secret, draft: await store.drafts.find(DRAFT) };
+  return { ...(await settingToEdit(store, SETTING)), secret: (await readWorkHours(store)).secret };
 });
 
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
   const store = storeOf(context);
   const fields = await readFields(request);
-  const { hours } = await readWorkHours(store);
-  const read = readDaysSettings(fields, hours);
-  if (!read.ok) return invalid(fields, read.errors);
-  return store.inTransaction(async ({ settings, drafts }) =>
-    answerEdit(await settings.save("workHours", { value: read.value, version: startedFrom(fields) }), {
-      ...{ fields, drafts, draft: DRAFT, what: "working hours", to: "/settings/days" },
-      rows: (theirs) => conflictRows(fields, theirs.value ? daysFields(theirs.value) : {}),
-    }),
-  );
+  return keepSetting(fields, store, SETTING, readDaysSettings(fields, await readWorkHours(store)));
 });
 
 export default function DaysSettings({ loaderData, actionData }: Route.ComponentProps) {
-  const { start, version, draft, secret } = loaderData;
+  const { secret } = loaderData;
   return (
     <>
       <PageHead
@@ -50,15 +45,7 @@ export default function DaysSettings({ loaderData, actionData }: Route.Component
         above={<TextLink to="/settings">Settings</TextLink>}
         below="When you sew. The days of the workshop fill these hours; they hold at the clock's own time, in summer and in winter."
       />
-      <RecordForm
-        key={version}
-        draftForm={DRAFT}
-        draft={draft}
-        start={start}
-        unsaved={actionData}
-        hidden={{ version }}
-        submitLabel="Keep the hours"
-      >
+      <SettingForm draftForm={DRAFT} from={loaderData} unsaved={actionData} submitLabel="Keep the hours">
         <Box sx={{ maxWidth: 640 }}>
           <TextInput name="zone" label="Time zone" hint="By its name, such as Europe/Vienna." required />
           <Typography variant="h3" sx={{ mb: 1 }}>
@@ -67,7 +54,7 @@ export default function DaysSettings({ loaderData, actionData }: Route.Component
           {WEEKDAYS.map((name, at) => (
             <TextInput
               key={name}
-              name={`day${at}`}
+              name={weekdayField(at)}
               label={name}
               {...(at === 0 ? { hint: "9:00-13:00, 14:00-17:30; empty: a day off." } : {})}
             />
@@ -87,7 +74,7 @@ export default function DaysSettings({ loaderData, actionData }: Route.Component
             </Typography>
           ) : null}
         </Box>
-      </RecordForm>
+      </SettingForm>
     </>
   );
 }

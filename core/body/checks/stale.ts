@@ -1,6 +1,6 @@
 import { daysBetween } from "../../units/index.ts";
 
-/** Days after which a sheet asks for its main girths again at the start of a prototype. */
+/** Days after which a sheet asks for its main girths again: at the start of a prototype, and among the days of the workshop. */
 export const STALE_AFTER_DAYS = 90;
 
 /** Girths that are asked for again. */

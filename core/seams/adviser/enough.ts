@@ -1,4 +1,5 @@
-import { type AdviserRule, perCent } from "./rule.ts";
+import { perCent } from "../perCent.ts";
+import type { AdviserRule } from "./rule.ts";
 
 /** What is good stays. */
 export const enough: AdviserRule = {

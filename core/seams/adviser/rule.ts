@@ -54,6 +54,3 @@ export const TENSION_STEP = 0.5;
 
 /** Differential feed is changed by this at a time. */
 export const DIFFERENTIAL_STEP = 0.25;
-
-/** Stretch in per cent, for sentences. */
-export const perCent = (stretch: number): string => `${Math.round(stretch * 100)} %`;

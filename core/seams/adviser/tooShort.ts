@@ -1,4 +1,5 @@
-import { type AdviserRule, perCent } from "./rule.ts";
+import { perCent } from "../perCent.ts";
+import type { AdviserRule } from "./rule.ts";
 
 /** Balanced, and still not enough. */
 export const tooShort: AdviserRule = {

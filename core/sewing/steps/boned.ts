@@ -3,13 +3,17 @@ import type { Made, SewingStep } from "../step.ts";
 
 const isLaced = (made: Made): boolean => isBoned(made) && made.style.id !== "unlacedCorset";
 
-/** What a boned garment takes beside its closing and its edges. */
-export const bonedSteps: readonly SewingStep[] = [
+/** The body of a boned garment. */
+export const panelSteps: readonly SewingStep[] = [
   { id: "panels", name: "Join the panels", guessMin: 90, appears: isBoned },
   {
     ...{ id: "boneChannels", name: "Sew bone channels and waist tape", guessMin: 60, appears: isBoned },
     after: [{ step: "panels", why: "channels lie on the seams" }],
   },
+];
+
+/** What a boned garment takes once its closure is in. */
+export const bindingSteps: readonly SewingStep[] = [
   {
     ...{ id: "mockLacing", name: "Lace it on with a basted lacing strip", guessMin: 20, appears: isLaced },
     fit: "Laced to the wished gap: parallel behind, no bone at the ribs, breath and sitting.",

@@ -1,5 +1,5 @@
 import type { Made, SewingStep } from "../step.ts";
-import { bonedSteps } from "./boned.ts";
+import { bindingSteps, panelSteps } from "./boned.ts";
 import { innerSteps } from "./bottoms.ts";
 import { closingSteps } from "./closing.ts";
 import { cupSteps } from "./cups.ts";
@@ -12,9 +12,9 @@ export const SEWING_STEPS: readonly SewingStep[] = [
   ...cuttingSteps,
   ...cupSteps,
   ...innerSteps,
-  ...bonedSteps.slice(0, 2),
+  ...panelSteps,
   ...closingSteps,
-  ...bonedSteps.slice(2),
+  ...bindingSteps,
   ...edgeSteps,
   ...finishingSteps,
 ];
