@@ -1,6 +1,7 @@
 import { bandKind } from "./band.ts";
 import { blendKind } from "./blend.ts";
 import type { ComputeKind } from "./computeKind.ts";
+import { boneKind, corsetKind, gapShapeKind, laceKind, lacingKind, layersKind, panelsKind } from "./corset.ts";
 import { bustRoomKind, dartKind, labelKind, wireKind } from "./cups.ts";
 import { curveKind } from "./curve.ts";
 import { easeKind } from "./ease.ts";
@@ -40,4 +41,11 @@ export const COMPUTE_KINDS: readonly ComputeKind[] = [
   seamKind,
   zigzagKind,
   seamAdviceKind,
+  corsetKind,
+  lacingKind,
+  panelsKind,
+  layersKind,
+  boneKind,
+  laceKind,
+  gapShapeKind,
 ];
