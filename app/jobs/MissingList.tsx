@@ -62,6 +62,14 @@ export function MissingList({ missing, jobId, wearerId, sheetId }: MissingListPr
             </li>
           ) : null,
         )}
+        {missing.some(({ what }) => what === "reduction") ? (
+          <li>
+            how much smaller than the body it closes:{" "}
+            <TextLink to={`/jobs/${jobId}/corset`} next>
+              decide the reduction
+            </TextLink>
+          </li>
+        ) : null}
         {missing.some(({ what }) => what === "school") ? (
           <li>
             a school of ease: <TextLink to={`/jobs/${jobId}/ease`}>compare and choose</TextLink>

@@ -42,3 +42,21 @@ export interface ShelfElastic {
   readonly widthMm: number | null;
   readonly tested: ElasticTested;
 }
+
+/** A boned garment as its reduction was decided, mm: at every level of it, from the top down, and by heights between them. */
+export interface ClosedGarment {
+  readonly levels: readonly {
+    readonly level: string;
+    readonly name: string;
+    readonly bodyMm: number;
+    readonly closedMm: number;
+    /** Of both sides without the gap. */
+    readonly patternMm: number;
+  }[];
+  readonly gapMm: number;
+  readonly laced: boolean;
+  /** True where it opens in front as well. */
+  readonly opensInFront: boolean;
+  /** From the level above down to each level but the first, at three places; null where one was not taken. */
+  readonly heights: Readonly<Record<string, Readonly<Record<"front" | "side" | "back", number>>>> | null;
+}

@@ -6,6 +6,7 @@ import type { Reckoning } from "./reckoning.ts";
 
 /** The step of a job that shows a calculation. */
 export type CalculationStep =
+  | "corset"
   | "torso"
   | "cups"
   | "band"

@@ -1,4 +1,4 @@
-export type { ChartLoops, ShelfElastic, ShelfStock, WrapLoop } from "./besideJob.ts";
+export type { ChartLoops, ClosedGarment, ShelfElastic, ShelfStock, WrapLoop } from "./besideJob.ts";
 export { type CalculatedStyle, type Calculation, type CalculationStep, calculation } from "./calculation.ts";
 export { chosenAt } from "./chosenAt.ts";
 export {

@@ -1,6 +1,6 @@
 import type { Direction, LayerRole, LayupStretch } from "../cloth/index.ts";
 import type { EaseSettings, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
-import type { ChartLoops, ShelfElastic, ShelfStock, WrapLoop } from "./besideJob.ts";
+import type { ChartLoops, ClosedGarment, ShelfElastic, ShelfStock, WrapLoop } from "./besideJob.ts";
 import type { BodyFacts } from "./wants.ts";
 
 /** What is read beside a job for its calculations. */
@@ -65,5 +65,7 @@ export interface JobFacts {
   /** Rings that open, with how. */
   readonly openings: Readonly<Partial<Record<Zone, string>>>;
   readonly body: BodyFacts | null;
+  /** Of a boned garment; null of any other, and while nothing was decided. */
+  readonly closed: ClosedGarment | null;
   readonly beside: BesideJob;
 }

@@ -18,7 +18,7 @@ export interface Wants {
   /** What the maker types; `name` completes "Still to be typed: …". */
   entry<T>(value: T | null, name: string): T | null;
   /** Something of the job that is chosen or tested elsewhere, in a sentence. */
-  plan(message: string): null;
+  plan(message: string, step?: "corset"): null;
   readonly lacks: readonly Lack[];
 }
 
@@ -34,8 +34,8 @@ export function wantsOf(body: BodyFacts | null): Wants {
     lacks,
     girth: (code) => (body && girthBodies(code, body, body.fingerAllowanceMm)?.plan.snugMm) ?? lacking(code, "single"),
     length: (code, side = "single") => (body && measuredValue(body.values, code, side)?.mm) ?? lacking(code, side),
-    plan(message) {
-      lacks.push({ what: "plan", message });
+    plan(message, step) {
+      lacks.push({ what: "plan", message, ...(step ? { step } : {}) });
       return null;
     },
     entry(value, name) {

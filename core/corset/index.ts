@@ -31,6 +31,18 @@ export {
 export { type PanelAt, type PanelPlan, type Panels, panelWidths } from "./panels/panelWidths.ts";
 export { type EdgePlace, MOST_TURN_MM, mostTurn, TURN_HEIGHT_MM } from "./panels/turnGuard.ts";
 export { SEAM_WEIGHTS, type SeamWeightsId, seamWeights } from "./panels/weights/index.ts";
+export { type BodyLevels, type Heights, levelWords } from "./plan/bodyLevels.ts";
+export { corsetCalculation } from "./plan/calculation.ts";
+export { asGarment, closedByZone, closedGarment } from "./plan/closedGarment.ts";
+export { type CorsetFacts, corsetFactsOf, isBoned, levelsOf } from "./plan/corsetFacts.ts";
+export {
+  type CorsetPlan,
+  type CorsetPlanLevel,
+  type CorsetReckoning,
+  isLacedBy,
+  reckonCorset,
+} from "./plan/reckonCorset.ts";
+export { amountOf, type Closing, type CorsetWorking, NEW_CORSET, USUAL_GAP_MM, withAmount } from "./plan/working.ts";
 export {
   cautionOf,
   type ReductionCaution,

@@ -71,6 +71,14 @@ export interface Meeting {
   readonly second: Run;
 }
 
+/** The most an edge between panels turns within the height it is judged over, mm. */
+export interface EdgeTurn {
+  readonly name: string;
+  readonly piece: string;
+  readonly edge: string;
+  readonly mm: number;
+}
+
 /** Two edges of a piece that stay apart, with why: a channel and the elastic below it. */
 export interface Clearance {
   readonly piece: string;
@@ -101,6 +109,8 @@ export interface Draft {
   readonly needs?: readonly LengthNeed[];
   readonly meetings?: readonly Meeting[];
   readonly clearances?: readonly Clearance[];
+  /** How much edges between panels turn at most; left out where there are none. */
+  readonly turns?: readonly EdgeTurn[];
   /** Width of the cloth the pieces are cut from, mm; null where it was not told. */
   readonly rollMm: number | null;
   /** What was assumed, or is not counted, in sentences. */

@@ -128,6 +128,7 @@ export const draftSchema = closed({
   limits: list(closed({ name: word(), along: run, mostMm: length(), mostName: word() }), 60),
   needs: Type.Optional(list(closed({ name: word(), along: run, leastMm: length(), leastName: word() }), 60)),
   meetings: Type.Optional(list(closed({ name: word(), first: run, second: run }), 60)),
+  turns: Type.Optional(list(closed({ name: word(), piece: word(), edge: word(), mm: length() }), 40)),
   clearances: Type.Optional(
     list(closed({ piece: word(), edge: word(), other: word(), leastMm: length(), why: word() }), 60),
   ),

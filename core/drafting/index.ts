@@ -3,6 +3,7 @@ export type {
   Clearance,
   Draft,
   DraftNumber,
+  EdgeTurn,
   ElasticEdge,
   LengthLimit,
   LengthNeed,

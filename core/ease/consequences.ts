@@ -1,5 +1,6 @@
 import { type TensionCurve, tensionAt } from "../cloth/index.ts";
 import { type PressureBand, pressureBandOf, pressureKpa } from "./pressure.ts";
+import type { Family } from "./settings.ts";
 import type { Zone } from "./zones.ts";
 
 /** How far a zone goes into what its cloth can do. */
@@ -49,6 +50,8 @@ export interface WornCloth {
   readonly recovery: number | null;
   /** Tension in wear; null or left out where no ladder was pulled. */
   readonly wear?: TensionCurve | null;
+  /** True of a boned garment: the body gives, not the cloth, and none of its stretch is in use. */
+  readonly bodyGives?: boolean;
 }
 
 /** Body and cloth a girth is judged against. */
@@ -66,7 +69,8 @@ export interface Wearing extends WornCloth {
  * keeps its girth, so growth uses ε or 0, whichever is larger.
  */
 export function consequencesOf(garmentMm: number, wearing: Wearing): Consequences {
-  const { bodyMm, usable, recovery, frontArcMm = null } = wearing;
+  const { bodyMm, usable, frontArcMm = null, bodyGives = false } = wearing;
+  const recovery = bodyGives ? null : wearing.recovery;
   const strain = bodyMm / garmentMm - 1;
   const share = strain / usable;
   const grownGarmentMm = recovery === null ? null : garmentMm * (1 + (1 - recovery) * Math.max(0, strain));
@@ -82,9 +86,9 @@ export function consequencesOf(garmentMm: number, wearing: Wearing): Consequence
     easeRatio: garmentMm / bodyMm - 1,
     reduction: 1 - garmentMm / bodyMm,
     strain,
-    shareUsed: Number.isFinite(share) ? share : null,
-    reach: reachOf(strain, usable),
-    pull: pullOf(strain, wearing),
+    shareUsed: Number.isFinite(share) && !bodyGives ? share : null,
+    reach: bodyGives ? "within" : reachOf(strain, usable),
+    pull: bodyGives ? null : pullOf(strain, wearing),
     grownGarmentMm,
     grownStrain: grownGarmentMm === null ? null : bodyMm / grownGarmentMm - 1,
   };
@@ -103,3 +107,7 @@ export function reachOf(strain: number, usable: number): Reach {
   if (strain > usable) return "willNotReach";
   return strain > NEAR_LIMIT_SHARE * usable ? "nearLimit" : "within";
 }
+
+/** A cloth as a garment of a style wears it: in a boned one it does not give. */
+export const wornIn = <Worn extends WornCloth>({ family }: { readonly family: Family }, cloth: Worn): Worn =>
+  family === "boned" ? { ...cloth, bodyGives: true } : cloth;

@@ -1,6 +1,13 @@
 export type { LimitBroken } from "./brokenLimits.ts";
 export { openingsSchema, pressuresSchema, zoneChoicesSchema } from "./choiceSchema.ts";
-export { type Consequences, consequencesOf, NEAR_LIMIT_SHARE, type Pull, type WornCloth } from "./consequences.ts";
+export {
+  type Consequences,
+  consequencesOf,
+  NEAR_LIMIT_SHARE,
+  type Pull,
+  type WornCloth,
+  wornIn,
+} from "./consequences.ts";
 export { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";
 export { explainCost } from "./explain/explainCost.ts";
 export { type DerivedFrom, explainDerived } from "./explain/explainDerived.ts";
@@ -55,7 +62,7 @@ export {
 export { LIMIT_WORDS, OPENINGS, type Opening, type RingVerdict } from "./pullOn.ts";
 export { roundGirth } from "./roundGirth.ts";
 export { fixedCutFor } from "./schools/fixed.ts";
-export { isSchoolId, SCHOOL_IDS, SCHOOLS, schoolOf } from "./schools/index.ts";
+export { isSchoolId, SCHOOL_IDS, SCHOOLS, STRETCH_SCHOOL_IDS, schoolOf } from "./schools/index.ts";
 export { reductionFor } from "./schools/percent.ts";
 export type { LikedGirth, School, SchoolId } from "./schools/school.ts";
 export { type EaseSettings, FAMILIES, FAMILY_NAMES, type Family, SHIPPED_EASE_SETTINGS } from "./settings.ts";

@@ -4,7 +4,7 @@ import { evaluate, SAMPLE_SHEET } from "../testing/index.ts";
 import { explainLength } from "./explain/explainLength.ts";
 import { lengthCut } from "./lengthCut.ts";
 import { type LengthsInput, planLengths } from "./planLengths.ts";
-import { SCHOOL_IDS, schoolOf } from "./schools/index.ts";
+import { STRETCH_SCHOOL_IDS, schoolOf } from "./schools/index.ts";
 import { SHIPPED_EASE_SETTINGS as settings } from "./settings.ts";
 import { bikiniBottom } from "./styles/bikiniBottom.ts";
 import { brief } from "./styles/brief.ts";
@@ -50,7 +50,7 @@ describe("a length as cut", () => {
 });
 
 describe("the strain intended along the body", () => {
-  const strain = (school: (typeof SCHOOL_IDS)[number], usable: number | null) => {
+  const strain = (school: (typeof STRETCH_SCHOOL_IDS)[number], usable: number | null) => {
     const answer = schoolOf(school).lengthStrain({ family: brief.family, usableAlong: usable, settings });
     return answer.ok ? answer.value : answer.problem.code;
   };
@@ -63,7 +63,7 @@ describe("the strain intended along the body", () => {
   });
 
   it("is not known without a test along, but for the fixed cut", () => {
-    expect(SCHOOL_IDS.map((id) => strain(id, null))).toEqual([
+    expect(STRETCH_SCHOOL_IDS.map((id) => strain(id, null))).toEqual([
       0,
       "no-test-along",
       "no-test-along",
@@ -85,7 +85,7 @@ describe("the lengths of a plan", () => {
     planLengths("share", { ...input, ...own }).map(({ answer }) => (answer.ok ? answer.value : answer.problem.code));
 
   it("are explained by a formula that gives their figure", () => {
-    for (const school of SCHOOL_IDS) {
+    for (const school of STRETCH_SCHOOL_IDS) {
       for (const { answer } of planLengths(school, input)) {
         if (!answer.ok) throw new Error(answer.problem.message);
         const explanation = explainLength(

@@ -1,6 +1,6 @@
 import type { MeasureCode } from "../body/index.ts";
 import { brokenLimits, type LimitBroken } from "./brokenLimits.ts";
-import { type Consequences, consequencesOf } from "./consequences.ts";
+import { type Consequences, consequencesOf, wornIn } from "./consequences.ts";
 import { choiceFor, type EaseChoice, NOTHING_CHOSEN, type ZoneChoice } from "./easeChoice.ts";
 import { type PlannedLengthAnswer, planLengths } from "./planLengths.ts";
 import { planZone } from "./planZone.ts";
@@ -33,6 +33,8 @@ export interface StyleInput {
   readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
   /** Usable stretch of the elastic in the edges; null or left out where there is none. */
   readonly edgeUsable?: number | null;
+  /** What a boned garment closes to, by zone, mm. */
+  readonly closed?: Readonly<Partial<Record<Zone, number>>>;
   /** Stretch of the seams it is sewn with, ratio; null or left out while none was tried. */
   readonly seamStretch?: number | null;
 }
@@ -92,14 +94,16 @@ const tooSmall = ({ tapedMm, fingerMm }: ZoneBody): string =>
   `Expected a body above the finger’s ${fingerMm} mm, but it is ${tapedMm} mm.`;
 
 function planOneZone(zone: Zone, bodies: ZoneBodies, input: StyleInput): ZonePlan {
-  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, liked = {} } = input;
-  const { usable, recovery, wear } = cloth;
+  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, liked = {}, closed = {} } = input;
+  const { usable, recovery, wear, bodyGives } = wornIn(style, cloth);
   const pressure = choice.pressuresKpa[zone];
   const zoneInput = {
     ...{ zone, family: style.family, bodyMm: bodies.plan.snugMm, settings, usable, recovery, wear },
     frontArcMm: frontArcMm(zone, body),
     liked: liked[zone] ?? [],
     ...(pressure === undefined ? {} : { pressureKpa: pressure }),
+    ...(closed[zone] === undefined ? {} : { closedMm: closed[zone] }),
+    ...(bodyGives ? { bodyGives } : {}),
   };
   const answers = bySchool((school) => schoolOf(school).declines?.(zoneInput) ?? planZone(school, zoneInput));
   const most = mostPressureKpa(zoneInput);

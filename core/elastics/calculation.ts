@@ -65,7 +65,7 @@ export const elasticsCalculation: Calculation<ElasticsWorking, ElasticsFacts, El
     },
   },
   unfielded: { keptMm: "amounts" },
-  appears: () => true,
+  appears: ({ family }) => family !== "boned",
   facts: elasticsFactsOf,
   reckon: reckonElastics,
 };

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { NEW_WIRE } from "../band/index.ts";
 import { tensionCurve } from "../cloth/index.ts";
+import { NEW_CORSET } from "../corset/index.ts";
 import { NEW_BUST_ROOM } from "../cups/index.ts";
 import { type EdgeRow, type ElasticsFacts, NEW_ELASTICS } from "../elastics/index.ts";
 import type { LayoutFacts } from "../layout/index.ts";
@@ -17,7 +18,12 @@ const body = sampleBody({
   bust_leaning: 1080,
   underbust: 815,
   underbust_inhaled: 850,
+  mid_rib: 802,
   waist: 790,
+  cinched_waist: 742,
+  waist_seated: 815,
+  height_high_hip_hip_side: 95,
+  height_waist_high_hip_side: 100,
   high_hip: 960,
   hip: 1060,
   trunk_loop: 1545,
@@ -63,6 +69,7 @@ const pieceFacts = {
   cupPieces: NO_PIECES,
   softBraPieces: NO_PIECES,
   wiredBraPieces: NO_PIECES,
+  corsetPieces: NO_PIECES,
 };
 
 /** A brief on a cloth that shrinks. */
@@ -94,6 +101,7 @@ const edges: readonly EdgeRow[] = (
 }));
 
 const facts: WorkingFacts = {
+  corset: { levels: ["underbust", "midRib", "waist", "highHip", "lowerEdge"], closes: "laced", body, isForm: false },
   trunk: {
     body,
     strains: { bust: 0.2, waist: 0.1, hip: 0.22 },
@@ -168,6 +176,7 @@ const trunk = {
 /** Workings that reach every number there is, several ways where there are several. */
 const TYPED: readonly Partial<Workings>[] = [
   {
+    corset: { ...NEW_CORSET, thicknessMm: 1.6, bulkySeams: 8, channels: 12, channelThicknessMm: 2, midRibMm: -4 },
     trunk,
     rise: {
       dropFrontMm: null,
@@ -226,11 +235,15 @@ const TYPED: readonly Partial<Workings>[] = [
     },
   },
   {
+    corset: { ...NEW_CORSET, school: "percent", offPart: 0.07, lowerSideMm: 150, addBack: "none" },
     trunk: { ...trunk, from: "chart", school: "halves", ownReduction: 0.04 },
     bustRoom: { ...NEW_BUST_ROOM, patternBustMm: 860, amount: "least" },
     strap: { hardwareMm: 24, allowanceMm: 40, by: "test", elastic: 7, widthMm: null, halter: false },
   },
-  { trunk: { ...trunk, from: "chart", school: "halves" } },
+  {
+    corset: { ...NEW_CORSET, school: "ease", closing: "zip" },
+    trunk: { ...trunk, from: "chart", school: "halves" },
+  },
 ];
 
 /** Formulas in words: read off between levels, or solved for. */

@@ -1,6 +1,6 @@
 import { stretchOf, type TestedLayer } from "../cloth/index.ts";
 import { tissueNotes } from "../cups/index.ts";
-import { isComplete } from "../ease/index.ts";
+import { isComplete, wornIn } from "../ease/index.ts";
 import {
   type CarriedChange,
   cutLengths,
@@ -39,7 +39,7 @@ export function freezePlan(
     return fail("plan-not-ready", "Expected a plan with every zone, a cloth test and a chosen school.");
   }
   const { plan, layers, stretch } = planned;
-  const rings = nextPlan(ringsOf(plan.zones), changes, stretch);
+  const rings = nextPlan(ringsOf(plan.zones), changes, wornIn(style, stretch));
   return ok({
     format: FROZEN_FORMAT,
     styleId: job.styleId,

@@ -1,5 +1,6 @@
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
 import type { LayupStretch } from "../cloth/index.ts";
+import { type CorsetWorking, closedGarment } from "../corset/index.ts";
 import { planStyle, type Zone, type ZoneChoice } from "../ease/index.ts";
 import type { FrozenPlan } from "../fitting/index.ts";
 
@@ -21,6 +22,12 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
     ...{ wearBasis: null, withoutCurve: [], setBy: frozen.cloth.name, untestedAlong: [] },
   };
   const zones = girthsOf(frozen);
+  const body = {
+    values: sheet.values,
+    tape: sheet.tape,
+    fingerAllowanceMm: settings.fingerAllowanceMm,
+    source: beside.sheetName,
+  };
   return {
     ...{ style, settings, school, zones, stretch, beside },
     plan: planStyle({
@@ -32,12 +39,8 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
     cloths: [],
     edge: null,
     openings: {},
-    body: {
-      values: sheet.values,
-      tape: sheet.tape,
-      fingerAllowanceMm: settings.fingerAllowanceMm,
-      source: beside.sheetName,
-    },
+    body,
+    closed: closedGarment({ style, corset: (frozen.workings.corset as CorsetWorking | undefined) ?? null, body }),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { Direction } from "../cloth/index.ts";
-import type { EaseChoice, LikedLength, Opening, StyleId, Zone } from "../ease/index.ts";
+import type { EaseChoice, LikedLength, Opening, Style, StyleId, Zone } from "../ease/index.ts";
 
 /** The end of a job. */
 export interface SignOff {
@@ -57,3 +57,10 @@ export const newJob = (
   pressuresKpa: {},
   ...own,
 });
+
+/**
+ * A job as its style has it planned: boned garments know one school, whose girths are decided as their reduction; whatever else was chosen
+ * before there was one is of no account.
+ */
+export const plannedByStyle = (job: Job, { family }: Pick<Style, "family">): Job =>
+  family === "boned" ? { ...job, school: "closed", zones: {}, pressuresKpa: {} } : job;

@@ -1,7 +1,7 @@
 import { shelfElastic } from "../band/index.ts";
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
 import { adviseChoice, summariseTests } from "../cloth/index.ts";
-import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
+import { closedOf, type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */
 export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, beside: BesideJob): JobFacts {
@@ -32,6 +32,7 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
       fingerAllowanceMm: settings.fingerAllowanceMm,
       source: beside.sheetName,
     },
+    closed: closedOf(ingredients),
     beside,
   };
 }

@@ -1,4 +1,5 @@
 import { type MeasureCode, missingMeasures, type Sheet, type Side } from "../body/index.ts";
+import type { ClosedGarment } from "../calculation/index.ts";
 import {
   type Cloth,
   type ClothSettings,
@@ -11,6 +12,7 @@ import {
   type TestedLayer,
   testLayers,
 } from "../cloth/index.ts";
+import { closedByZone, closedGarment, isBoned } from "../corset/index.ts";
 import { type EaseSettings, type LikedGirth, planStyle, type Style, type StylePlan, type Zone } from "../ease/index.ts";
 import type { Workings } from "../workings/index.ts";
 import type { Job } from "./job.ts";
@@ -29,6 +31,8 @@ export interface JobIngredients {
   readonly edge?: GarmentLayer | null;
   /** Stretch of the seams it is sewn with, ratio; null or left out while none was tried. */
   readonly seamStretch?: number | null;
+  /** What was decided of a boned garment; null or left out while nothing was kept. */
+  readonly corset?: Workings["corset"] | null;
   /** Garments of the wearer that fit, by zone. */
   readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
   /** What was entered for torso, cups and band, as far as it was kept. */
@@ -44,6 +48,8 @@ export type MissingThing =
   | { readonly what: "cloth" }
   | { readonly what: "test"; readonly direction: Direction; readonly clothId: number; readonly clothName: string }
   | { readonly what: "school" }
+  /** How much smaller than the body a boned garment closes. */
+  | { readonly what: "reduction" }
   /** A zone of the style without a girth, and why the school chosen for it has none. */
   | { readonly what: "girth"; readonly zone: Zone; readonly why: string };
 
@@ -84,9 +90,22 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   const test = layers[0]?.test;
   if (!sheet || !test || !stretch) return { planned: null, missing };
   const edgeUsable = edge ? (testLayers([edge], clothSettings)[0]?.result?.usable ?? null) : null;
-  const plan = planStyle({ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable, seamStretch });
-  return { planned: { plan, test, layers, stretch, edgeUsable }, missing: [...missing, ...girthless(plan, job)] };
+  const garment = closedOf(ingredients);
+  const closed = closedByZone(garment);
+  const plan = planStyle({
+    ...{ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable, seamStretch, closed },
+  });
+  return {
+    planned: { plan, test, layers, stretch, edgeUsable },
+    missing: [...missing, ...(isBoned(style) && !garment ? [REDUCTION] : girthless(plan, job))],
+  };
 }
+
+const REDUCTION: MissingThing = { what: "reduction" };
+
+/** The boned garment a job makes, as its reduction was decided; null of any other. */
+export const closedOf = ({ style, sheet, settings, corset = null }: JobIngredients): ClosedGarment | null =>
+  closedGarment({ style, corset, body: sheet && { ...sheet, ...settings, source: "" } });
 
 /** Zones that stop a plan: a school was chosen, and has no answer there, or the measure is of no use. */
 function girthless(plan: StylePlan, { school, zones }: Job): MissingThing[] {

@@ -1,6 +1,8 @@
 import { type CalculatedStyle, isBra } from "../calculation/index.ts";
+import { isBoned } from "../corset/index.ts";
 import type { Zone } from "../ease/index.ts";
 import { hasTrunk } from "../torso/index.ts";
+import { corsetPieceFacts } from "./corsetFacts.ts";
 import { ownPattern } from "./ownPattern/index.ts";
 import type { PieceFacts, UsualOf } from "./pieceFacts.ts";
 import { type PiecesCalculation, piecesCalculation } from "./piecesCalculation.ts";
@@ -68,6 +70,8 @@ export const PIECES = {
   ),
   /** A wired bra whole. */
   wiredBraPieces: piecesCalculation("wiredBra", ({ family }) => family === "wiredBand", cupCloth),
+  /** The panels of a boned garment, from its reduction. */
+  corsetPieces: { ...piecesCalculation("corset", isBoned), facts: corsetPieceFacts },
   /** Straps, ties and bands go with everything that is not boned. */
   stripPieces: piecesCalculation("rectangle", ({ family }) => family !== "boned"),
   /** A pattern from elsewhere goes with every style. */

@@ -1,7 +1,7 @@
 import { largerSide, type MeasureCode, measuredValue, nameOf } from "../body/index.ts";
 import { type BodyFacts, type JobFacts, type Lack, type Reckoned, type Wants, wantsOf } from "../calculation/index.ts";
 import type { DraftFacts, Recipe, Sided } from "../drafting/index.ts";
-import { FRONT_ARCS, girthBodies, ZONE_MEASURES, ZONE_NAMES, type Zone } from "../ease/index.ts";
+import { FRONT_ARCS, girthBodies, isZone, ZONE_MEASURES, ZONE_NAMES, type Zone } from "../ease/index.ts";
 import { type CutLength, cutLengthsOf } from "./cutLengths.ts";
 import { type StretchOnBody, stretchOnBody } from "./stretchOnBody.ts";
 import { drawnGirth } from "./zoneGirth.ts";
@@ -72,11 +72,12 @@ const HEIGHTS: Readonly<Partial<Record<Zone, MeasureCode>>> = {
 function girthsFor(recipe: Recipe, { plan, school, body }: JobFacts, wants: Wants) {
   const girths: Record<string, number> = {};
   const notes: string[] = [];
-  if (recipe.girths.length === 0) return { girths, notes };
+  const needs = recipe.girths.flatMap(({ id, needed }) => (isZone(id) ? [{ id, needed }] : []));
+  if (needs.length === 0) return { girths, notes };
   if (!plan) wants.plan("Needs an ease plan: a sheet of the body, and a cloth that was tested.");
   else if (!school) wants.plan(NO_SCHOOL);
   else {
-    for (const { id, needed } of recipe.girths) {
+    for (const { id, needed } of needs) {
       if (!needed && !plan.zones.some(({ zone }) => zone === id)) continue;
       const height = needed ? undefined : HEIGHTS[id];
       if (height && body && !measuredValue(body.values, height)) {

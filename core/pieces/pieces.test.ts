@@ -51,6 +51,7 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     edge: null,
     openings: {},
     body: taken,
+    closed: null,
     beside: {
       ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },
       ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null, chartSizes: {}, shelf: { rows: [] } },

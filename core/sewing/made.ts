@@ -14,7 +14,10 @@ export interface MadeFrom {
 
 /** How a garment is made, as far as its sewing is decided by it. */
 export const madeOf = ({ style, parts, openings, layers }: MadeFrom): Made => ({
-  style: { id: style.id, family: style.family, zones: style.zones, lengths: style.lengths },
+  style: {
+    ...{ id: style.id, family: style.family, zones: style.zones, lengths: style.lengths },
+    ...(style.closes ? { closes: style.closes } : {}),
+  },
   parts: parts ?? { ...NEW_PARTS, ...style.parts },
   opens: Object.keys(openings).length > 0,
   bias: (layers.find(({ role }) => role === "shell") ?? layers[0])?.direction === "bias",

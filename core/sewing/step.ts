@@ -4,7 +4,7 @@ import type { PartChoices } from "../parts/index.ts";
 
 /** What of a garment says which steps its sewing has. */
 export interface Made {
-  readonly style: Pick<Style, "id" | "family" | "zones" | "lengths">;
+  readonly style: Pick<Style, "id" | "family" | "zones" | "lengths" | "closes">;
   readonly parts: PartChoices;
   /** True where a ring of it opens. */
   readonly opens: boolean;

@@ -158,6 +158,18 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
     sling: fc.constantFrom("none", "net"),
     cloth_gives: fc.constant(0.6),
   }),
+  corset: fc.record({
+    panels: fc.integer({ min: 4, max: 7 }),
+    side_seam: fc.integer({ min: 2, max: 3 }),
+    base: fc.constantFrom("usual", "waist", "midRib"),
+    weights: fc.constantFrom("even", "sideLed", "halves"),
+    above_front: between(20, 90),
+    above_side: between(20, 70),
+    above_back: between(20, 60),
+    upper_edge: fc.constantFrom("plain", "noSleeve", "sleeve"),
+    front: fc.constantFrom("fold", "opens", "seam"),
+    open_top: fc.constantFrom(0, 40),
+  }),
   rectangle: fc.record({
     kind: fc.constantFrom("strap", "tie", "band", "loop", "binding", "casing"),
     width: between(2, 100),
@@ -197,8 +209,50 @@ const anyBust = fc
     };
   });
 
+/** A body with the heights a boned garment needs, closed by so much at the waist. */
+const anyLaced = fc
+  .record({
+    waist: between(580, 1200),
+    ribs: between(1.02, 1.16),
+    highHip: between(1.08, 1.22),
+    hip: between(1.04, 1.14),
+    bust: between(1.04, 1.2),
+    off: between(0, 0.1),
+    gap: between(0, 60),
+    height: between(0.85, 1.15),
+    tilt: between(0.9, 1.1),
+  })
+  .map(({ waist, ribs, highHip, hip, bust, off, gap, height, tilt }) => {
+    const underbust = waist * ribs;
+    const down = (name: string, mm: number) => ({
+      [`height_${name}_front`]: mm * height,
+      [`height_${name}_side`]: mm * height * tilt,
+      [`height_${name}_back`]: mm * height * (2 - tilt),
+    });
+    return {
+      measures: {
+        ...down("bust_underbust", 85),
+        ...down("underbust_mid_rib", 70),
+        ...down("mid_rib_waist", 70),
+        ...down("waist_high_hip", 105),
+        ...down("high_hip_hip", 95),
+        waist_to_lap: 300,
+      },
+      girths: {
+        bust: underbust * bust - gap,
+        underbust: underbust - gap,
+        midRib: (underbust + waist) / 2 - gap,
+        waist: waist * (1 - off) - gap,
+        highHip: waist * highHip - gap,
+        lowerEdge: waist * highHip * hip - gap,
+      },
+      lengths: {},
+    };
+  });
+
 const bodyFor = (recipe: string): fc.Arbitrary<Omit<DraftFacts, "options">> => {
   if (recipe === "cup") return anyBreasts;
+  if (recipe === "corset") return anyLaced;
   return recipe.endsWith("Bra") ? anyBust : anyBody;
 };
 

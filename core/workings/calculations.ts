@@ -7,6 +7,7 @@ import type {
   Reckoning,
   WorkingField,
 } from "../calculation/index.ts";
+import { corsetCalculation } from "../corset/index.ts";
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
 import { daysCalculation } from "../days/index.ts";
 import { elasticsCalculation } from "../elastics/index.ts";
@@ -20,6 +21,7 @@ import { riseCalculation, trunkCalculation } from "../torso/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
 export const CALCULATIONS = {
+  corset: corsetCalculation,
   trunk: trunkCalculation,
   rise: riseCalculation,
   bustRoom: bustRoomCalculation,

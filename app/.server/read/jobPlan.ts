@@ -10,7 +10,14 @@ import {
   type Style,
   schoolOf,
 } from "../../../core/ease/index.ts";
-import { type Job, type JobIngredients, type JobPlan, type PlannedJob, planJob } from "../../../core/job/index.ts";
+import {
+  type Job,
+  type JobIngredients,
+  type JobPlan,
+  type PlannedJob,
+  planJob,
+  plannedByStyle,
+} from "../../../core/job/index.ts";
 import { seamStretch, trialInUse } from "../../../core/seams/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import type { KeptWorkings } from "../../../data/jobs/index.ts";
@@ -59,9 +66,10 @@ async function readIngredients(
   const cloth = job.clothId === null ? null : await cloths.find(job.clothId);
   // They take a while to read, and count only where the school that goes by them was chosen.
   const likedGarments = goesByLiked(job) ? await readLiked(repositories, job.wearerId, workshop) : [];
+  const style = found(await styles.find(job.styleId), "style");
   return {
-    job,
-    style: found(await styles.find(job.styleId), "style"),
+    job: plannedByStyle(job, style),
+    style,
     sheet: job.sheetId === null ? null : await sheets.find(job.sheetId),
     cloth,
     tests: cloth ? await cloths.testsOf(cloth.id) : [],
@@ -70,6 +78,7 @@ async function readIngredients(
     edge: job.edgeElasticId === null ? null : await oneLayer(repositories, job.edgeElasticId),
     keptWorkings,
     seamStretch: seamStretchOf(keptWorkings),
+    corset: keptWorkings.corset.version > 0 ? keptWorkings.corset.working : null,
     liked: likedByZone(likedGarments),
     likedGarments,
     settings: workshop.ease,

@@ -1,4 +1,5 @@
 import type { RouterContextProvider } from "react-router";
+import { wornIn } from "../../../core/ease/index.ts";
 import {
   type CoursesBefore,
   cutLengths,
@@ -44,10 +45,10 @@ export const recordOfPage = async (
 ): Promise<JobRecord> => withRecord(storeOf(context), await planOfPage(context, jobIdText));
 
 /** Rings planned from today's body and cloth with every decided change in; empty until a school was chosen. */
-export function ringsToday({ planned, fittings, ownChanges }: JobRecord): NextRing[] {
+export function ringsToday({ style, planned, fittings, ownChanges }: JobRecord): NextRing[] {
   if (!planned.planned) return [];
   const { plan, stretch } = planned.planned;
-  return nextPlan(ringsOf(plan.zones), decidedChanges(fittings, ownChanges), stretch);
+  return nextPlan(ringsOf(plan.zones), decidedChanges(fittings, ownChanges), wornIn(style, stretch));
 }
 
 /** Lengths planned from today's body and cloth with every decided change in; empty until a school was chosen. */

@@ -11,13 +11,17 @@ export interface MeasuresAt {
   readonly sheetId: number | null;
 }
 
+const STEP_WORDS = { ease: "Ease plan", corset: "Reduction" } as const;
+
 /** What a calculation lacks, each thing with the way to it; nothing is guessed in its place. */
 export function LackList({ lacks, at }: { lacks: readonly Lack[]; at: MeasuresAt }) {
   const written = useLengths();
   if (lacks.length === 0) return null;
   const measures = lacks.filter((lack) => lack.what === "measure");
   const entries = lacks.filter((lack) => lack.what === "entry");
-  const plans = [...new Set(lacks.flatMap((lack) => (lack.what === "plan" ? [lack.message] : [])))];
+  const plans = [
+    ...new Map(lacks.flatMap((lack) => (lack.what === "plan" ? [[lack.message, lack] as const] : []))).values(),
+  ];
   const codes = [...new Set(measures.map(({ code }) => code))].join(",");
   const sheet = `/wearers/${at.wearerId}/sheets/new?job=${at.jobId}&also=${codes}${at.sheetId ? `&from=${at.sheetId}` : ""}`;
   return (
@@ -31,9 +35,9 @@ export function LackList({ lacks, at }: { lacks: readonly Lack[]; at: MeasuresAt
       {entries.length > 0 ? (
         <div>Still to be typed: {entries.map(({ name }) => written.told(name)).join("; ")}.</div>
       ) : null}
-      {plans.map((message) => (
+      {plans.map(({ message, step = "ease" as const }) => (
         <div key={message}>
-          {written.told(message)} <TextLink to={`/jobs/${at.jobId}/ease`}>Ease plan</TextLink>
+          {written.told(message)} <TextLink to={`/jobs/${at.jobId}/${step}`}>{STEP_WORDS[step]}</TextLink>
         </div>
       ))}
     </Alert>

@@ -1,7 +1,5 @@
-import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useState } from "react";
 import { redirect } from "react-router";
 import { STYLES, type StyleId, styleFromOwn } from "../../../core/ease/index.ts";
 import { newJob } from "../../../core/job/index.ts";
@@ -69,8 +67,6 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
 
 export default function NewJob({ loaderData, actionData }: Route.ComponentProps) {
   const { wearer, wearers, styles, search, draft } = loaderData;
-  const [styleId, setStyleId] = useState(actionData?.fields.style ?? draft?.style ?? "");
-  const notYet = styles.find(({ id }) => id === styleId)?.notYet;
   if (!wearer) return <ChooseWearer wearers={wearers} search={search} />;
   return (
     <Box sx={{ maxWidth: 560 }}>
@@ -86,17 +82,11 @@ export default function NewJob({ loaderData, actionData }: Route.ComponentProps)
           name="style"
           legend="Style"
           unpicked
-          onChange={setStyleId}
-          choices={styles.map(({ id, name, summary, notYet }) => ({
+          choices={styles.map(({ id, name, summary }) => ({
             value: id,
-            label: `${name}: ${summary.toLowerCase()}${notYet ? " (not planned yet)" : ""}`,
+            label: `${name}: ${summary.toLowerCase()}`,
           }))}
         />
-        {notYet ? (
-          <Alert severity="warning" sx={{ mb: 2 }}>
-            {notYet}
-          </Alert>
-        ) : null}
         <Typography sx={{ mt: -1, mb: 2, fontSize: "0.9rem" }}>
           Not quite? <TextLink to="/styles">Copy a style and change it</TextLink>.
         </Typography>

@@ -5,7 +5,7 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { sheetWords } from "../../../core/body/index.ts";
-import { consequencesOf, explainDerived } from "../../../core/ease/index.ts";
+import { consequencesOf, explainDerived, wornIn } from "../../../core/ease/index.ts";
 import {
   derivedFromRing,
   judgedGirthMm,
@@ -39,7 +39,10 @@ export function FinalNumbers({ prototype, rings }: { prototype: Prototype; rings
         <TableBody>
           {rings.map((ring) => {
             const judged = judgedGirthMm(prototype, ring);
-            const worn = consequencesOf(judged?.girthMm ?? ring.nowMm, { ...ring, ...prototype.frozen.stretch });
+            const worn = consequencesOf(judged?.girthMm ?? ring.nowMm, {
+              ...ring,
+              ...wornIn(prototype.frozen.style, prototype.frozen.stretch),
+            });
             const derived = derivedFromRing({ ...ring, consequences: worn }, prototype.frozen.stretch, {
               body: sheetWords(prototype.frozen.sheet, prototype.frozen.settings.fingerAllowanceMm),
               garment: judged?.basis === "sewn" ? "as sewn" : "frozen plan",

@@ -70,7 +70,7 @@ export default function Styles({ loaderData }: Route.ComponentProps) {
           side: zonesOf(style),
           more: (
             <>
-              {style.summary} {asksOf(style)} {style.notYet ? <strong>Not planned yet. </strong> : null}
+              {style.summary} {asksOf(style)}
               <Form method="post" style={{ display: "inline" }}>
                 <Button
                   type="submit"

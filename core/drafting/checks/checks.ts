@@ -13,6 +13,7 @@ import { meetingsMatch } from "./meetingsMatch.ts";
 import { needsKept } from "./needsKept.ts";
 import { noCrossing } from "./noCrossing.ts";
 import { seamsMatch } from "./seamsMatch.ts";
+import { turnsHeld } from "./turnsHeld.ts";
 
 /** Every rule a draft is held against. */
 export const CHECKS: readonly Check[] = [
@@ -28,6 +29,7 @@ export const CHECKS: readonly Check[] = [
   limitsKept,
   needsKept,
   edgesApart,
+  turnsHeld,
   fitsRoll,
 ];
 

@@ -23,6 +23,8 @@ export type EdgeRole =
   | "top"
   /** Where the bridge of a bra meets its cradle. */
   | "bridge"
+  /** A seam between panels of a boned garment. */
+  | "panel"
   /** Of a pattern from elsewhere: only its name tells. */
   | "own";
 

@@ -1,5 +1,5 @@
 import type { MeasureCode } from "../../body/index.ts";
-import type { Zone } from "../../ease/index.ts";
+import type { GirthId } from "./recipe.ts";
 
 /** A number of both sides, or of left and right apart, mm. */
 export type Sided = number | { readonly left: number; readonly right: number };
@@ -19,8 +19,8 @@ export interface Given {
   /** Of one side of the body, mm; null where it was not taken. */
   readonly onSide: (code: MeasureCode, side: "left" | "right") => number | null;
   /** G of a zone, mm; of two sides the larger. @throws RangeError where the recipe does not need it and it is not there. */
-  readonly girth: (zone: Zone) => number;
-  readonly hasGirth: (zone: Zone) => boolean;
+  readonly girth: (zone: GirthId) => number;
+  readonly hasGirth: (zone: GirthId) => boolean;
   /** A length as cut, mm. @throws RangeError as above. */
   readonly cut: (code: MeasureCode) => number;
   readonly hasCut: (code: MeasureCode) => boolean;

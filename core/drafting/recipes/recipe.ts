@@ -14,6 +14,9 @@ export interface Need<Id extends string> {
   readonly apart?: boolean;
 }
 
+/** A planned girth: of a zone of the ease plan, or of a level only boned garments have. */
+export type GirthId = Zone | "midRib" | "lowerEdge";
+
 /** A number the maker may set. */
 export interface NumberOption {
   readonly as: "number";
@@ -49,7 +52,7 @@ export interface Recipe {
   /** Of the body, mm. */
   readonly measures: readonly Need<MeasureCode>[];
   /** Planned girths G, mm. */
-  readonly girths: readonly Need<Zone>[];
+  readonly girths: readonly Need<GirthId>[];
   /** Planned lengths as cut, mm, by the measure they run along. */
   readonly lengths: readonly Need<MeasureCode>[];
   readonly options: readonly RecipeOption[];

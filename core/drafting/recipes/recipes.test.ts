@@ -24,10 +24,12 @@ const NAMED = [
   "root-contradicts",
   "band-too-short",
   "tips-too-far",
+  "seam-turns-too-much",
+  "no-width-left",
 ];
 
 /** The one rule a plan can break that the drawing cannot mend: its fault names girth and body. */
-const BY_THE_PLAN = ["elasticsTakeUp", "limitsKept"];
+const BY_THE_PLAN = ["elasticsTakeUp", "limitsKept", "turnsHeld"];
 
 const RUNS = 500;
 const SEED = { seed: 20261126, numRuns: RUNS };
@@ -106,7 +108,7 @@ describe("what a recipe is asked", () => {
       ok: false,
       problem: {
         code: "unknown-recipe",
-        message: expect.stringMatching(/brief, .*rectangle, cup, softBra, wiredBra, but got “cape”/),
+        message: expect.stringMatching(/brief, .*rectangle, cup, softBra, wiredBra, corset, but got “cape”/),
       },
     });
   });

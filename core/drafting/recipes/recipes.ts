@@ -4,6 +4,7 @@ import { biasSlip } from "./biasSlip/biasSlip.ts";
 import { softBra, wiredBra } from "./bra/bra.ts";
 import { brief } from "./brief/brief.ts";
 import { camisole } from "./camisole/camisole.ts";
+import { corset } from "./corset/corset.ts";
 import { cup } from "./cup/cup.ts";
 import type { DraftFacts } from "./facts.ts";
 import { onePiece } from "./onePiece/onePiece.ts";
@@ -23,6 +24,7 @@ export const RECIPES: readonly Recipe[] = [
   cup,
   softBra,
   wiredBra,
+  corset,
 ];
 
 /** A recipe by its name; undefined for any other text. */

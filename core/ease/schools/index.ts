@@ -1,3 +1,4 @@
+import { closedSchool } from "./closed.ts";
 import { fixedSchool } from "./fixed.ts";
 import { likedSchool } from "./liked.ts";
 import { percentSchool } from "./percent.ts";
@@ -6,7 +7,19 @@ import type { School, SchoolId } from "./school.ts";
 import { shareSchool } from "./share.ts";
 
 /** All schools in the order of their columns. */
-export const SCHOOLS: readonly School[] = [fixedSchool, percentSchool, shareSchool, pressureSchool, likedSchool];
+export const SCHOOLS: readonly School[] = [
+  fixedSchool,
+  percentSchool,
+  shareSchool,
+  pressureSchool,
+  likedSchool,
+  closedSchool,
+];
+
+/** Schools of garments whose cloth gives: all but that of boned ones. */
+export const STRETCH_SCHOOL_IDS: readonly SchoolId[] = SCHOOLS.filter((school) => school !== closedSchool).map(
+  ({ id }) => id,
+);
 
 /** The ids of all schools. */
 export const SCHOOL_IDS: readonly SchoolId[] = SCHOOLS.map(({ id }) => id);
@@ -17,6 +30,7 @@ const BY_ID: Readonly<Record<SchoolId, School>> = {
   share: shareSchool,
   pressure: pressureSchool,
   profile: likedSchool,
+  closed: closedSchool,
 };
 
 /** Looks a school up by its id. */
@@ -32,4 +46,5 @@ export const bySchool = <T>(answer: (school: SchoolId) => T): Readonly<Record<Sc
   share: answer("share"),
   pressure: answer("pressure"),
   profile: answer("profile"),
+  closed: answer("closed"),
 });

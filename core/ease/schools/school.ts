@@ -5,7 +5,7 @@ import type { EaseSettings, Family } from "../settings.ts";
 import type { Zone } from "../zones.ts";
 
 /** Schools of this version; adding one is adding a file and a line in the index. */
-export type SchoolId = "fixed" | "percent" | "share" | "pressure" | "profile";
+export type SchoolId = "fixed" | "percent" | "share" | "pressure" | "profile" | "closed";
 
 /** One girth of a garment that fits, with the body and the cloth it was worn on. */
 export interface LikedGirth {
@@ -40,6 +40,8 @@ export interface SchoolInput {
   readonly pressureKpa?: number;
   /** Garments that fit (`profile`). */
   readonly liked?: readonly LikedGirth[];
+  /** What a boned garment closes to, mm (`closed`). */
+  readonly closedMm?: number;
 }
 
 /** What a school answers before rounding. */

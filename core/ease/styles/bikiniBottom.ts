@@ -1,4 +1,4 @@
-import { SCHOOL_IDS } from "../schools/index.ts";
+import { STRETCH_SCHOOL_IDS } from "../schools/index.ts";
 import { overTheHip, rises, side, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
@@ -14,7 +14,7 @@ export const bikiniBottom: Style = {
   pullOn: overTheHip("highHip"),
   lengths: rises("highHip", "hip"),
   drops: { front: 80, back: 60, side: 70 },
-  schools: SCHOOL_IDS,
+  schools: STRETCH_SCHOOL_IDS,
   usualDirection: "across",
   seamsTakingChange: { ...sidesAt("highHip", "hip"), leg: side("side seam") },
   cautions: ["Dark thin cloth can turn sheer when wet and stretched: test it wet."],

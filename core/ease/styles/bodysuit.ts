@@ -1,4 +1,4 @@
-import { SCHOOL_IDS } from "../schools/index.ts";
+import { STRETCH_SCHOOL_IDS } from "../schools/index.ts";
 import { NO_DROPS, rises, side, sidesAt, TRUNK } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
@@ -32,7 +32,7 @@ export const bodysuit: Style = {
   ],
   lengths: [TRUNK, ...rises("waist", "highHip", "hip")],
   drops: NO_DROPS,
-  schools: SCHOOL_IDS,
+  schools: STRETCH_SCHOOL_IDS,
   usualDirection: "across",
   seamsTakingChange: {
     ...sidesAt("overbust", "bust", "waist", "highHip", "hip"),

@@ -1,4 +1,4 @@
-import { SCHOOL_IDS } from "../schools/index.ts";
+import { STRETCH_SCHOOL_IDS } from "../schools/index.ts";
 import { NO_DROPS, overTheHip, rises, side, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
@@ -14,7 +14,7 @@ export const brief: Style = {
   pullOn: overTheHip("waist", "highHip"),
   lengths: rises("waist", "highHip", "hip"),
   drops: NO_DROPS,
-  schools: SCHOOL_IDS,
+  schools: STRETCH_SCHOOL_IDS,
   usualDirection: "across",
   seamsTakingChange: { ...sidesAt("waist", "highHip", "hip"), leg: side("side seam") },
   cautions: [],

@@ -1,4 +1,4 @@
-import { SCHOOL_IDS } from "../schools/index.ts";
+import { STRETCH_SCHOOL_IDS } from "../schools/index.ts";
 import { BODICE, NO_DROPS, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
@@ -26,7 +26,7 @@ export const camisole: Style = {
     { id: "below", name: "Waist to hem", segments: [{ code: "waist_to_high_hip", zones: ["waist", "highHip"] }] },
   ],
   drops: NO_DROPS,
-  schools: SCHOOL_IDS,
+  schools: STRETCH_SCHOOL_IDS,
   usualDirection: "across",
   seamsTakingChange: sidesAt("overbust", "bust", "waist", "highHip"),
   cautions: [],

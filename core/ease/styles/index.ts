@@ -1,14 +1,19 @@
 import { bikiniBottom } from "./bikiniBottom.ts";
 import { bodysuit } from "./bodysuit.ts";
+import { bonedDress } from "./bonedDress.ts";
 import { brief } from "./brief.ts";
 import { camisole } from "./camisole.ts";
+import { cuppedCorset } from "./cuppedCorset.ts";
+import { innerCorset } from "./innerCorset.ts";
 import { lacedCorset } from "./lacedCorset.ts";
 import { onePiece } from "./onePiece.ts";
 import { slip } from "./slip.ts";
 import { softBra } from "./softBra.ts";
 import type { ShippedStyleId, Style } from "./style.ts";
 import { swimTop } from "./swimTop.ts";
+import { underbustCorset } from "./underbustCorset.ts";
 import { unlacedCorset } from "./unlacedCorset.ts";
+import { waistCincher } from "./waistCincher.ts";
 import { wiredBra } from "./wiredBra.ts";
 
 /** Every style that ships with Stenz, from underwear over swimwear to corsets. */
@@ -22,8 +27,13 @@ export const STYLES: readonly Style[] = [
   bikiniBottom,
   swimTop,
   onePiece,
+  underbustCorset,
   lacedCorset,
+  cuppedCorset,
+  waistCincher,
+  innerCorset,
   unlacedCorset,
+  bonedDress,
 ];
 
 const BY_ID = new Map<string, Style>(STYLES.map((style) => [style.id, style]));

@@ -1,22 +1,10 @@
-import { BONED } from "./parts.ts";
-import { type Style, USUAL_LIMITS } from "./style.ts";
+import { boned } from "./boned.ts";
 
-/** A laced corset: opened to put it on, so nothing is pulled over anything. */
-export const lacedCorset: Style = {
-  ...BONED,
+/** Over the bust, which its panels shape. */
+export const lacedCorset = boned({
   id: "lacedCorset",
-  name: "Laced corset",
-  summary: "Boned and laced; the body gives, not the cloth.",
-  measures: [
-    "bust",
-    "underbust",
-    "underbust_inhaled",
-    "waist",
-    "high_hip",
-    "hip",
-    "front_waist",
-    "back_waist",
-    "waist_to_lap",
-  ],
-  limits: { ...USUAL_LIMITS, mostStretch: 0.05 },
-};
+  name: "Overbust corset",
+  summary: "Over the bust, shaped by its panels, boned and laced.",
+  zones: ["bust", "underbust", "waist", "highHip", "hip"],
+  closes: "laced",
+});

@@ -55,23 +55,25 @@ export const STRAP: StyleLength = {
   ],
 };
 
-/** What every boned garment is planned with and careful of, until it has rules of its own. */
-export const BONED = {
-  family: "boned",
-  zones: ["bust", "underbust", "waist", "highHip", "hip"],
-  pullOn: [],
-  lengths: BODICE,
-  drops: NO_DROPS,
-  schools: ["fixed"],
-  usualDirection: "across",
-  seamsTakingChange: sidesAt("bust", "underbust", "waist", "highHip", "hip"),
-  notYet:
-    "Stenz has no corset rules yet: no reduction, lacing, panels or bones. It plans this style by the fixed cut, which adds ease to stable cloth, so its waist comes out larger than the body. Use it to keep measures, cloth and fittings; take the reduction from your own pattern.",
-  cautions: [
-    "Corset rules (reduction, lacing, bones) are not in this plan yet: it is planned by the fixed cut, which adds ease for stable cloth.",
-    "Not in pregnancy, not for sleeping, not for children; with conditions of lung, heart, gut, spine or circulation ask a clinician first. Pain, numbness, tingling, breathlessness, faintness, heartburn: loosen at once.",
-  ],
-} as const satisfies Partial<Style>;
+/** From the waist to the hem, at three places: belly, hip and seat differ. */
+export const SKIRT: readonly StyleLength[] = [
+  { id: "skirtFront", name: "Waist to hem, front", segments: [{ code: "skirt_front", zones: ["waist", "hip"] }] },
+  { id: "skirtSide", name: "Waist to hem, side", segments: [{ code: "skirt_side", zones: ["waist", "hip"] }] },
+  { id: "skirtBack", name: "Waist to hem, back", segments: [{ code: "skirt_back", zones: ["waist", "hip"] }] },
+];
+
+/** What a cup of its own is drawn from. */
+export const BREAST_MEASURES = [
+  "apex_span",
+  "bridge_width",
+  "root_width",
+  "root_height",
+  "wire_line",
+  "projection",
+  "lower_cup",
+  "upper_cup",
+  "cross_cup",
+] as const;
 
 /** The trunk loop of a piece that runs from shoulder to crotch, by its four parts. */
 export const TRUNK: StyleLength = {

@@ -1,5 +1,5 @@
-import { SCHOOL_IDS } from "../schools/index.ts";
-import { BODICE, NO_DROPS, sidesAt } from "./parts.ts";
+import { STRETCH_SCHOOL_IDS } from "../schools/index.ts";
+import { BODICE, NO_DROPS, SKIRT, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A slip: over the head, past the hip. */
@@ -23,14 +23,9 @@ export const slip: Style = {
   ],
   limits: { ...USUAL_LIMITS, leastStretch: 0.1 },
   pullOn: [{ ring: "waist", over: ["shoulder_girth", "bust"] }],
-  lengths: [
-    ...BODICE,
-    { id: "skirtFront", name: "Waist to hem, front", segments: [{ code: "skirt_front", zones: ["waist", "hip"] }] },
-    { id: "skirtSide", name: "Waist to hem, side", segments: [{ code: "skirt_side", zones: ["waist", "hip"] }] },
-    { id: "skirtBack", name: "Waist to hem, back", segments: [{ code: "skirt_back", zones: ["waist", "hip"] }] },
-  ],
+  lengths: [...BODICE, ...SKIRT],
   drops: NO_DROPS,
-  schools: SCHOOL_IDS,
+  schools: STRETCH_SCHOOL_IDS,
   usualDirection: "bias",
   seamsTakingChange: sidesAt("overbust", "bust", "waist", "hip"),
   cautions: ["Cloth on the bias grows under its own weight: hang it 24 h before hemming."],

@@ -1,4 +1,4 @@
-import { SCHOOL_IDS } from "../schools/index.ts";
+import { STRETCH_SCHOOL_IDS } from "../schools/index.ts";
 import { NO_DROPS, STRAP, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
@@ -30,7 +30,7 @@ export const softBra: Style = {
     STRAP,
   ],
   drops: NO_DROPS,
-  schools: SCHOOL_IDS,
+  schools: STRETCH_SCHOOL_IDS,
   usualDirection: "across",
   seamsTakingChange: sidesAt("overbust", "bust", "underbust"),
   cautions: ["After breast surgery or during nursing follow clinical advice."],

@@ -15,8 +15,13 @@ export type ShippedStyleId =
   | "onePiece"
   | "swimTop"
   | "bodysuit"
+  | "underbustCorset"
   | "lacedCorset"
-  | "unlacedCorset";
+  | "cuppedCorset"
+  | "waistCincher"
+  | "innerCorset"
+  | "unlacedCorset"
+  | "bonedDress";
 
 /** A shipped style, or one of the workshop's own: `own-12`. */
 export type StyleId = ShippedStyleId | `own-${number}`;
@@ -105,8 +110,8 @@ export interface Style {
   readonly usualDirection: Direction;
   /** Seams that usually take a girth change, by zone; the maker can say otherwise per change. */
   readonly seamsTakingChange: Readonly<Partial<Record<Zone, { readonly count: number; readonly name: string }>>>;
-  /** What Stenz cannot plan of it yet, said where the style is chosen; left out where all of it is planned. */
-  readonly notYet?: string;
+  /** How a boned garment usually closes; left out of any other. */
+  readonly closes?: "laced" | "zip";
   /** What to be careful about with this style, beside what every plan says. */
   readonly cautions: readonly string[];
 }

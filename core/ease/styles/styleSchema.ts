@@ -80,6 +80,8 @@ export const styleSchema = closed({
       ]),
     ),
   ),
+  closes: Type.Optional(Type.Enum(["laced", "zip"])),
+  // Said of boned garments before they had rules of their own: older plans hold it.
   notYet: Type.Optional(Type.String({ maxLength: 2000 })),
   cautions: Type.Array(Type.String({ maxLength: 2000 }), { maxItems: 60 }),
 });

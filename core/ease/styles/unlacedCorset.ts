@@ -1,12 +1,10 @@
-import { BONED } from "./parts.ts";
-import { type Style, USUAL_LIMITS } from "./style.ts";
+import { boned } from "./boned.ts";
 
-/** A boned bodice with a zip or hooks: opened to put it on, so nothing is pulled over anything. */
-export const unlacedCorset: Style = {
-  ...BONED,
+/** A boned bodice with a zip: opened to put it on, closed edge to edge. */
+export const unlacedCorset = boned({
   id: "unlacedCorset",
-  name: "Boned bodice, not laced",
-  summary: "Boned, closed with a zip or hooks.",
-  measures: ["bust", "underbust", "underbust_inhaled", "waist", "high_hip", "hip", "front_waist", "back_waist"],
-  limits: { ...USUAL_LIMITS, mostStretch: 0.05 },
-};
+  name: "Boned bodice with a zip",
+  summary: "Boned, not laced, closed edge to edge.",
+  zones: ["bust", "underbust", "waist", "highHip", "hip"],
+  closes: "zip",
+});

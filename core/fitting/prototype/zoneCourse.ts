@@ -1,4 +1,4 @@
-import { type Consequences, consequencesOf } from "../../ease/index.ts";
+import { type Consequences, consequencesOf, wornIn } from "../../ease/index.ts";
 import { isSettled } from "../change/changeStatus.ts";
 import type { Fitting } from "../fitting.ts";
 import type { NextRing } from "./nextPlan.ts";
@@ -59,7 +59,7 @@ export function zoneCourses(
 function stagesOf(ring: NextRing, { number, frozen, sewn }: Prototype): RingStage[] {
   const planned = frozen.rings.find((one) => sameRing(one, ring));
   if (!planned) return [];
-  const worn = { ...planned, ...frozen.stretch };
+  const worn = { ...planned, ...wornIn(frozen.style, frozen.stretch) };
   const measured = sewn.find((one) => sameRing(one, ring));
   const { changedMm } = planned;
   return [

@@ -1,3 +1,4 @@
+import { isBoned } from "../../corset/index.ts";
 import { isComplete } from "../../ease/index.ts";
 import { jobStep } from "./step.ts";
 
@@ -6,6 +7,8 @@ export const easeStep = jobStep({
   id: "ease",
   key: "4",
   name: () => "Ease plan",
+  // Of a boned garment the reduction decides every girth.
+  appears: ({ style }) => !isBoned(style),
   standing({ plan: { planned, missing } }) {
     if (!planned || planned.plan.zones.length === 0) return { state: "missing", words: "waits for body and cloth" };
     if (missing.some(({ what }) => what === "school")) return { state: "next", words: "choose a school" };

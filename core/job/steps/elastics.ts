@@ -1,3 +1,4 @@
+import { isBoned } from "../../corset/index.ts";
 import { jobStep, reckoned } from "./step.ts";
 
 /** The elastics of every edge. */
@@ -6,6 +7,7 @@ export const elasticsStep = jobStep({
   key: "e",
   name: () => "Elastics",
   shapes: true,
+  appears: ({ style }) => !isBoned(style),
   standing(job) {
     if (!job.entered.kept.includes("elastics")) return { state: "done", words: "if its edges have any" };
     const { edges, warnings } = reckoned("elastics", job);

@@ -1,6 +1,7 @@
 import { bandStep } from "./band.ts";
 import { bodyStep } from "./body.ts";
 import { clothStep } from "./cloth.ts";
+import { corsetStep } from "./corset.ts";
 import { cupsStep } from "./cups.ts";
 import { easeStep } from "./ease.ts";
 import { elasticsStep } from "./elastics.ts";
@@ -19,6 +20,7 @@ import { torsoStep } from "./torso.ts";
 export const JOB_STEPS = [
   bodyStep,
   clothStep,
+  corsetStep,
   easeStep,
   patternStep,
   torsoStep,

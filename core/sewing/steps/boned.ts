@@ -1,7 +1,7 @@
 import { isBoned } from "../made.ts";
 import type { Made, SewingStep } from "../step.ts";
 
-const isLaced = (made: Made): boolean => isBoned(made) && made.style.id !== "unlacedCorset";
+const isLaced = (made: Made): boolean => isBoned(made) && made.style.closes !== "zip";
 
 /** The body of a boned garment. */
 export const panelSteps: readonly SewingStep[] = [

@@ -1,0 +1,43 @@
+import type { BodyFacts, ClosedGarment } from "../../calculation/index.ts";
+import type { Zone } from "../../ease/index.ts";
+import { CORSET_LEVEL_NAMES, CORSET_LEVEL_ZONES } from "../level.ts";
+import { type BonedStyle, isBoned, levelsOf } from "./corsetFacts.ts";
+import { type CorsetPlan, isLacedBy, reckonCorset } from "./reckonCorset.ts";
+import type { CorsetWorking } from "./working.ts";
+
+/** What a garment is closed from: its style, what was decided of it, and the body. */
+export interface ClosedFrom {
+  readonly style: BonedStyle;
+  /** Null while nothing was kept. */
+  readonly corset: CorsetWorking | null;
+  readonly body: BodyFacts | null;
+}
+
+/** A boned garment as it is planned; null of any other, and while nothing was kept or something lacks. */
+export function closedGarment({ style, corset, body }: ClosedFrom): ClosedGarment | null {
+  if (!corset || !body || !isBoned(style)) return null;
+  const facts = { levels: levelsOf(style), closes: style.closes ?? ("laced" as const), body, isForm: false };
+  const { plan } = reckonCorset(corset, facts);
+  return plan && asGarment(plan);
+}
+
+/** A plan as other calculations see it. */
+export const asGarment = (plan: CorsetPlan): ClosedGarment => ({
+  levels: plan.levels.map(({ level, bodyMm, closedMm, patternMm }) => ({
+    ...{ level, bodyMm, closedMm, patternMm },
+    name: CORSET_LEVEL_NAMES[level],
+  })),
+  gapMm: plan.gapMm,
+  laced: isLacedBy(plan.closing),
+  opensInFront: plan.closing === "buskLaced" || plan.closing === "busk",
+  heights: plan.heights as ClosedGarment["heights"],
+});
+
+/** What it closes to in each zone of the ease plan, mm. */
+export const closedByZone = (garment: ClosedGarment | null): Partial<Record<Zone, number>> =>
+  Object.fromEntries(
+    (garment?.levels ?? []).flatMap(({ level, closedMm }) => {
+      const zone = CORSET_LEVEL_ZONES[level as keyof typeof CORSET_LEVEL_ZONES];
+      return zone ? [[zone, closedMm]] : [];
+    }),
+  );

@@ -1,0 +1,105 @@
+import { CORSET_LEVELS, type CorsetLevel, HEIGHT_PLACES, heightCode } from "../../../corset/index.ts";
+import { ok, type Result } from "../../../result.ts";
+import type { Draft, LengthLimit, OneLine, PlannedLevel } from "../../draft.ts";
+import { levelWidth, type Piece } from "../../piece/index.ts";
+import type { Given } from "../facts.ts";
+import { oneLine } from "../oneLine.ts";
+import type { Need, Recipe } from "../recipe.ts";
+import { panelNumbers } from "./numbers.ts";
+import { CORSET_OPTIONS } from "./options.ts";
+import { BACK_EDGE, FRONT_EDGE, panelId, panelPieces } from "./panel.ts";
+import { type CorsetSide, corsetSide, downTo, turnsOf } from "./side.ts";
+
+const heights = (): Need<NonNullable<ReturnType<typeof heightCode>>>[] =>
+  CORSET_LEVELS.flatMap((level) =>
+    HEIGHT_PLACES.flatMap((place) => {
+      const id = heightCode(level, place);
+      return id === null
+        ? []
+        : [{ id, needed: false, why: "how far the levels lie apart on the body, where both are covered" }];
+    }),
+  );
+
+/** Panels of a corset or a boned bodice: one side from the centre front to the centre back, the other mirrored. */
+export const corset: Recipe = {
+  id: "corset",
+  name: "Panels of a boned garment",
+  summary: "Corset, cincher or boned bodice in panels, with bones on its seams.",
+  measures: [
+    ...heights(),
+    { id: "waist_to_lap", needed: false, why: "how far the front may go down before it meets the lap of one who sits" },
+  ],
+  girths: CORSET_LEVELS.map((level) => ({
+    id: level,
+    needed: level === "waist",
+    why: "the pattern girth there, of both sides without the gap of the lacing",
+  })),
+  lengths: [],
+  options: CORSET_OPTIONS,
+  draw,
+};
+
+function draw(given: Given): Result<Draft> {
+  const side = corsetSide(given);
+  if (!side.ok) return side;
+  const pieces = panelPieces(given, side.value);
+  if (!pieces.ok) return pieces;
+  const count = pieces.value.length;
+  return ok({
+    recipe: corset.id,
+    pieces: pieces.value,
+    round: pieces.value.map(({ id }) => id),
+    levels: side.value.levels.flatMap((level) => (level === "upperEdge" ? [] : [planned(given, level, pieces.value)])),
+    loops: [],
+    numbers: panelNumbers(side.value, pieces.value),
+    oneLines: linesOver(count),
+    elastics: [],
+    limits: frontLimit(given, side.value),
+    turns: turnsOf(side.value).map(({ seam, edge, mm }) => ({
+      name: `seam ${seam}`,
+      piece: panelId(edge === "before" ? seam : seam + 1),
+      edge: edge === "before" ? BACK_EDGE : FRONT_EDGE,
+      mm,
+    })),
+    rollMm: given.number("roll_width"),
+    notes: given.notes,
+  });
+}
+
+/** A level with its girth; what stays open behind is counted beside the panels. */
+function planned(given: Given, level: CorsetLevel, pieces: readonly Piece[]): PlannedLevel {
+  const girthMm = given.girth(level);
+  const sum = pieces.reduce((mm, { levels, count, onFold }) => {
+    const line = levels.find((one) => one.level === level);
+    return mm + (line ? levelWidth(line) * count * (onFold ? 2 : 1) : 0);
+  }, 0);
+  const open = given.number("open_top") + given.number("open_waist") > 0;
+  return { level, plannedMm: girthMm, ...(open && girthMm - sum > OPEN_MM ? { besideMm: girthMm - sum } : {}) };
+}
+
+/** Less than this is not open, mm. */
+const OPEN_MM = 0.01;
+
+/** Upper and lower line go on over every seam. */
+const linesOver = (count: number): OneLine[] =>
+  Array.from({ length: count - 1 }, (_, at) => [
+    oneLine([panelId(at + 1), "top", "end"], [panelId(at + 2), "top", "start"]),
+    oneLine([panelId(at + 1), "bottom", "start"], [panelId(at + 2), "bottom", "end"]),
+  ]).flat();
+
+/** The front ends so far above the lap of one who sits, mm. */
+export const LAP_FREE_MM = 20;
+
+function frontLimit(given: Given, side: CorsetSide): LengthLimit[] {
+  const lapMm = given.measure("waist_to_lap");
+  const waist = side.levels.indexOf("waist");
+  if (lapMm === null || waist === -1) return [];
+  return [
+    {
+      name: "centre front below the waist",
+      along: { parts: [{ piece: panelId(1), edge: FRONT_EDGE }], plusMm: -(downTo(side, 0)[waist] ?? 0) },
+      mostMm: lapMm - LAP_FREE_MM,
+      mostName: `waist to lap less ${LAP_FREE_MM} mm`,
+    },
+  ];
+}

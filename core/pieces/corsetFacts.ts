@@ -1,0 +1,48 @@
+import type { MeasureCode } from "../body/index.ts";
+import { type JobFacts, wantsOf } from "../calculation/index.ts";
+import { type CorsetLevel, HEIGHT_PLACES, heightCode, isBoned } from "../corset/index.ts";
+import { NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
+
+/** Where the upper edge usually lies above the fullest bust of a garment that covers it, mm (a habit). */
+const ABOVE_BUST = { above_front: 60, above_side: 40, above_back: 30 } as const;
+
+/** What the panels of a boned job are drawn from: its pattern girths as they were decided, and heights of the body. */
+export function corsetPieceFacts(job: JobFacts): PieceFacts {
+  const { closed, body, style, rollWidthMm } = job;
+  if (!isBoned(style)) return NO_PIECES;
+  const wants = wantsOf(body);
+  if (!closed) {
+    wants.plan("Needs a reduction: it decides every girth the panels are drawn to.", "corset");
+    return { ...NO_PIECES, lacks: wants.lacks };
+  }
+  const levels = closed.levels.map(({ level }) => level as CorsetLevel);
+  const codes = levels.slice(1).flatMap((level) =>
+    HEIGHT_PLACES.flatMap((place) => {
+      const code = heightCode(level, place);
+      return code === null ? [] : [{ level, place, code }];
+    }),
+  );
+  if (!closed.heights) for (const { code } of codes) wants.length(code);
+  const lap = body && wantsOf(body).length("waist_to_lap");
+  const measures: Partial<Record<MeasureCode, number>> = lap === null ? {} : { waist_to_lap: lap };
+  for (const { level, place, code } of codes) {
+    const mm = closed.heights?.[level]?.[place];
+    if (mm !== undefined) measures[code] = mm;
+  }
+  return {
+    ...NO_PIECES,
+    drawn: {
+      measures,
+      girths: Object.fromEntries(closed.levels.map(({ level, patternMm }) => [level, patternMm])),
+      lengths: {},
+    },
+    usual: {
+      ...(rollWidthMm === null ? {} : { roll_width: rollWidthMm }),
+      ...(levels[0] === "bust" ? ABOVE_BUST : {}),
+    },
+    lacks: wants.lacks,
+    notes: closed.laced
+      ? [`The panels of both sides come to ${closed.gapMm} mm less than the closed garment: the gap of its lacing.`]
+      : [],
+  };
+}
