@@ -12,3 +12,5 @@ export const CourseChart = lazyChart(async () => (await import("./CourseChart.ts
 export const SeamChart = lazyChart(async () => (await import("./SeamChart.tsx")).SeamChart, 240);
 
 export const ZigzagChart = lazyChart(async () => (await import("./ZigzagChart.tsx")).ZigzagChart, 260);
+
+export const WearChart = lazyChart(async () => (await import("./WearChart.tsx")).WearChart, 240);

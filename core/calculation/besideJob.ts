@@ -54,6 +54,8 @@ export interface ClosedGarment {
     readonly patternMm: number;
   }[];
   readonly gapMm: number;
+  /** Added to the pattern for what its layers eat. */
+  readonly addedMm: number;
   readonly laced: boolean;
   /** True where it opens in front as well. */
   readonly opensInFront: boolean;

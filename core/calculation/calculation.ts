@@ -16,7 +16,9 @@ export type CalculationStep =
   | "layout"
   | "materials"
   | "seams"
-  | "sewing";
+  | "sewing"
+  | "bones"
+  | "wear";
 
 /** What of a style decides whether a calculation is needed. */
 export type CalculatedStyle = Pick<Style, "lengths" | "zones" | "family">;

@@ -30,6 +30,8 @@ export type WorkingField = Labelled &
     /** One of the page's own records, by its id. */
     | { readonly as: "pick"; readonly of: PickedRecord }
     | { readonly as: "text" | "check" }
+    /** A day, ISO 8601; null while none was named. */
+    | { readonly as: "day" }
     /** Rows of cells, as edges of a pattern are; one counts where a cell named by `rowBy` is filled in. */
     | {
         readonly as: "rows";
@@ -48,6 +50,8 @@ export type WorkingCell = { readonly label: string; readonly hint?: string } & (
   | { readonly as: "choice"; readonly choices: readonly { readonly value: string; readonly label: string }[] }
   | { readonly as: "number"; readonly least: number; readonly most: number; readonly suffix?: string }
   | { readonly as: "check" }
+  /** A day, ISO 8601; null while none was named. */
+  | { readonly as: "day" }
   /** Not typed: it comes and goes with its row. */
   | { readonly as: "unseen"; readonly most: number }
 );

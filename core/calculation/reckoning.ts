@@ -7,7 +7,7 @@ export type Lack =
   /** Something the maker would type beside it, in words: `the loop of the draft`. */
   | { readonly what: "entry"; readonly name: string }
   /** Something of the job that is chosen or tested elsewhere, in a sentence. */
-  | { readonly what: "plan"; readonly message: string; readonly step?: "corset" };
+  | { readonly what: "plan"; readonly message: string; readonly step?: "corset" | "pieces" };
 
 /** A computed number with its name and the way it was come to. */
 export interface Reckoned {

@@ -18,7 +18,7 @@ export interface Wants {
   /** What the maker types; `name` completes "Still to be typed: …". */
   entry<T>(value: T | null, name: string): T | null;
   /** Something of the job that is chosen or tested elsewhere, in a sentence. */
-  plan(message: string, step?: "corset"): null;
+  plan(message: string, step?: "corset" | "pieces"): null;
   readonly lacks: readonly Lack[];
 }
 

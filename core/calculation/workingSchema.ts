@@ -23,6 +23,8 @@ export const workingSchema = <Working extends object>(
     { additionalProperties: false },
   );
 
+const DAY = Type.Union([Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" }), Type.Null()]);
+
 const AMOUNTS = Type.Record(Type.String({ maxLength: LONGEST_TEXT }), Type.Number());
 
 function schemaOf(field: WorkingField) {
@@ -31,6 +33,8 @@ function schemaOf(field: WorkingField) {
       return Type.Boolean();
     case "text":
       return Type.String({ maxLength: LONGEST_TEXT });
+    case "day":
+      return DAY;
     case "choice":
       return Type.Enum(field.choices.map(({ value }) => value));
     case "rows":
@@ -54,6 +58,8 @@ function schemaOfCell(cell: WorkingCell) {
     case "text":
     case "unseen":
       return Type.String({ maxLength: cell.most });
+    case "day":
+      return DAY;
     case "choice":
       return Type.Enum(cell.choices.map(({ value }) => value));
     default:

@@ -28,6 +28,7 @@ export {
   type HeightPlace,
   heightCode,
 } from "./level.ts";
+export { amountWithin } from "./panels/amountWithin.ts";
 export { type PanelAt, type PanelPlan, type Panels, panelWidths } from "./panels/panelWidths.ts";
 export { type EdgePlace, MOST_TURN_MM, mostTurn, TURN_HEIGHT_MM } from "./panels/turnGuard.ts";
 export { SEAM_WEIGHTS, type SeamWeightsId, seamWeights } from "./panels/weights/index.ts";
@@ -35,9 +36,8 @@ export { type BodyLevels, type Heights, levelWords } from "./plan/bodyLevels.ts"
 export { corsetCalculation } from "./plan/calculation.ts";
 export { asGarment, closedByZone, closedGarment } from "./plan/closedGarment.ts";
 export { type CorsetFacts, corsetFactsOf, isBoned, levelsOf } from "./plan/corsetFacts.ts";
+export type { CorsetPlan, CorsetPlanLevel } from "./plan/corsetPlan.ts";
 export {
-  type CorsetPlan,
-  type CorsetPlanLevel,
   type CorsetReckoning,
   isLacedBy,
   reckonCorset,
@@ -63,3 +63,4 @@ export {
 } from "./reduction/closed.ts";
 export { EXPERIENCES, type Experience, usualReductionMm } from "./reduction/experience.ts";
 export { REDUCTION_SCHOOLS, type ReductionSchoolId, reductionSchool } from "./reduction/schools/index.ts";
+export { type ClosedRing, closedRings, type ShapedLevel } from "./shape/closedShape.ts";

@@ -1,3 +1,4 @@
+export { type LacePull, lacePullN, lacePullReadings, laceReading, settledN } from "./lacePull.ts";
 export { type GaugeReading, gaugeLine, parseGaugeLine } from "./line.ts";
 export { practiceErrors } from "./practice.ts";
 export { firstBreak, type SeamPull, seamPullReadings, seamReading } from "./seamPull.ts";

@@ -8,8 +8,18 @@ import type { LayoutFacts } from "../layout/index.ts";
 import { NEW_PARTS } from "../parts/index.ts";
 import { elasticRings, NO_PIECES } from "../pieces/index.ts";
 import { ok } from "../result.ts";
-import { BRIEF_FACTS, evaluate, SHELF_ELASTIC, sampleBody, sampleDraft, shelfSample } from "../testing/index.ts";
+import {
+  BRIEF_FACTS,
+  CLOSED,
+  CORSET_FACTS,
+  evaluate,
+  SHELF_ELASTIC,
+  sampleBody,
+  sampleDraft,
+  shelfSample,
+} from "../testing/index.ts";
 import { NEW_TRUNK } from "../torso/index.ts";
+import { NEW_WEAR } from "../wear/index.ts";
 import { NEW_WORKINGS, reckonWorking, WORKING_IDS, type WorkingFacts, type Workings } from "../workings/index.ts";
 
 const body = sampleBody({
@@ -140,6 +150,8 @@ const facts: WorkingFacts = {
     ...{ clothName: "Swim knit", usable: 0.7, clothClass: "high", layers: 1, planned: true },
   },
   days: null,
+  bones: { draft: sampleDraft("corset", CORSET_FACTS), closed: CLOSED, usable: 0.02, source: "test sheet" },
+  wear: { closed: CLOSED, seams: 8, isForm: false },
   sewing: {
     made: {
       style: { id: "brief", family: "brief", zones: ["waist", "hip", "leg"], lengths: [] },
@@ -177,6 +189,12 @@ const trunk = {
 const TYPED: readonly Partial<Workings>[] = [
   {
     corset: { ...NEW_CORSET, thicknessMm: 1.6, bulkySeams: 8, channels: 12, channelThicknessMm: 2, midRibMm: -4 },
+    wear: {
+      ...NEW_WEAR,
+      pitchMm: 22,
+      gaps: [{ on: "2026-11-02", who: "wearer", mockUp: 1, topMm: 70, waistMm: 52, bottomMm: 44 }],
+      pulls: [{ on: null, level: "waist", after: "30", pullN: 6.5, gapMm: 52 }],
+    },
     trunk,
     rise: {
       dropFrontMm: null,

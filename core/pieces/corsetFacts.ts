@@ -7,25 +7,30 @@ import { NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
 const ABOVE_BUST = { above_front: 60, above_side: 40, above_back: 30 } as const;
 
 /** What the panels of a boned job are drawn from: its pattern girths as they were decided, and heights of the body. */
-export function corsetPieceFacts(job: JobFacts): PieceFacts {
-  const { closed, body, style, rollWidthMm } = job;
-  if (!isBoned(style)) return NO_PIECES;
+export const corsetPieceFacts = (job: JobFacts): PieceFacts => (isBoned(job.style) ? panelFacts(job) : NO_PIECES);
+
+/** The same of a garment as it is tried. */
+export function panelFacts({
+  closed,
+  body,
+  rollWidthMm,
+}: Pick<JobFacts, "closed" | "body" | "rollWidthMm">): PieceFacts {
   const wants = wantsOf(body);
   if (!closed) {
     wants.plan("Needs a reduction: it decides every girth the panels are drawn to.", "corset");
     return { ...NO_PIECES, lacks: wants.lacks };
   }
   const levels = closed.levels.map(({ level }) => level as CorsetLevel);
-  const codes = levels.slice(1).flatMap((level) =>
+  const steps = levels.slice(1).flatMap((level) =>
     HEIGHT_PLACES.flatMap((place) => {
       const code = heightCode(level, place);
       return code === null ? [] : [{ level, place, code }];
     }),
   );
-  if (!closed.heights) for (const { code } of codes) wants.length(code);
+  if (!closed.heights) for (const { code } of steps) wants.length(code);
   const lap = body && wantsOf(body).length("waist_to_lap");
   const measures: Partial<Record<MeasureCode, number>> = lap === null ? {} : { waist_to_lap: lap };
-  for (const { level, place, code } of codes) {
+  for (const { level, place, code } of steps) {
     const mm = closed.heights?.[level]?.[place];
     if (mm !== undefined) measures[code] = mm;
   }
@@ -33,10 +38,11 @@ export function corsetPieceFacts(job: JobFacts): PieceFacts {
     ...NO_PIECES,
     drawn: {
       measures,
-      girths: Object.fromEntries(closed.levels.map(({ level, patternMm }) => [level, patternMm])),
+      girths: Object.fromEntries(closed.levels.map(({ level, closedMm }) => [level, closedMm])),
       lengths: {},
     },
     usual: {
+      ...{ gap: closed.gapMm, added: closed.addedMm },
       ...(rollWidthMm === null ? {} : { roll_width: rollWidthMm }),
       ...(levels[0] === "bust" ? ABOVE_BUST : {}),
     },

@@ -12,6 +12,7 @@ import {
 import { type Change, type FrozenLength, type FrozenRing, inCuttingOrder } from "../fitting/index.ts";
 import { braRule } from "./rules/bra.ts";
 import { DRAW_RULES } from "./rules/index.ts";
+import { panelRule } from "./rules/panels.ts";
 import type { Drawn } from "./rules/rule.ts";
 import { drawStated } from "./rules/stated.ts";
 
@@ -57,7 +58,9 @@ export function redraw(
  * is told which side it is.
  */
 function drawnChange(change: Change, draft: Draft): Drawn {
-  const rule = draft.stated ? drawStated : (braRule(draft, change.on) ?? DRAW_RULES[change.on]);
+  const rule = draft.stated
+    ? drawStated
+    : (braRule(draft, change.on) ?? panelRule(draft, change.on) ?? DRAW_RULES[change.on]);
   const { side } = change;
   if (side === "both" || draft.stated) return rule(change, draft);
   const apart = parted(draft);

@@ -15,10 +15,11 @@ export function evaluate({ formula, terms }: Explanation): number {
     .replaceAll(/\|([^|]*)\|/g, "Math.abs($1)")
     .replaceAll("max(", "Math.max(")
     .replaceAll("ceil(", "Math.ceil(")
+    .replaceAll("floor(", "Math.floor(")
     // Angles are written in degrees.
     .replaceAll(/\basin\(/g, "(180 / Math.PI) * Math.asin(")
     .replaceAll(/\bsin\(/g, "Math.sin((Math.PI / 180) * ");
-  if (!/^[\d\s.,()*/+e-]+$/.test(arithmetic.replaceAll(/Math\.(log|PI|abs|max|ceil|asin|sin)/g, "")))
+  if (!/^[\d\s.,()*/+e-]+$/.test(arithmetic.replaceAll(/Math\.(log|PI|abs|max|ceil|floor|asin|sin)/g, "")))
     throw new Error(`A symbol has no term in “${arithmetic}”.`);
   return Number(new Function(`return ${arithmetic}`)());
 }

@@ -11,6 +11,7 @@ export { BREAST, sampleBody } from "./sampleBody.ts";
 export { braFacts } from "./sampleBra.ts";
 export { fitting, judged, movedWaist, part, WAISTS } from "./sampleChanges.ts";
 export { chart, sizes } from "./sampleCharts.ts";
+export { CLOSED, CORSET_FACTS } from "./sampleCorset.ts";
 export { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, sampleDraft, samplePiece } from "./sampleDraft.ts";
 export { anyEdge, parabola, parabolaLength, quarterCircle, SCALES } from "./sampleEdges.ts";
 export { SHELF_ELASTIC, shelfSample } from "./sampleElastic.ts";

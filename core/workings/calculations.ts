@@ -1,4 +1,5 @@
 import { bandCalculation, hooksCalculation, strapCalculation, wireCalculation } from "../band/index.ts";
+import { bonesCalculation } from "../bones/index.ts";
 import type {
   CalculatedStyle,
   Calculation,
@@ -18,6 +19,7 @@ import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/
 import { seamsCalculation } from "../seams/index.ts";
 import { sewingCalculation } from "../sewing/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
+import { wearCalculation } from "../wear/index.ts";
 
 /** Every calculation of a job in the order of the work, under the name it is kept by. */
 export const CALCULATIONS = {
@@ -35,11 +37,13 @@ export const CALCULATIONS = {
   parts: partsCalculation,
   ...PIECES,
   elastics: elasticsCalculation,
+  bones: bonesCalculation,
   ...LAYOUTS,
   materials: materialsCalculation,
   seams: seamsCalculation,
   sewing: sewingCalculation,
   days: daysCalculation,
+  wear: wearCalculation,
 } as const;
 
 type All = typeof CALCULATIONS;

@@ -2,6 +2,8 @@ import { setTimeout as wait } from "node:timers/promises";
 import {
   type GaugeReading,
   gaugeLine,
+  lacePullReadings,
+  laceReading,
   parseGaugeLine,
   READINGS_PER_S,
   READINGS_PER_STEP,
@@ -33,6 +35,12 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
     const pull = pullFrom(address);
     if (!pull) return new Response("Expected a seam for the stand-in gauge.", { status: 400 });
     const [count, reading] = [seamPullReadings(pull), (at: number) => seamReading(pull, at)];
+    return eventStream((signal) => readingEvents({ count, reading, from, speed }, signal), request);
+  }
+  if (address.get("source") === "lace") {
+    const seed = number(address, "seed", 0, 2 ** 31);
+    if (seed === null) return new Response("Expected a lace for the stand-in gauge.", { status: 400 });
+    const [count, reading] = [lacePullReadings(), (at: number) => laceReading({ seed }, at)];
     return eventStream((signal) => readingEvents({ count, reading, from, speed }, signal), request);
   }
   const step = stepFrom(address);

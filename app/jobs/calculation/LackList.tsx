@@ -11,7 +11,7 @@ export interface MeasuresAt {
   readonly sheetId: number | null;
 }
 
-const STEP_WORDS = { ease: "Ease plan", corset: "Reduction" } as const;
+const STEP_WORDS = { ease: "Ease plan", corset: "Reduction", pieces: "Pieces" } as const;
 
 /** What a calculation lacks, each thing with the way to it; nothing is guessed in its place. */
 export function LackList({ lacks, at }: { lacks: readonly Lack[]; at: MeasuresAt }) {

@@ -152,6 +152,7 @@ const LONG_NAME = 60;
 
 /** px */
 function widthOf(cell: WorkingCell): number {
+  if (cell.as === "day") return 112;
   if (cell.as === "text") return cell.wide ? (cell.most > LONG_NAME ? 210 : 112) : 52;
   return cell.as === "signed" || cell.as === "small" ? 72 : 84;
 }

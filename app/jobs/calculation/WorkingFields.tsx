@@ -5,6 +5,7 @@ import type { LengthUnit } from "../../../core/units/index.ts";
 import { fieldsOfWorking, type WorkingId } from "../../../core/workings/index.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
+import { DayInput } from "../../form/DayInput.tsx";
 import { useFieldState } from "../../form/FormState.tsx";
 import { FIELD_BELOW, TextInput } from "../../form/TextInput.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -82,6 +83,7 @@ function OneField({
   const written = useLengths();
   if (field.as === "choice") return <ChoiceInput name={name} legend={label} choices={field.choices} />;
   if (field.as === "check") return <CheckInput name={name}>{label}</CheckInput>;
+  if (field.as === "day") return <DayInput name={name} label={label} />;
   if (field.as === "rows") return <RowsField name={name} field={field} unit={unit} />;
   if (field.as === "pick") return <PickInput name={name} label={label} options={options} />;
   return (

@@ -1,6 +1,7 @@
 import { LONGEST_TEXT, type WorkingCell, type WorkingField } from "../../../core/calculation/index.ts";
 import { type LengthUnit, smallUnit, withItsUnit } from "../../../core/units/index.ts";
 import {
+  anyDay,
   choice,
   type FormSchema,
   group,
@@ -36,6 +37,8 @@ export function schemaOfField(field: WorkingField): FormSchema<FieldValue> {
   switch (field.as) {
     case "check":
       return tick();
+    case "day":
+      return orNull(anyDay("a day"));
     case "text":
       return optionalLine(field.label, LONGEST_TEXT);
     case "choice":
@@ -70,6 +73,8 @@ function schemaOfCell(cell: WorkingCell): FormSchema<CellValue> {
   switch (cell.as) {
     case "check":
       return tick();
+    case "day":
+      return orNull(anyDay("a day"));
     case "unseen":
       return optionalLine(cell.label, cell.most);
     case "text":

@@ -16,6 +16,8 @@ export interface WorkingChange<Id extends WorkingId> {
   readonly to: string;
   /** Where its form stands, beside what is sent; above it where nothing is said. */
   readonly form?: string;
+  /** Fields whose text no longer stands for what they hold. */
+  readonly retold?: readonly string[];
   readonly change: (working: Workings[Id]) => Result<Workings[Id]>;
 }
 
@@ -24,7 +26,7 @@ export function keepChanged<Id extends WorkingId>(
   fields: Fields,
   jobId: number,
   store: Store,
-  { id, field, what, to, form = "above", change }: WorkingChange<Id>,
+  { id, field, what, to, form = "above", retold = [], change }: WorkingChange<Id>,
 ) {
   return store.inTransaction(async ({ jobs, workings, drafts }) => {
     found(await jobs.find(jobId), "job");
@@ -34,7 +36,8 @@ export function keepChanged<Id extends WorkingId>(
     const before = await workings.find(jobId, id);
     const changed = change(before.working);
     if (!changed.ok) return invalid(fields, { [field]: changed.problem.message });
-    const sent = { working: changed.value, texts: before.texts, version: startedFrom(fields) };
+    const texts = Object.fromEntries(Object.entries(before.texts).filter(([name]) => !retold.includes(name)));
+    const sent = { working: changed.value, texts, version: startedFrom(fields) };
     return answerEdit(await workings.save(jobId, id, sent), {
       ...{ fields, drafts, draft, what, to },
       // What comes is added to whatever there is: nothing stands against anything.

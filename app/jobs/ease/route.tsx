@@ -2,7 +2,8 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
-import { useSearchParams } from "react-router";
+import { redirect, useSearchParams } from "react-router";
+import { isBoned } from "../../../core/corset/index.ts";
 import { answeringSchools, explainEase, girthBy, isComplete, isZone, ZONE_NAMES } from "../../../core/ease/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
@@ -31,6 +32,8 @@ import { ZonePicture } from "./ZonePicture.tsx";
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const read = await withEverySchool(storeOf(context), await planOfPage(context, params.jobId));
   const { job, style, wearer, planned, settings, likedGarments } = read;
+  // Of a boned garment the reduction decides every girth.
+  if (isBoned(style)) throw redirect(`/jobs/${job.id}/corset`);
   const sources = easeSources(read);
   const found = planned.planned;
   return {

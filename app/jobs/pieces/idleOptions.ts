@@ -12,6 +12,15 @@ const SAYS: Readonly<Record<string, (set: SetOptions) => boolean>> = {
   fold_top: isToldIn("wire_length"),
   fold_bridge: isToldIn("wire_length"),
   raise: isToldIn("wire_length"),
+  // Decided with the reduction.
+  gap: () => false,
+  added: () => false,
+  ...Object.fromEntries(
+    [1, 2, 3, 4, 5, 6, 7, 8].flatMap((number) => [
+      [`share_${number}`, (set: SetOptions) => number <= panelsOf(set)],
+      [`weight_${number}`, (set: SetOptions) => set.weights === "own" && number < panelsOf(set)],
+    ]),
+  ),
   back_height: ({ back }) => back !== "hooks",
   hook_rows: hasHooks,
   hook_tape: hasHooks,
@@ -21,6 +30,11 @@ const SAYS: Readonly<Record<string, (set: SetOptions) => boolean>> = {
 /** Options that say nothing as others are set. */
 export const idleOptions = (set: SetOptions): string[] =>
   Object.entries(SAYS).flatMap(([id, says]) => (says(set) ? [] : [id]));
+
+/** Panels a side, as typed or usual. */
+function panelsOf({ panels }: SetOptions): number {
+  return typeof panels === "number" ? panels : 5;
+}
 
 function isToldIn(id: string) {
   return (set: SetOptions): boolean => typeof set[id] === "number" && set[id] > 0;

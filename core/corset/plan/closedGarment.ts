@@ -2,7 +2,8 @@ import type { BodyFacts, ClosedGarment } from "../../calculation/index.ts";
 import type { Zone } from "../../ease/index.ts";
 import { CORSET_LEVEL_NAMES, CORSET_LEVEL_ZONES } from "../level.ts";
 import { type BonedStyle, isBoned, levelsOf } from "./corsetFacts.ts";
-import { type CorsetPlan, isLacedBy, reckonCorset } from "./reckonCorset.ts";
+import type { CorsetPlan } from "./corsetPlan.ts";
+import { isLacedBy, reckonCorset } from "./reckonCorset.ts";
 import type { CorsetWorking } from "./working.ts";
 
 /** What a garment is closed from: its style, what was decided of it, and the body. */
@@ -28,6 +29,7 @@ export const asGarment = (plan: CorsetPlan): ClosedGarment => ({
     name: CORSET_LEVEL_NAMES[level],
   })),
   gapMm: plan.gapMm,
+  addedMm: plan.addedMm,
   laced: isLacedBy(plan.closing),
   opensInFront: plan.closing === "buskLaced" || plan.closing === "busk",
   heights: plan.heights as ClosedGarment["heights"],

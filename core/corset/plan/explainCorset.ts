@@ -6,7 +6,7 @@ import { BREATH_IN_MM, BREATH_OUT_MM, LOWER_ROOM_MM } from "../reduction/closed.
 import { EXPERIENCES } from "../reduction/experience.ts";
 import { reductionSchool } from "../reduction/schools/index.ts";
 import { levelWords, ownReduction } from "./bodyLevels.ts";
-import type { CorsetPlan, CorsetPlanLevel } from "./reckonCorset.ts";
+import type { CorsetPlan, CorsetPlanLevel } from "./corsetPlan.ts";
 import type { CorsetWorking } from "./working.ts";
 
 /** What names the sources of a closed garment. */

@@ -4,41 +4,11 @@ import { type CorsetLevel, HEIGHT_PLACES } from "../level.ts";
 import { cautionOf, type ReductionCaution, reductionOf, STOP_OVER, seatedStrain } from "../reduction/caution.ts";
 import { type ClosedLevel, closedLevels, type LevelBody } from "../reduction/closed.ts";
 import { reductionSchool } from "../reduction/schools/index.ts";
-import { type BodyLevels, bodyLevels, type Heights, levelWords } from "./bodyLevels.ts";
+import { bodyLevels, levelWords } from "./bodyLevels.ts";
 import type { CorsetFacts } from "./corsetFacts.ts";
+import type { CorsetPlan, CorsetPlanLevel } from "./corsetPlan.ts";
 import { explainCorset } from "./explainCorset.ts";
 import { amountOf, type Closing, type CorsetWorking, USUAL_GAP_MM } from "./working.ts";
-
-/** One level of a garment, mm and parts. */
-export interface CorsetPlanLevel extends ClosedLevel {
-  readonly body: LevelBody;
-  /** What the pattern comes to: closed less the gap, with what is added back for its layers. */
-  readonly patternMm: number;
-  /** The part of the body taken off; below 0 where it is larger. */
-  readonly reduction: number;
-  /** What the skin meets when it is closed. */
-  readonly innerMm: number;
-}
-
-/** A boned garment as it was decided. */
-export interface CorsetPlan {
-  readonly levels: readonly CorsetPlanLevel[];
-  readonly closing: Closing;
-  readonly gapMm: number;
-  /** At the waist, in the unit of the school, as typed or usual. */
-  readonly amount: number;
-  readonly caution: ReductionCaution;
-  /** Null where no seated waist was read. */
-  readonly seatedStrain: number | null;
-  /** The waist must lie between: tighter is more than the body offers, looser and the bones carry nothing. mm */
-  readonly tightestMm: number;
-  readonly loosestMm: number;
-  readonly addedMm: number;
-  readonly layers: Layers | null;
-  /** Null where a height was not taken. */
-  readonly heights: Heights | null;
-  readonly between: BodyLevels["between"];
-}
 
 /** What a closed garment comes to. */
 export interface CorsetReckoning extends Reckoning {

@@ -3,4 +3,5 @@ export { hasChannel, raisedWire, type WireEnd, type WireRaise } from "./bra/inde
 export { letOut, letOutAlong } from "./letOut.ts";
 export type { Operation } from "./operation.ts";
 export { call, OPERATIONS, type OperationCall, type OperationReport, operate, saidAlone } from "./operations.ts";
+export { panelEdges } from "./panelSeams.ts";
 export { areaBetween, laidOver, stationsOf, type Traced } from "./trace.ts";

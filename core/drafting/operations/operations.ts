@@ -22,6 +22,7 @@ import { moveSeam } from "./moveSeam.ts";
 import { notchPair } from "./notchPair.ts";
 import type { Operation } from "./operation.ts";
 import { overlap } from "./overlap.ts";
+import { panelSeams } from "./panelSeams.ts";
 import { part } from "./part.ts";
 import { pivotDart } from "./pivotDart.ts";
 import { placePoint } from "./placePoint.ts";
@@ -66,6 +67,7 @@ export const OPERATIONS: readonly Operation[] = [
   wingLength,
   cradleDepth,
   hookEnd,
+  panelSeams,
 ];
 
 /** An operation by its name, with numbers that its schema has read. */

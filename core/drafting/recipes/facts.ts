@@ -1,5 +1,5 @@
 import type { MeasureCode } from "../../body/index.ts";
-import type { GirthId } from "./recipe.ts";
+import type { GirthId } from "./girthId.ts";
 
 /** A number of both sides, or of left and right apart, mm. */
 export type Sided = number | { readonly left: number; readonly right: number };

@@ -1,8 +1,8 @@
 import type { MeasureCode } from "../../body/index.ts";
-import type { Zone } from "../../ease/index.ts";
 import type { Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import type { Given } from "./facts.ts";
+import type { GirthId } from "./girthId.ts";
 
 /** A number a recipe is drawn from, and what for. */
 export interface Need<Id extends string> {
@@ -13,9 +13,6 @@ export interface Need<Id extends string> {
   /** Each side is drawn by its own; left out where a recipe takes the larger of two. */
   readonly apart?: boolean;
 }
-
-/** A planned girth: of a zone of the ease plan, or of a level only boned garments have. */
-export type GirthId = Zone | "midRib" | "lowerEdge";
 
 /** A number the maker may set. */
 export interface NumberOption {

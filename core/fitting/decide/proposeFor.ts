@@ -76,6 +76,9 @@ export function usualSeams(
   return oneSide ? { count: 1, name: `${finding.side} ${seams.name.replace(/s$/, "")}` } : seams;
 }
 
+/** Strain of the cloth where something was read: of a boned garment the body gives, and the cloth does not. */
+const clothStrain = ({ frozen }: Prototype, strain = 0): number => (frozen.style.family === "boned" ? 0 : strain);
+
 /** Where a share comes from: the habit, so many outcomes of the workshop's own, the maker, or no rule at all. */
 export interface ShareSource {
   readonly basis: "habit" | "outcomes" | "own" | "whole";
@@ -120,7 +123,8 @@ export function proposeFor(
   const there = strainThere(finding, prototype);
   const usual = usualSeams(finding, prototype);
   const seams = { ...usual, count: own.seams ?? usual.count };
-  const taken = finding.amountMm === null ? ok(null) : takenOf(kind, finding.amountMm, there?.strain ?? 0, own);
+  const taken =
+    finding.amountMm === null ? ok(null) : takenOf(kind, finding.amountMm, clothStrain(prototype, there?.strain), own);
   if (!taken.ok) return taken;
   const answer = kind.answer({
     ...finding,

@@ -1,5 +1,6 @@
 import { bandStep } from "./band.ts";
 import { bodyStep } from "./body.ts";
+import { bonesStep } from "./bones.ts";
 import { clothStep } from "./cloth.ts";
 import { corsetStep } from "./corset.ts";
 import { cupsStep } from "./cups.ts";
@@ -15,6 +16,7 @@ import { seamsStep } from "./seams.ts";
 import { sewingStep } from "./sewing.ts";
 import type { JobSoFar, JobStep, Standing } from "./step.ts";
 import { torsoStep } from "./torso.ts";
+import { wearStep } from "./wear.ts";
 
 /** Steps of a job in the order of the work. */
 export const JOB_STEPS = [
@@ -29,11 +31,13 @@ export const JOB_STEPS = [
   partsStep,
   piecesStep,
   elasticsStep,
+  bonesStep,
   layoutStep,
   materialsStep,
   seamsStep,
   sewingStep,
   prototypesStep,
+  wearStep,
 ] as const;
 
 /** One of the steps. */

@@ -1,14 +1,14 @@
 import { CORSET_LEVELS, type CorsetLevel, HEIGHT_PLACES, heightCode } from "../../../corset/index.ts";
 import { ok, type Result } from "../../../result.ts";
 import type { Draft, LengthLimit, OneLine, PlannedLevel } from "../../draft.ts";
-import { levelWidth, type Piece } from "../../piece/index.ts";
+import { levelWidth, type Piece, timesRound } from "../../piece/index.ts";
 import type { Given } from "../facts.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Need, Recipe } from "../recipe.ts";
 import { panelNumbers } from "./numbers.ts";
 import { CORSET_OPTIONS } from "./options.ts";
 import { BACK_EDGE, FRONT_EDGE, panelId, panelPieces } from "./panel.ts";
-import { type CorsetSide, corsetSide, downTo, turnsOf } from "./side.ts";
+import { type CorsetSide, corsetSide, downTo, turnsOf, uncovered } from "./side.ts";
 
 const heights = (): Need<NonNullable<ReturnType<typeof heightCode>>>[] =>
   CORSET_LEVELS.flatMap((level) =>
@@ -32,7 +32,7 @@ export const corset: Recipe = {
   girths: CORSET_LEVELS.map((level) => ({
     id: level,
     needed: level === "waist",
-    why: "the pattern girth there, of both sides without the gap of the lacing",
+    why: "the girth there when it is closed, the gap of the lacing with it",
   })),
   lengths: [],
   options: CORSET_OPTIONS,
@@ -66,19 +66,20 @@ function draw(given: Given): Result<Draft> {
   });
 }
 
-/** A level with its girth; what stays open behind is counted beside the panels. */
+/** A level with its closed girth; the gap, and what stays open behind, is counted beside the panels. */
 function planned(given: Given, level: CorsetLevel, pieces: readonly Piece[]): PlannedLevel {
-  const girthMm = given.girth(level);
-  const sum = pieces.reduce((mm, { levels, count, onFold }) => {
-    const line = levels.find((one) => one.level === level);
-    return mm + (line ? levelWidth(line) * count * (onFold ? 2 : 1) : 0);
+  const plannedMm = given.girth(level);
+  const sum = pieces.reduce((mm, piece) => {
+    const line = piece.levels.find((one) => one.level === level);
+    return mm + (line ? levelWidth(line) * timesRound(piece) : 0);
   }, 0);
   const open = given.number("open_top") + given.number("open_waist") > 0;
-  return { level, plannedMm: girthMm, ...(open && girthMm - sum > OPEN_MM ? { besideMm: girthMm - sum } : {}) };
+  const besideMm = open ? plannedMm - sum : uncovered(given);
+  return { level, plannedMm, ...(Math.abs(besideMm) > NOTHING_MM ? { besideMm } : {}) };
 }
 
-/** Less than this is not open, mm. */
-const OPEN_MM = 0.01;
+/** Less than this is nothing, mm. */
+const NOTHING_MM = 0.01;
 
 /** Upper and lower line go on over every seam. */
 const linesOver = (count: number): OneLine[] =>

@@ -13,6 +13,8 @@ export const WEIGHT_IDS = numbered(MOST_PANELS - 1).map((seam) => `weight_${seam
 
 /** What may be set of a boned garment's panels. */
 export const CORSET_OPTIONS: readonly RecipeOption[] = [
+  mm("gap", "Gap of the lacing", [0, 200, 0], "What of the closed girth no panel covers."),
+  mm("added", "Added for the layers", [0, 80, 0], "What thick layers eat of the girth."),
   countOption("panels", "Panels a side", [2, MOST_PANELS, 5], "More seams turn less each."),
   countOption("side_seam", "Panels before the side seam", [1, MOST_PANELS - 1, 3], "From the centre front."),
   choiceOption(

@@ -28,6 +28,9 @@ export interface CorsetSide {
   readonly downsMm: readonly (readonly number[])[];
 }
 
+/** What of a closed girth the panels do not come to: the gap, less what is added back for the layers, mm. */
+export const uncovered = (given: Given): number => given.number("gap") - given.number("added");
+
 /** The straightest of the levels a garment has, the first that it has. */
 const USUAL_BASES: readonly CorsetLevel[] = ["underbust", "midRib", "waist"];
 
@@ -56,14 +59,17 @@ export function corsetSide(given: Given): Result<CorsetSide> {
       "edge-at-its-level",
       `Expected the upper edge to lie at least ${LEAST_ABOVE_MM} mm above its level at front, side and back, or nowhere above it, but it is ${above.join(", ")} mm.`,
     );
-  const girths = new Map<SideLevelId, number>(covered.map((level) => [level, given.girth(level)]));
+  const girths = new Map<SideLevelId, number>(covered.map((level) => [level, given.girth(level) - uncovered(given)]));
   const [top] = covered;
   const levels: SideLevelId[] = raised ? ["upperEdge", ...covered] : covered;
-  if (raised && top) girths.set("upperEdge", given.girth(top) - 2 * (DRAWN_IN_MM[given.choice("upper_edge")] ?? 0));
+  if (raised && top)
+    girths.set("upperEdge", (girths.get(top) ?? 0) - 2 * (DRAWN_IN_MM[given.choice("upper_edge")] ?? 0));
   const girthsMm = Object.fromEntries(levels.map((level) => [level, girths.get(level) ?? 0])) as Record<
     SideLevelId,
     number
   >;
+  const none = levels.find((level) => !(girthsMm[level] > 0));
+  if (none) return fail("no-width-left", `Expected panels at the ${none}, but the gap takes all of the girth.`);
   const weights = given.choice("weights") as SeamWeightsId;
   const own = WEIGHT_IDS.slice(0, count - 1).map((id) => given.number(id));
   const panels = panelWidths<SideLevelId>({ shares: shares.value, girthsMm, base, weights, sideSeam, own });
@@ -131,8 +137,8 @@ export const outsOf = ({ levels, panels }: CorsetSide, seam: number, edge: SeamE
 
 /** Where the levels lie along a seam, from the top, mm. */
 export const downTo = (side: CorsetSide, seam: number): number[] => {
-  let down = 0;
-  return [0, ...(side.downsMm[seam] ?? []).map((mm) => (down += mm))];
+  const steps = [0, ...(side.downsMm[seam] ?? [])];
+  return steps.map((_, at) => steps.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0));
 };
 
 /** The most an edge of each seam turns, mm, from the front; of its two edges the one that turns more. */

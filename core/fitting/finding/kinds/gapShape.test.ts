@@ -8,7 +8,7 @@ const cautions = [/faintness, heartburn: loosen at once/];
 
 itProposes("gap_shape", [
   {
-    told: "a parallel gap is left, up to 5 mm of difference",
+    told: "a parallel gap is left, up to 10 mm of difference",
     found: gap(45, 40, 35),
     remedies: [["parallel", null, { on: "making" }]],
     cautions,
@@ -23,7 +23,7 @@ itProposes("gap_shape", [
         {
           name: "Give at the top, through the panel seams",
           parts: [part("top", 60, 20)],
-          blend: "to nothing at the waist",
+          seams: 2,
         },
       ],
     ],
@@ -31,16 +31,16 @@ itProposes("gap_shape", [
   },
   {
     told: "narrower at the bottom: taken there",
-    found: gap(40, 40, 30),
+    found: gap(40, 40, 25),
     remedies: [
-      ["panels", -10, { name: "Take from the bottom, through the panel seams", parts: [part("bottom", 30, -10)] }],
+      ["panels", -15, { name: "Take from the bottom, through the panel seams", parts: [part("bottom", 25, -15)] }],
     ],
     cautions,
   },
   {
     told: "wider at the top and narrower at the bottom: each by its own",
-    found: gap(60, 40, 30),
-    remedies: [["panels", 20, { parts: [part("top", 60, 20), part("bottom", 30, -10)] }]],
+    found: gap(60, 40, 25),
+    remedies: [["panels", 20, { parts: [part("top", 60, 20), part("bottom", 25, -15)] }]],
     cautions,
   },
   {

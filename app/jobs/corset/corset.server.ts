@@ -1,0 +1,54 @@
+import { type CorsetWorking, reductionSchool, withAmount } from "../../../core/corset/index.ts";
+import { fail, ok } from "../../../core/result.ts";
+import type { Store } from "../../../data/store.ts";
+import { formReader } from "../../../formats/form/formReader.ts";
+import { group, number, whole } from "../../../formats/form/index.ts";
+import { asSent } from "../../.server/http/answers.ts";
+import type { Fields } from "../../form/unsaved.ts";
+import { keepChanged } from "../calculation/keepChanged.server.ts";
+
+/** The field in which each school keeps its amount. */
+const AMOUNT_FIELDS = { mm: "offMm", percent: "offPart", ease: "easeMm" } as const;
+
+const readAmount = formReader(group({ amount: number({ what: "an amount at the waist", least: 0, most: 300 }) }));
+
+/** Keeps what was tried at the waist. */
+export function keepAmount(fields: Fields, jobId: number, store: Store) {
+  const { amount } = asSent(readAmount(fields));
+  return keepChanged(fields, jobId, store, {
+    ...{ id: "corset", field: "amount", what: "reduction", to: `/jobs/${jobId}/corset`, form: "beside it" },
+    retold: Object.values(AMOUNT_FIELDS),
+    change: (working: CorsetWorking) => {
+      const { least, most } = reductionSchool(working.school).amount;
+      return amount >= least && amount <= most
+        ? ok(withAmount(working, amount))
+        : fail("amount-outside", `Expected ${least} to ${most}, but got ${amount}.`);
+    },
+  });
+}
+
+const readPanels = formReader(group({ panels: whole({ what: "panels a side", least: 2, most: 8 }) }));
+
+/** Draws another number of panels, shared alike: what was shared among the old number no longer sums. */
+export function keepPanels(fields: Fields, jobId: number, store: Store) {
+  const { panels } = asSent(readPanels(fields));
+  return keepChanged(fields, jobId, store, {
+    ...{
+      id: "corsetPieces",
+      field: "panels",
+      what: "number of panels",
+      to: `/jobs/${jobId}/corset`,
+      form: "under Pieces",
+    },
+    retold: ["panels", "side_seam", ...SHARES],
+    change: (set) =>
+      ok({
+        ...set,
+        panels,
+        side_seam: Math.ceil(panels / 2),
+        ...Object.fromEntries(SHARES.map((name) => [name, null])),
+      }),
+  });
+}
+
+const SHARES = Array.from({ length: 8 }, (_, at) => `share_${at + 1}`);

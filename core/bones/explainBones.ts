@@ -1,0 +1,164 @@
+import { type ClosedGarment, type Reckoned, reckoned } from "../calculation/index.ts";
+import { BONE_FREE_MM, LACE_SPARE_MM, LEAST_OPEN_MM, laceLength, openGap } from "../corset/index.ts";
+import { type Draft, edgeLength, edgeOf } from "../drafting/index.ts";
+import { term } from "../explain/index.ts";
+import type { BonesFacts } from "./bonesFacts.ts";
+import type { CutBone } from "./cutBone.ts";
+import { CLOSE_PAIR_MM, END_FREE_MM, type Rows } from "./eyelets.ts";
+import { stepMm } from "./placeBones.ts";
+import type { BonesWorking } from "./working.ts";
+import type { ZipEnd } from "./zipLength.ts";
+
+const piece = term("garment", "length");
+const setting = term("setting", "difference");
+
+/** Eyelets along an edge, with what the lace must pass. mm */
+export interface LacedEyelets {
+  readonly rows: Rows;
+  readonly lengthMm: number;
+  readonly waistMm: number;
+  /** Null where it opens in front and passes nothing. */
+  readonly passMm: number | null;
+  readonly patternMm: number;
+}
+
+/** The length of a bone, from its channel. */
+export const explainBone = (bone: CutBone, working: BonesWorking): Reckoned[] =>
+  bone.lengthMm === null
+    ? []
+    : [
+        reckoned(`bone.${bone.id}`, `${bone.name}, bone`, {
+          formula: `floor((K − 2 · ${BONE_FREE_MM} − b) / s) · s`,
+          terms: [
+            piece("K", "channel along the seam line", bone.channelMm, "drawn panels"),
+            setting("b", "taken by the binding", working.turnedMm ?? 0, "typed here"),
+            setting("s", "step of stock lengths", stepMm(working), working.stock === "mm" ? "5 mm" : "half an inch"),
+          ],
+          result: { value: bone.lengthMm, unit: "length" },
+          notes: ["Rounded down: a bone that is too long cuts through its end."],
+        }),
+      ];
+
+/** What closing and waist tape are explained from. */
+interface ClosureOf {
+  readonly closed: ClosedGarment;
+  readonly working: BonesWorking;
+  readonly draft: Draft;
+  readonly zip: ZipEnd | null;
+  readonly eyelets: LacedEyelets | null;
+  readonly facts: BonesFacts;
+}
+
+/** Turned in at either end of the waist tape where nothing else is typed, mm. */
+export const TAPE_TURN_MM = 15;
+
+/** Waist tape, eyelets, lace, busk or zip, each with its way. */
+export const explainClosure = (of: ClosureOf): Reckoned[] => [
+  ...waistTape(of),
+  ...(of.eyelets ? laceNumbers(of.eyelets) : []),
+  ...(of.closed.opensInFront ? busk(of) : []),
+  ...(of.zip ? zipNumber(of, of.zip) : []),
+];
+
+function waistTape({ closed, working }: ClosureOf): Reckoned[] {
+  const waist = closed.levels.find(({ level }) => level === "waist");
+  if (!waist) return [];
+  const turn = working.tapeTurnMm ?? TAPE_TURN_MM;
+  return [
+    reckoned("tape", "Waist tape", {
+      formula: "C − g + 2 · t",
+      terms: [
+        piece("C", "waist, closed", waist.closedMm, "reduction"),
+        setting("g", "gap of the lacing", closed.gapMm, "reduction"),
+        setting("t", "turned in at either end", turn, working.tapeTurnMm === null ? "a habit" : "typed here"),
+      ],
+      result: { value: waist.closedMm - closed.gapMm + 2 * turn, unit: "length" },
+      notes: ["Sewn to the waist line of the strength layer: it carries the load."],
+    }),
+  ];
+}
+
+function laceNumbers({ rows, lengthMm, passMm, patternMm }: LacedEyelets): Reckoned[] {
+  const open = passMm === null ? LEAST_OPEN_MM : openGap(patternMm, passMm);
+  const pitch = setting("p", "pitch of the eyelets", rows.pitchMm, "typed, or 22 mm");
+  return [
+    reckoned("rows", "Rows of eyelets", {
+      formula: "as laid along the edge, where a close pair lies at the waist",
+      terms: [piece("L", "edge that is laced", lengthMm, "drawn panels"), pitch],
+      result: { value: rows.atMm.length, unit: "count" },
+      notes: [
+        `${END_FREE_MM} mm free at both ends, two rows ${CLOSE_PAIR_MM} mm apart at the waist, where the lace is pulled.`,
+      ],
+    }),
+    reckoned("openGap", "Gap opened to put it on", {
+      formula: passMm === null ? `${LEAST_OPEN_MM}` : `max(${LEAST_OPEN_MM}, P − Q)`,
+      terms:
+        passMm === null
+          ? []
+          : [
+              term("body", "length")("P", "largest girth it must pass", passMm, "sheet"),
+              piece("Q", "its own narrowest girth", patternMm, "reduction"),
+            ],
+      result: { value: open, unit: "length" },
+      notes: passMm === null ? ["It opens in front: the lacing is only loosened."] : [],
+    }),
+    reckoned("lace", "Lace", {
+      formula: `2 · n · (G ^ 2 + p ^ 2) ^ 0.5 + ${LACE_SPARE_MM}`,
+      terms: [
+        term("result", "count")("n", "rows", rows.atMm.length, "above"),
+        setting("G", "gap when opened", open, "above"),
+        pitch,
+      ],
+      result: { value: laceLength({ rows: rows.atMm.length, pitchMm: rows.pitchMm, openGapMm: open }), unit: "length" },
+      notes: ["Cross-laced, with what is left to tie."],
+    }),
+  ];
+}
+
+function busk({ draft, working }: ClosureOf): Reckoned[] {
+  const front = draft.pieces.find(({ edges }) => edges.some(({ role }) => role === "centreFront"));
+  if (!front) return [];
+  const channelMm = edgeLength(edgeOf(front, "front"));
+  const step = stepMm(working);
+  const value = Math.floor((channelMm - 2 * BONE_FREE_MM - (working.turnedMm ?? 0)) / step + 1e-9) * step;
+  if (!(value > 0)) return [];
+  return [
+    reckoned("busk", "Busk", {
+      formula: `floor((K − 2 · ${BONE_FREE_MM} − b) / s) · s`,
+      terms: [
+        piece("K", "centre front", channelMm, "drawn panels"),
+        setting("b", "taken by the binding", working.turnedMm ?? 0, "typed here"),
+        setting("s", "step of stock lengths", step, "stock"),
+      ],
+      result: { value, unit: "length" },
+    }),
+  ];
+}
+
+function zipNumber({ draft }: ClosureOf, zip: ZipEnd): Reckoned[] {
+  const back = draft.pieces.findLast(({ edges }) => edges.some(({ role }) => role === "centreBack"));
+  const waist = back?.levels.find(({ level }) => level === "waist");
+  const edge = back && edgeOf(back, "back");
+  if (!edge || !waist) return [];
+  const above = waist.to.y - (edge.lines[0]?.from.y ?? 0);
+  return [
+    reckoned("zip", "Zip, at least", {
+      formula: "Z = a + d",
+      terms: [
+        piece("a", "from the upper edge to the waist", above, "drawn panels"),
+        piece(
+          "d",
+          "below the waist, to where what stays closed passes the body",
+          zip.belowWaistMm,
+          "rule for pulling on",
+        ),
+      ],
+      result: { value: above + zip.belowWaistMm, unit: "length" },
+      notes: [
+        zip.opensWhole
+          ? `No ring of it passes ${zip.passMm.toFixed(0)} mm closed: it opens all the way down, with a zip that parts or into the skirt.`
+          : `It is stepped into over ${zip.passMm.toFixed(0)} mm.`,
+      ],
+    }),
+  ];
+}

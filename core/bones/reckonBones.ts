@@ -1,0 +1,157 @@
+import { type ClosedGarment, type Reckoned, type Reckoning, wantsOf } from "../calculation/index.ts";
+import { capital } from "../capital.ts";
+import { boneLength } from "../corset/index.ts";
+import { type Draft, edgeOf, lengthOfEdges, type Piece } from "../drafting/index.ts";
+import type { BonesFacts } from "./bonesFacts.ts";
+import type { CutBone } from "./cutBone.ts";
+import { explainBone, explainClosure, type LacedEyelets } from "./explainBones.ts";
+import { placeRows, type Rows, USUAL_PITCH_MM } from "./eyelets.ts";
+import {
+  BONE_KINDS,
+  type BoneKind,
+  type Opens,
+  type PlacedBone,
+  placeBones,
+  ruledBones,
+  stepMm,
+} from "./placeBones.ts";
+import type { BonesWorking } from "./working.ts";
+import { type ZipEnd, zipEnd } from "./zipLength.ts";
+
+/** One line of what is bought: bones of one kind and length. */
+export interface BoneToBuy {
+  readonly kind: BoneKind;
+  readonly lengthMm: number;
+  readonly count: number;
+  readonly where: string;
+}
+
+/** A level of the closing line, marked. */
+export interface ClosingMark {
+  readonly level: string;
+  readonly name: string;
+  /** Half of the closed girth, from the marked centre to either side, mm. */
+  readonly halfMm: number;
+  /** Null where it was not marked on the body. */
+  readonly leftMm: number | null;
+  readonly rightMm: number | null;
+}
+
+/** What bones and closure come to. */
+export interface BonesReckoning extends Reckoning {
+  readonly bones: readonly CutBone[];
+  /** Those the rules place and this garment does without. */
+  readonly leftOut: readonly PlacedBone[];
+  readonly toBuy: readonly BoneToBuy[];
+  readonly rows: Rows | null;
+  readonly zip: ZipEnd | null;
+  readonly line: readonly ClosingMark[];
+}
+
+/** Bones, waist tape and what closes a boned garment, from its drawn panels. */
+export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReckoning {
+  const { draft, closed } = facts;
+  const nothing = { bones: [], leftOut: [], toBuy: [], rows: null, zip: null, line: [], numbers: [], notes: [] };
+  const wants = wantsOf(null);
+  if (!closed) wants.plan("Needs a reduction: it decides every girth the panels are drawn to.", "corset");
+  if (closed && !draft) wants.plan("Needs kept panels: bones lie on their seams. Draw them under Pieces.", "pieces");
+  if (!closed || !draft) return { ...nothing, lacks: wants.lacks, warnings: [] };
+  const opens: Opens = { laced: closed.laced, inFront: closed.opensInFront };
+  const bones = placeBones(draft, working, opens).map((bone) => cutTo(bone, working));
+  const short = bones.filter(({ lengthMm }) => lengthMm === null);
+  const eyelets = closed.laced ? eyeletsOf(draft, working, closed) : null;
+  const zip = closed.laced || facts.usable === null ? null : zipEnd(closed, facts.usable);
+  const strange = working.own.filter(
+    ({ panel, across }) =>
+      panel !== null && (!Number.isInteger(panel) || panel > draft.pieces.length || across === null),
+  );
+  return {
+    bones,
+    leftOut: ruledBones(draft, working, opens).filter(({ id }) => working.without.includes(id)),
+    toBuy: buy(bones),
+    rows: eyelets && "rows" in eyelets ? eyelets.rows : null,
+    zip,
+    line: lineOf(closed, working),
+    numbers: [
+      ...bones.flatMap((bone): Reckoned[] => explainBone(bone, working)),
+      ...explainClosure({ closed, working, draft, zip, facts, eyelets: eyelets && "rows" in eyelets ? eyelets : null }),
+    ],
+    lacks: [],
+    headline: headlineOf(bones),
+    notes: [
+      "Nothing sharp at an end: tips or filed ends; hot-cut plastic only with the window open and away from the skin.",
+      "A channel covers its seam: trim the allowance there to 6 mm. Where bones reach the edge, seams stop short of them.",
+      ...(zip
+        ? [
+            "An invisible zip is replaced, not mended: narrow interfacing on both edges, strong thread, not tight against the coil.",
+          ]
+        : []),
+      ...(draft.pieces.some(({ darts = [] }) => darts.length > 0) ? ["No bone lies across a dart."] : []),
+    ],
+    warnings: [
+      ...short.map(({ name }) => `${name}: its channel is too short for the shortest bone.`),
+      ...(eyelets && "problem" in eyelets ? [eyelets.problem] : []),
+      ...strange.map(
+        ({ panel, across }) =>
+          `Expected a panel from 1 to ${draft.pieces.length} and how far across it a bone by hand lies, but got panel ${panel}, ${across ?? "nothing"} across.`,
+      ),
+    ],
+  };
+}
+
+/** A panel with its two edges. */
+const backPanel = ({ pieces }: Draft): Piece | undefined =>
+  pieces.findLast(({ edges }) => edges.some(({ role }) => role === "centreBack"));
+
+function cutTo(bone: PlacedBone, working: BonesWorking): CutBone {
+  const length = boneLength(bone.channelMm, working.turnedMm ?? 0, stepMm(working));
+  return { ...bone, lengthMm: length.ok ? length.value : null };
+}
+
+function eyeletsOf(
+  draft: Draft,
+  working: BonesWorking,
+  closed: ClosedGarment,
+): LacedEyelets | { readonly problem: string } | null {
+  const panel = backPanel(draft);
+  const waist = panel?.levels.find(({ level }) => level === "waist");
+  if (!panel || !waist) return null;
+  const edge = edgeOf(panel, "back").lines;
+  const lengthMm = lengthOfEdges(edge);
+  const waistMm = waist.to.y - (edge[0]?.from.y ?? 0);
+  const wanted = working.rows === null ? { pitchMm: working.pitchMm ?? USUAL_PITCH_MM } : { rows: working.rows };
+  const rows = placeRows({ lengthMm, waistMm }, wanted);
+  if (!rows.ok) return { problem: rows.problem.message };
+  const passMm = closed.opensInFront ? null : Math.max(...closed.levels.map(({ bodyMm }) => bodyMm));
+  const narrowest = Math.min(...closed.levels.map(({ patternMm }) => patternMm));
+  return { rows: rows.value, lengthMm, waistMm, passMm, patternMm: narrowest };
+}
+
+function buy(bones: readonly CutBone[]): BoneToBuy[] {
+  const lines = new Map<string, BoneToBuy>();
+  for (const { kind, lengthMm, count, name } of bones) {
+    if (lengthMm === null) continue;
+    const key = `${kind} ${lengthMm}`;
+    const line = lines.get(key);
+    const where = name.toLowerCase();
+    lines.set(
+      key,
+      line
+        ? { ...line, count: line.count + count, where: `${line.where}, ${where}` }
+        : { kind, lengthMm, count, where: capital(where) },
+    );
+  }
+  return [...lines.values()].toSorted((a, b) => a.kind.localeCompare(b.kind) || b.lengthMm - a.lengthMm);
+}
+
+const lineOf = (closed: ClosedGarment, { marked }: BonesWorking): ClosingMark[] =>
+  closed.levels.map(({ level, name, closedMm }) => {
+    const own = marked.find((one) => one.level === level);
+    return { level, name, halfMm: closedMm / 2, leftMm: own?.leftMm ?? null, rightMm: own?.rightMm ?? null };
+  });
+
+function headlineOf(bones: readonly CutBone[]): string {
+  const count = bones.reduce((sum, bone) => sum + (bone.lengthMm === null ? 0 : bone.count), 0);
+  const kinds = [...new Set(bones.map(({ kind }) => BONE_KINDS[kind]))].join(" and ");
+  return `${count} bones, both sides together: ${kinds}.`;
+}

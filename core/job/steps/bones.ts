@@ -1,0 +1,21 @@
+import { isBoned } from "../../corset/index.ts";
+import { jobStep, reckoned } from "./step.ts";
+
+/** Bones and what closes a boned garment. */
+export const bonesStep = jobStep({
+  id: "bones",
+  key: "g",
+  name: () => "Bones and closing",
+  shapes: true,
+  appears: ({ style }) => isBoned(style),
+  standing(job) {
+    const { bones, warnings, lacks } = reckoned("bones", job);
+    if (lacks.length > 0) return { state: "missing", words: "after the panels" };
+    if (warnings.length > 0)
+      return { state: "look", words: warnings.length === 1 ? "1 thing to mend" : `${warnings.length} things to mend` };
+    const count = bones.reduce((sum, bone) => sum + bone.count, 0);
+    return job.entered.kept.includes("bones")
+      ? { state: "done", words: `${count} bones` }
+      : { state: "next", words: `${count} by rule, not kept yet` };
+  },
+});

@@ -1,0 +1,18 @@
+import { isBoned } from "../../corset/index.ts";
+import { jobStep, reckoned } from "./step.ts";
+
+/** A boned garment closed on the body or the form, and worn. */
+export const wearStep = jobStep({
+  id: "wear",
+  key: "l",
+  name: () => "Lacing and wear",
+  appears: ({ style }) => isBoned(style),
+  standing(job) {
+    const { gaps, wears, warnings } = reckoned("wear", job);
+    if (warnings.length > 0) return { state: "look", words: "stop and look" };
+    const last = gaps.at(-1);
+    if (last && !last.good) return { state: "look", words: "gap not as wanted" };
+    if (wears.length > 0) return { state: "done", words: wears.length === 1 ? "1 wear" : `${wears.length} wears` };
+    return { state: "done", words: last ? "gap as wanted" : "not closed yet" };
+  },
+});

@@ -1,0 +1,97 @@
+import { type Calculation, small } from "../calculation/index.ts";
+import { CORSET_LEVEL_NAMES, CORSET_LEVELS } from "../corset/index.ts";
+import type { DrawnJob } from "../pieces/index.ts";
+import { reckonWear, type WearReckoning } from "./reckonWear.ts";
+import { type WearFacts, wearFactsOf } from "./wearFacts.ts";
+import { NEW_WEAR, READ_AFTER_MIN, type WearWorking } from "./working.ts";
+
+/** So many readings and wears are kept of a garment. */
+const [MOST_READ, MOST_WEARS] = [60, 120] as const;
+
+const gap = (label: string) => ({ as: "small", label, mostMm: 400 }) as const;
+const waist = (minutes: number) => ({ as: "length", label: `${minutes} min`, mostMm: 2000 }) as const;
+
+/** A boned garment closed on the body or the form, and worn. */
+export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning, DrawnJob> = {
+  step: "wear",
+  fresh: NEW_WEAR,
+  fields: {
+    targetMm: small("Gap wanted", 200, "Empty: that of the reduction.", true),
+    pitchMm: small("Eyelets apart", 60, "Where the lace is pulled."),
+    startOn: { as: "day", label: "First wear on" },
+    gaps: {
+      as: "rows",
+      label: "Gaps as read",
+      row: "gap",
+      rowBy: ["topMm", "waistMm", "bottomMm"],
+      most: MOST_READ,
+      cells: {
+        on: { as: "day", label: "On" },
+        who: {
+          as: "choice",
+          label: "Closed on",
+          choices: [
+            { value: "wearer", label: "the wearer" },
+            { value: "form", label: "a form" },
+          ],
+        },
+        mockUp: { as: "number", label: "Mock-up", least: 1, most: 99 },
+        topMm: gap("Top"),
+        waistMm: gap("Waist"),
+        bottomMm: gap("Bottom"),
+      },
+    },
+    pulls: {
+      as: "rows",
+      label: "Pulls in the lace",
+      row: "pull",
+      rowBy: ["pullN"],
+      most: MOST_READ,
+      cells: {
+        on: { as: "day", label: "On" },
+        level: {
+          as: "choice",
+          label: "At the",
+          choices: CORSET_LEVELS.map((value) => ({ value, label: CORSET_LEVEL_NAMES[value].toLowerCase() })),
+        },
+        after: {
+          as: "choice",
+          label: "After",
+          choices: READ_AFTER_MIN.map((minutes) => ({ value: String(minutes), label: `${minutes} min` })),
+        },
+        pullN: { as: "number", label: "Pull", least: 0, most: 200, suffix: "N" },
+        gapMm: gap("Gap there"),
+      },
+    },
+    wears: {
+      as: "rows",
+      label: "Wears, with the closed waist after so many minutes",
+      row: "wear",
+      rowBy: ["on", "at0Mm"],
+      most: MOST_WEARS,
+      cells: {
+        on: { as: "day", label: "On" },
+        at0Mm: waist(0),
+        at10Mm: waist(10),
+        at30Mm: waist(30),
+        at120Mm: waist(120),
+        comfort: { as: "number", label: "Comfort, 1 to 5", least: 1, most: 5 },
+        speaks: { as: "check", label: "Speaks a long sentence" },
+        breathes: { as: "check", label: "Breathes in fully" },
+        marks: {
+          as: "choice",
+          label: "Marks",
+          choices: [
+            { value: "none", label: "none" },
+            { value: "goes", label: "gone in 5 min" },
+            { value: "stays", label: "stay" },
+          ],
+        },
+        note: { as: "text", label: "Note", most: 120, wide: true },
+      },
+    },
+  },
+  appears: ({ family }) => family === "boned",
+  facts: wearFactsOf,
+  reckon: reckonWear,
+};

@@ -1,0 +1,148 @@
+import { type ClosedGarment, type Lack, type Reckoning, wantsOf } from "../calculation/index.ts";
+import { type LacingBand, lacingBand, lacingPressure, lacingTension, lacingWords } from "../corset/index.ts";
+import { explainGap, explainPull } from "./explainWear.ts";
+import { firstWears, type PlannedWear } from "./firstWears.ts";
+import { type GapRead, gapAtLevels, gapRead } from "./gapRead.ts";
+import type { PullRead } from "./pullRead.ts";
+import type { WearFacts } from "./wearFacts.ts";
+import type { ClosedOn, PullRow, WearRow, WearWorking } from "./working.ts";
+
+/** One level on the body and on the form, mm. */
+export interface LevelWorn {
+  readonly level: string;
+  readonly name: string;
+  readonly bodyMm: number;
+  readonly plannedMm: number;
+  /** Null where it was not closed on one. */
+  readonly onFormMm: number | null;
+  readonly onWearerMm: number | null;
+  /** The last gap read on the wearer, there. */
+  readonly gapMm: number | null;
+}
+
+/** A wear with what its waist settled by while it was worn, mm; null where only one reading was taken. */
+export interface WearRead extends WearRow {
+  readonly at: number;
+  readonly settledMm: number | null;
+  readonly stop: boolean;
+}
+
+/** What closing and wearing come to. */
+export interface WearReckoning extends Reckoning {
+  readonly targetMm: number | null;
+  readonly laced: boolean;
+  readonly levels: readonly LevelWorn[];
+  readonly gaps: readonly GapRead[];
+  readonly pulls: readonly PullRead[];
+  readonly wears: readonly WearRead[];
+  readonly planned: readonly PlannedWear[];
+}
+
+/** Gaps, pulls and wears of a boned garment, against what was planned. */
+export function reckonWear(working: WearWorking, { closed, seams, isForm }: WearFacts): WearReckoning {
+  const wants = wantsOf(null);
+  if (!closed) wants.plan("Needs a reduction: what is read is held against it.", "corset");
+  const wears = working.wears.map(wearRead);
+  const planned = working.startOn === null ? [] : firstWears(working.startOn);
+  const warnings = stopsOf(wears);
+  const nothing = { levels: [], gaps: [], pulls: [], numbers: [], notes: [], targetMm: null, laced: false };
+  if (!closed) return { ...nothing, wears, planned, lacks: wants.lacks, warnings };
+  const targetMm = working.targetMm ?? closed.gapMm;
+  const gaps = working.gaps.flatMap((row, at) => gapRead(row, at, targetMm, seams) ?? []);
+  const pulls = closed.laced ? working.pulls.flatMap((row, at) => pullRead(row, at, working, closed) ?? []) : [];
+  if (gaps.length > 0 && seams === null)
+    wants.plan("Needs kept panels: what each seam edge takes goes by their number.", "pieces");
+  return {
+    ...{ targetMm, laced: closed.laced, gaps, pulls, wears, planned },
+    levels: levelsWorn(closed, gaps),
+    numbers: [...gaps.flatMap((read) => explainGap(read, targetMm, seams)), ...pulls.flatMap(explainPull)],
+    lacks: [...wants.lacks, ...pitchLack(working, closed)],
+    headline: headlineOf(gaps),
+    notes: [
+      ...(isForm || gaps.some(({ who }) => who === "form")
+        ? ["A form neither squashes nor breathes: a right garment may not close on it."]
+        : []),
+    ],
+    warnings: [...warnings, ...hardPulls(pulls)],
+  };
+}
+
+/** A pull says nothing without how far the eyelets lie apart. */
+const pitchLack = ({ pulls, pitchMm }: WearWorking, { laced }: ClosedGarment): Lack[] =>
+  laced && pitchMm === null && pulls.some(({ pullN }) => pullN !== null)
+    ? [{ what: "entry", name: "how far the eyelets lie apart" }]
+    : [];
+
+const lastOn = (gaps: readonly GapRead[], who: ClosedOn): GapRead | null =>
+  gaps.findLast((read) => read.who === who) ?? null;
+
+function levelsWorn(closed: ClosedGarment, gaps: readonly GapRead[]): LevelWorn[] {
+  const [form, wearer] = [lastOn(gaps, "form"), lastOn(gaps, "wearer")];
+  const [formGaps, wearerGaps] = [form && gapAtLevels(closed, form), wearer && gapAtLevels(closed, wearer)];
+  return closed.levels.map(({ level, name, bodyMm, closedMm }, at) => {
+    const closedBy = (read: readonly number[] | null) => {
+      const gap = read?.[at];
+      return gap === undefined ? null : closedMm - closed.gapMm + gap;
+    };
+    return {
+      ...{ level, name, bodyMm, plannedMm: closedMm },
+      ...{ onFormMm: closedBy(formGaps), onWearerMm: closedBy(wearerGaps), gapMm: wearerGaps?.[at] ?? null },
+    };
+  });
+}
+
+function pullRead(row: PullRow, at: number, { pitchMm }: WearWorking, closed: ClosedGarment): PullRead | null {
+  const there = closed.levels.find(({ level }) => level === row.level);
+  if (row.pullN === null || row.gapMm === null || pitchMm === null || !there) return null;
+  const closedMm = there.closedMm - closed.gapMm + row.gapMm;
+  const tensionNPerM = lacingTension({ pullN: row.pullN, gapMm: row.gapMm, pitchMm });
+  const pressureKpa = lacingPressure(tensionNPerM, closedMm);
+  return {
+    ...{ at, on: row.on, level: there.name, after: row.after, pullN: row.pullN, gapMm: row.gapMm, pitchMm },
+    ...{ plannedMm: there.closedMm, plannedGapMm: closed.gapMm, closedMm, tensionNPerM, pressureKpa },
+    band: lacingBand(pressureKpa),
+  };
+}
+
+function wearRead(row: WearRow, at: number): WearRead {
+  const read = [row.at0Mm, row.at10Mm, row.at30Mm, row.at120Mm].filter((mm) => mm !== null);
+  const [first, last] = [read[0], read.at(-1)];
+  return {
+    ...{ ...row, at },
+    settledMm: read.length > 1 && first !== undefined && last !== undefined ? first - last : null,
+    stop:
+      row.marks === "stays" || !row.speaks || !row.breathes || (row.comfort !== null && row.comfort <= POOR_COMFORT),
+  };
+}
+
+/** A wear this uncomfortable is none to go on from. */
+const POOR_COMFORT = 2;
+
+function stopsOf(wears: readonly WearRead[]): string[] {
+  const last = wears.at(-1);
+  if (!last?.stop) return [];
+  const why = [
+    ...(last.speaks ? [] : ["a long sentence cannot be spoken"]),
+    ...(last.breathes ? [] : ["no full breath can be taken"]),
+    ...(last.marks === "stays" ? ["marks stay"] : []),
+    ...(last.comfort !== null && last.comfort <= POOR_COMFORT ? ["it is not comfortable"] : []),
+  ];
+  return [`Stop: at the last wear ${why.join(", ")}. Let it out before it is worn again; never press on.`];
+}
+
+/** Words of the hardest band that was read; nothing for what holds without pressing hard. */
+function hardPulls(pulls: readonly PullRead[]): string[] {
+  const hard: readonly LacingBand[] = ["stop", "reducing"];
+  const worst = hard.find((band) => pulls.some((pull) => pull.band === band));
+  return worst ? [`${worst === "stop" ? "Stop" : "Reducing"}: ${lacingWords(worst).care}`] : [];
+}
+
+function headlineOf(gaps: readonly GapRead[]): string | null {
+  const last = gaps.at(-1);
+  if (!last) return null;
+  if (last.good) return "The gap is parallel, and as wanted: good.";
+  const { top, waist, bottom } = last.gap;
+  return last.parallel
+    ? "The gap is parallel, but not as wide as wanted."
+    : `The gap is not parallel: ${[top, waist, bottom].map((mm) => mm.toFixed(0)).join(", ")} mm at top, waist and bottom.`;
+}
