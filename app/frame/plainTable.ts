@@ -9,6 +9,7 @@ export const plainTable = {
   "& th, & td": { px: 2, py: 0.75, textAlign: "left", fontWeight: 400, borderBottom: 1, borderColor: "divider" },
   "& thead th": { fontWeight: 700 },
   "& .number": { textAlign: "right" },
+  "& td.number": { whiteSpace: "nowrap" },
   "& .strong": { fontWeight: 700 },
   "& .words": { whiteSpace: "nowrap" },
   "& .off": { fontWeight: 750, color: "warning.main" },

@@ -1,6 +1,9 @@
-const JOBS = [1, 2, 3, 4, 5, 6, 7, 8, 9];
+const JOBS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
 const JOB_PAGES =
-  " body cloth ease pattern torso cups band parts pieces elastics layout materials seams sewing prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
+  " body cloth ease pattern torso cups band parts pieces elastics corset bones wear layout materials seams sewing prototypes changes zones compare history sign-off record/json record/csv record/pdf changes/pdf";
+
+/** Boned garments: their girths are decided as a reduction, and they have no ease plan of their own. */
+const BONED = [10, 11, 12];
 
 /** Every page of the demo workshop that has something to load. */
 export const PAGES: readonly string[] = [
@@ -58,7 +61,11 @@ export const PAGES: readonly string[] = [
   "/findings?q=waist&kind=loose&spot=waist&stretch=moderate&order=largest&page=2",
   "/jobs/new",
   "/jobs/new?wearer=1",
-  ...JOBS.flatMap((job) => JOB_PAGES.split(" ").map((page) => `/jobs/${job}${page ? `/${page}` : ""}`)),
+  ...JOBS.flatMap((job) =>
+    JOB_PAGES.split(" ")
+      .filter((page) => page !== "ease" || !BONED.includes(job))
+      .map((page) => `/jobs/${job}${page ? `/${page}` : ""}`),
+  ),
   "/jobs/2/seams?recipe=1",
   "/jobs/2/seams/trial/5",
   "/jobs/2/sewing/csv",

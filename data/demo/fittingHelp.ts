@@ -19,7 +19,7 @@ import {
   type Verdict,
   type Word,
 } from "../../core/fitting/index.ts";
-import { freezePlan, type Job, jobFacts, piecesOfNext, planJob } from "../../core/job/index.ts";
+import { freezePlan, type Job, jobFacts, piecesOfNext, planJob, plannedByStyle } from "../../core/job/index.ts";
 import type { Result } from "../../core/result.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { NewFinding } from "../fitting/index.ts";
@@ -33,14 +33,18 @@ export async function startPrototype(
   kind: PrototypeKind,
   startedOn: string,
 ): Promise<Prototype> {
-  const job = (await repositories.jobs.find(jobId)) as Job;
+  const found = (await repositories.jobs.find(jobId)) as Job;
+  const style = styleOf(found.styleId as ShippedStyleId);
+  const job = plannedByStyle(found, style);
+  const kept = await repositories.workings.ofJob(jobId);
   const before = await repositories.prototypes.ofJob(jobId);
   const fittings = await repositories.fittings.ofPrototypes(before.map(({ id }) => id));
   const own = await repositories.changes.ownOfJob(jobId);
   const wearer = await repositories.wearers.find(job.wearerId);
   const ingredients = {
     job,
-    style: styleOf(job.styleId as ShippedStyleId),
+    style,
+    corset: kept.corset.version > 0 ? kept.corset.working : null,
     sheet: job.sheetId === null ? null : await repositories.sheets.find(job.sheetId),
     cloth: job.clothId === null ? null : await repositories.cloths.find(job.clothId),
     tests: job.clothId === null ? [] : await repositories.cloths.testsOf(job.clothId),
@@ -48,7 +52,7 @@ export async function startPrototype(
     clothSettings: SHIPPED_CLOTH_SETTINGS,
   };
   const planned = planJob(ingredients);
-  const workings = workingsKept(await repositories.workings.ofJob(jobId));
+  const workings = workingsKept(kept);
   const frozen = freezePlan({ ...ingredients, workings }, planned, {
     wearerName: wearer?.name ?? "",
     changes: decidedChanges(fittings, own),

@@ -2,6 +2,7 @@ import type { ShelfStock } from "../../core/calculation/index.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { Repositories, Store } from "../store.ts";
 import { addBras } from "./bras.ts";
+import { addCorsets } from "./corsets.ts";
 import { addDays, type DemoDays } from "./days.ts";
 import { addJobs } from "./jobs.ts";
 import { addOnePiece } from "./onePiece.ts";
@@ -36,6 +37,7 @@ export async function addDemoWorkshop(store: Store): Promise<void> {
     await addBras(repositories, people, cloths);
     await addRounds(repositories, people, cloths);
     await addSlip(repositories, people, cloths);
+    await addCorsets(repositories, people, cloths);
     await addDays(repositories, await demoDays(repositories), new Date().toISOString());
     savedOrThrow(await repositories.settings.save("shelf", { value: DEMO_SHELF, version: 0 }));
     const value = "Workshop at the Old Dye House";

@@ -4,14 +4,17 @@ import type { DemoCloth, DemoSwatch } from "./demoCloth.ts";
 import { demoLadder } from "./ladders.ts";
 import { SHELF_ELASTICS } from "./shelfElastics.ts";
 import { SHELF_FABRICS } from "./shelfFabrics.ts";
+import { SHELF_STABLE } from "./shelfStable.ts";
 
 /** Ids of the demo's cloths. */
-export type DemoShelf = Readonly<Record<keyof typeof SHELF_FABRICS | keyof typeof SHELF_ELASTICS, number>>;
+export type DemoShelf = Readonly<
+  Record<keyof typeof SHELF_FABRICS | keyof typeof SHELF_ELASTICS | keyof typeof SHELF_STABLE, number>
+>;
 
 /** The cloths and elastics of the invented workshop, each with its tests, and a layup of three layers. */
 export async function addShelf(repositories: Repositories): Promise<DemoShelf & { layup: number }> {
   const ids: Partial<Record<keyof DemoShelf, number>> = {};
-  const shelf: Readonly<Record<keyof DemoShelf, DemoCloth>> = { ...SHELF_FABRICS, ...SHELF_ELASTICS };
+  const shelf: Readonly<Record<keyof DemoShelf, DemoCloth>> = { ...SHELF_FABRICS, ...SHELF_ELASTICS, ...SHELF_STABLE };
   for (const key of Object.keys(shelf) as (keyof DemoShelf)[]) ids[key] = await addCloth(repositories, shelf[key]);
   const whole = ids as DemoShelf;
   const layup = await repositories.layups.add({

@@ -31,12 +31,12 @@ describe("erasing a wearer", () => {
     expect(await store.wearers.find(1)).toBeNull();
     expect(await store.sheets.ofWearer(1)).toEqual([]);
     expect((await store.jobs.list({ search: "", page: 1 })).rows.map(({ wearerId }) => wearerId)).toEqual([
-      4, 2, 5, 5, 3, 2,
+      7, 6, 6, 4, 2, 5, 5, 3, 2,
     ]);
     expect(await db("body_wraps").pluck("wearer_id")).toEqual([]);
-    expect(await db("job_workings").distinct("job_id").pluck("job_id")).toEqual([2, 5, 6, 7, 9]);
-    expect(await db("prototype_pieces").pluck("prototype_id")).toHaveLength(4);
-    expect(await db("findings").pluck("fitting_id")).toHaveLength(10);
+    expect(await db("job_workings").distinct("job_id").pluck("job_id")).toEqual([2, 5, 6, 7, 9, 10, 11, 12]);
+    expect(await db("prototype_pieces").pluck("prototype_id")).toHaveLength(7);
+    expect(await db("findings").pluck("fitting_id")).toHaveLength(12);
     expect(await db("job_edit_rows").whereIn("job_id", [1, 8]).pluck("id")).toEqual([]);
     expect(await db.raw("select rowid from finding_words where finding_words match 'belly'")).toEqual([]);
     await db.raw("insert into finding_words (finding_words) values ('integrity-check')");

@@ -3,7 +3,7 @@ import type { CutBone } from "../../../core/bones/index.ts";
 import { boxOfEdges, closedPath, type Draft, outlineOf, type Piece, type Point } from "../../../core/drafting/index.ts";
 
 /** Between panels as they are drawn, and round all of them, mm. */
-const [APART, ROUND] = [26, 14] as const;
+const [APART, ROUND, BELOW] = [26, 14, 24] as const;
 
 /** The panels of one side beside one another with what lies on them: channels, waist, rows of eyelets along the back. */
 export function BoneDrawing({
@@ -17,13 +17,13 @@ export function BoneDrawing({
 }) {
   const boxes = draft.pieces.map((piece) => boxOfEdges(outlineOf(piece)));
   const starts = boxes.map((_, at) =>
-    boxes.slice(0, at).reduce((sum, { from, to }) => sum + to.x - from.x + APART, ROUND),
+    boxes.slice(0, at).reduce<number>((sum, { from, to }) => sum + to.x - from.x + APART, ROUND),
   );
   const top = Math.min(...boxes.map(({ from }) => from.y));
   const bottom = Math.max(...boxes.map(({ to }) => to.y));
   const last = boxes.at(-1);
   const width = (starts.at(-1) ?? 0) + (last ? last.to.x - last.from.x : 0) + ROUND;
-  const height = bottom - top + 2 * ROUND;
+  const height = bottom - top + 2 * ROUND + BELOW;
   return (
     <Box sx={drawingStyle}>
       <svg
@@ -46,7 +46,7 @@ export function BoneDrawing({
               {at === draft.pieces.length - 1 ? <Eyelets piece={piece} rowsMm={rowsMm} /> : null}
               <text
                 x={((box?.from.x ?? 0) + (box?.to.x ?? 0)) / 2}
-                y={(box?.to.y ?? 0) - 14}
+                y={bottom + BELOW}
                 textAnchor="middle"
                 className="number"
               >
@@ -87,10 +87,15 @@ const drawingStyle = {
   mb: 2,
   maxWidth: 860,
   "& path, & line, & circle": { fill: "none", vectorEffect: "non-scaling-stroke" },
-  "& .panel": { fill: "bench.sunken", stroke: "secondary.main", strokeWidth: 1.4 },
-  "& .waist": { stroke: "primary.main", strokeWidth: 1.2, strokeDasharray: "6 4" },
-  "& .bone": { stroke: "text.primary", strokeWidth: 3, strokeLinecap: "round", opacity: 0.75 },
+  "& .panel": {
+    fill: "var(--stz-palette-bench-thread)",
+    fillOpacity: 0.08,
+    stroke: "var(--stz-palette-bench-thread)",
+    strokeWidth: 1.4,
+  },
+  "& .waist": { stroke: "var(--stz-palette-primary-main)", strokeWidth: 1.2, strokeDasharray: "6 4" },
+  "& .bone": { stroke: "var(--stz-palette-text-primary)", strokeWidth: 3, strokeLinecap: "round", opacity: 0.75 },
   "& .bone.spiral, & .bone.plastic": { strokeDasharray: "2 5" },
-  "& .eyelet": { stroke: "primary.main", strokeWidth: 1.4 },
+  "& .eyelet": { stroke: "var(--stz-palette-primary-main)", strokeWidth: 1.4 },
   "& .number": { fontSize: 18, fontWeight: 700, fill: "currentColor" },
 } as const;

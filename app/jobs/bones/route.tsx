@@ -51,6 +51,7 @@ export default function JobBones({ loaderData, actionData }: Route.ComponentProp
         at={at}
         title="Bones"
         intro="One at each seam, another where panels are wide, on both sides of a lacing, none across a dart. Rounded down to what is sold."
+        narrow
         unsaved={unsavedFor("bones", unsaved)}
         hides={() => (laced ? [] : ["pitchMm", "rows", "loops"])}
       >

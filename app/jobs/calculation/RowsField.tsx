@@ -6,6 +6,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
+import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import type { WorkingCell, WorkingField } from "../../../core/calculation/index.ts";
 import { capital } from "../../../core/capital.ts";
@@ -31,6 +32,7 @@ export function RowsField({ name, field, unit }: { name: string; field: RowsOf; 
   const seen = cells.filter(([, cell]) => cell.as !== "unseen");
   return (
     <Box sx={{ mb: 1.5 }}>
+      <Typography sx={{ fontWeight: 600, fontSize: "0.92rem", mb: 0.5 }}>{field.label}</Typography>
       <SortableRows {...list} what={field.row}>
         <Paper sx={{ overflowX: "auto", width: "fit-content", maxWidth: "100%", mb: 1 }}>
           <Table size="small" aria-label={field.label} sx={tableStyle}>

@@ -84,6 +84,7 @@ describe("the form of a working", () => {
       trunk: ["ticked"],
       ownPieces: ["outlines", "steps"],
       parts: ["cut", "without", "belongs"],
+      bones: ["without"],
       elastics: ["keptMm"],
       seams: ["trials", "inUse"],
       days: ["wantedOn", "appointments", "waits"],

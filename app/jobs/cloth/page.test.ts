@@ -16,7 +16,7 @@ it("says which way it lies round the body, and offers the others", async () => {
 
 it("offers the rest of the shelf and its layups, and comes back to this job from each", async () => {
   const { buttons, links } = await page();
-  expect(buttons().filter((words) => words === "Use this cloth")).toHaveLength(11);
+  expect(buttons().filter((words) => words === "Use this cloth")).toHaveLength(12);
   expect(buttons()).toContain("Use these layers");
   expect(links()["Dawn swim knit"]).toBe("/cloths/2?job=1");
 });

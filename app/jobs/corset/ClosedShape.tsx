@@ -3,7 +3,7 @@ import { type ClosedRing, CORSET_LEVEL_NAMES, type CorsetLevel } from "../../../
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 /** Room round the drawn rings, mm of the body. */
-const [BESIDE, ABOVE, APART, LABELS] = [30, 34, 60, 150] as const;
+const [BESIDE, ABOVE, APART, LABELS] = [16, 44, 40, 230] as const;
 
 /** How deep a ring is drawn as seen a little from above, as a part of its width. */
 const TILT = 0.14;
@@ -60,26 +60,33 @@ const nameOf = (level: string): string => CORSET_LEVEL_NAMES[level as CorsetLeve
 const pictureStyle = {
   mb: 2,
   maxWidth: 720,
-  "& text": { fontSize: 17, fill: "currentColor" },
+  "& text": { fontSize: 21, fill: "currentColor" },
   "& .closed-value": { fontWeight: 700 },
-  "& .closed-title": { fontSize: 16, opacity: 0.75 },
+  "& .closed-title": { fontSize: 20, opacity: 0.75 },
   "& path, & line": { fill: "none", vectorEffect: "non-scaling-stroke" },
-  "& .closed-garment": { fill: "stretch.resting", stroke: "secondary.main", strokeWidth: 1.8 },
-  "& .closed-body": { stroke: "text.secondary", strokeWidth: 1.2, strokeDasharray: "5 4" },
-  "& .closed-level": { stroke: "text.secondary", strokeWidth: 0.7, opacity: 0.7 },
-  "& .closed-waist": { stroke: "primary.main", strokeWidth: 1.8 },
-  "& .closed-seam": { stroke: "secondary.main", strokeWidth: 1.2 },
-  "& .closed-centre": { stroke: "secondary.main", strokeWidth: 1.6 },
-  "& .closed-lace": { stroke: "primary.main", strokeWidth: 1 },
+  "& .closed-garment": {
+    fill: "var(--stz-palette-bench-thread)",
+    fillOpacity: 0.12,
+    stroke: "var(--stz-palette-bench-thread)",
+    strokeWidth: 1.8,
+  },
+  "& .closed-body": { stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 1.2, strokeDasharray: "5 4" },
+  "& .closed-level": { stroke: "var(--stz-palette-bench-inkSoft)", strokeWidth: 0.7, opacity: 0.7 },
+  "& .closed-waist": { stroke: "var(--stz-palette-primary-main)", strokeWidth: 1.8 },
+  "& .closed-seam": { stroke: "var(--stz-palette-bench-thread)", strokeWidth: 1.2 },
+  "& .closed-centre": { stroke: "var(--stz-palette-bench-thread)", strokeWidth: 1.6 },
+  "& .closed-lace": { stroke: "var(--stz-palette-primary-main)", strokeWidth: 1 },
 } as const;
 
 /** One side of the body with what lies on it. */
 function View({ rings, centre, front }: { rings: readonly ClosedRing[]; centre: number; front: boolean }) {
   const count = rings[0]?.seams.length ?? 0;
+  const last = rings.at(-1);
   const outline = (of: (ring: ClosedRing) => number) => {
     const right = rings.map((ring) => [centre + of(ring), ring.downMm] as const);
     const left = rings.map((ring) => [centre - of(ring), ring.downMm] as const);
-    return `${smooth(right)} L ${smooth(left.toReversed()).slice(2)} Z`;
+    const end = last ? of(last) : 0;
+    return `${smooth(right)} A ${end} ${TILT * end} 0 0 1 ${centre - end} ${last?.downMm ?? 0} ${smooth(left.toReversed()).replace("M", "L")} Z`;
   };
   return (
     <g className="closed-view">

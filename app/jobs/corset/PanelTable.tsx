@@ -55,14 +55,16 @@ export function PanelTable({ draft, numbers }: { draft: Draft; numbers: readonly
           ))}
           <tr>
             <th scope="row" className="words group">
-              All, both sides
+              All panels, both sides
             </th>
             {levels.map((level) => {
               const girth = girths.find((one) => one.level === level);
               const off = girth ? Math.abs(girth.piecesMm - girth.plannedMm) : 0;
+              // The gap is no panel's.
+              const besideMm = draft.levels.find((one) => one.level === level)?.besideMm ?? 0;
               return (
                 <td key={level} className={`number group${off > SUM_MM ? " off" : ""}`}>
-                  {girth ? lengths.bare(girth.piecesMm) : "—"}
+                  {girth ? lengths.bare(girth.piecesMm - besideMm) : "—"}
                 </td>
               );
             })}

@@ -1,6 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import { Form } from "react-router";
+import { capital } from "../../../core/capital.ts";
 import { amountWithin, type CorsetWorking, MOST_TURN_MM, TURN_HEIGHT_MM } from "../../../core/corset/index.ts";
 import type { Draft } from "../../../core/drafting/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -24,8 +25,8 @@ export function TurnNotice({ draft, working, versions, turnWith, amount }: TurnN
   const written = working.school === "percent" ? `${(100 * (less ?? 0)).toFixed(1)} %` : lengths.amount(less ?? 0);
   return (
     <Alert severity="warning" sx={{ mb: 2 }}>
-      {bad.map(({ name, mm }) => `${name} turns by ${mm.toFixed(0)} mm`).join(", ")} within {TURN_HEIGHT_MM} mm of
-      height: over {MOST_TURN_MM} mm an edge bubbles.
+      {capital(bad.map(({ name, mm }) => `${name} turns by ${mm.toFixed(0)} mm`).join(", "))} within {TURN_HEIGHT_MM} mm
+      of height: over {MOST_TURN_MM} mm an edge bubbles.
       <span className="no-print" style={{ display: "flex", gap: 8, flexWrap: "wrap", marginTop: 8 }}>
         {pieces.length < 8 ? (
           <Form method="post" preventScrollReset>

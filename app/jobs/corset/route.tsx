@@ -38,6 +38,7 @@ function hides({ levels, closes }: { levels: readonly string[]; closes: CorsetWo
     ...(school === "mm" ? [] : ["offMm"]),
     ...(school === "percent" ? [] : ["offPart"]),
     ...(school === "ease" ? ["experience"] : ["easeMm"]),
+    ...(closes === "zip" ? [] : ["netStrength", "netTone"]),
     ...(closing !== "asStyle" && !isLacedBy(closing) ? ["gapMm"] : []),
     ...(closing === "asStyle" && closes === "zip" ? ["gapMm"] : []),
     ...["bust", "underbust", "midRib", "highHip"]

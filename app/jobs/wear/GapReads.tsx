@@ -96,7 +96,7 @@ function Shape({ read: { gap }, targetMm, widest }: { read: GapRead; targetMm: n
 const shapeStyle = {
   my: 0.5,
   "& path, & line, & rect": { fill: "none", vectorEffect: "non-scaling-stroke" },
-  "& .wanted": { fill: "stretch.resting", stroke: "none" },
-  "& .edge": { stroke: "secondary.main", strokeWidth: 2 },
-  "& .waist": { stroke: "primary.main", strokeWidth: 1, strokeDasharray: "4 3" },
+  "& .wanted": { fill: "var(--stz-palette-bench-thread)", fillOpacity: 0.16 },
+  "& .edge": { stroke: "var(--stz-palette-bench-thread)", strokeWidth: 2 },
+  "& .waist": { stroke: "var(--stz-palette-primary-main)", strokeWidth: 1, strokeDasharray: "4 3" },
 } as const;

@@ -7,7 +7,7 @@ it("lists the workshop's own before what is shipped, each that is planned with a
   const { headings, buttons, links } = await page();
   expect(headings()).toEqual(["Styles", "Your own", "As shipped"]);
   expect(links()["Low bottom, our cut"]).toBe("/styles/1");
-  expect(buttons().filter((words) => words === "Copy to change")).toHaveLength(11);
+  expect(buttons().filter((words) => words === "Copy to change")).toHaveLength(16);
 });
 
 it("tells of each where it is judged and what it asks of its cloth", async () => {
@@ -15,6 +15,6 @@ it("tells of each where it is judged and what it asks of its cloth", async () =>
   expect(text).toContain(
     "Low bottom, our cuthigh hip, hip, legAsks for 30.0 % stretch round the body and 15.0 % along it.",
   );
-  expect(text).toContain("Laced corset" + "bust, underbust, waist, high hip, hip");
-  expect(text).toContain("Asks for cloth that stretches less than 5.0 %. Not planned yet.");
+  expect(text).toContain("Overbust corset" + "bust, underbust, waist, high hip, hip");
+  expect(text).toContain("Asks for cloth that stretches less than 5.0 %.");
 });

@@ -7,6 +7,9 @@ it("lists the jobs, the newest first", async () => {
   const [title, ...jobs] = (await page()).headings();
   expect(title).toBe("Bench");
   expect(jobs).toEqual([
+    "Cincher, refused",
+    "Boned dress with a zip",
+    "Underbust for the stage",
     "Bias slip for the window",
     "Soft brief, going in circles",
     "Race brief, four rounds",

@@ -60,7 +60,8 @@ export function panelWidths<Level extends string>(plan: PanelPlan<Level>): Resul
 function panelsAt(girthMm: number, baseMm: number, shares: readonly number[], parts: readonly EdgeParts[]): PanelAt[] {
   const differenceMm = (girthMm - baseMm) / 2;
   return shares.map((share, at) => {
-    const [frontMm, backMm] = [(parts[at - 1]?.[1] ?? 0) * differenceMm, (parts[at]?.[0] ?? 0) * differenceMm];
+    // Nothing of a negative difference is nothing, and not less than it.
+    const [frontMm, backMm] = [(parts[at - 1]?.[1] ?? 0) * differenceMm + 0, (parts[at]?.[0] ?? 0) * differenceMm + 0];
     return { widthMm: (share * baseMm) / 2 + frontMm + backMm, frontMm, backMm };
   });
 }

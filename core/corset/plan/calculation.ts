@@ -9,6 +9,9 @@ const off = (label: string, hint: string): WorkingField => ({ as: "signed", labe
 const count = (label: string, hint: string): WorkingField => ({
   ...{ as: "number", label, hint, least: 0, most: 80, whole: true },
 });
+const layers = (label: string, hint: string): WorkingField => ({
+  ...{ as: "number", label, hint, least: 0, most: 12, whole: true },
+});
 const [mm, percent, ease] = [reductionSchool("mm"), reductionSchool("percent"), reductionSchool("ease")];
 
 /** How much smaller than the body a boned garment closes, level by level. */
@@ -46,19 +49,21 @@ export const corsetCalculation = calculation({
     midRibMm: off("Off the mid-rib", "Empty: between the two."),
     highHipMm: off("Off the high hip", "Empty: nothing."),
     lowerEdgeMm: off("Off the lower edge", "Empty: 10 mm of room."),
-    lowerFrontMm: length("Lower edge below the waist, front", "Empty: at the hip."),
-    lowerSideMm: length("Lower edge below the waist, side", "Empty: at the hip."),
-    lowerBackMm: length("Lower edge below the waist, back", "Empty: at the hip."),
-    lowerGirthMm: length("Body at the lower edge", "Empty: hip, or between high hip and hip."),
-    thicknessMm: small("All layers together, thick", 15, "Of a folded sample, halved."),
+    lowerFrontMm: length("Lower edge, front", "Below the waist. Empty: at the hip."),
+    lowerSideMm: length("Lower edge, side", "Below the waist. Empty: at the hip."),
+    lowerBackMm: length("Lower edge, back", "Below the waist. Empty: at the hip."),
+    lowerGirthMm: length("Body there", "Empty: the hip, or between high hip and hip."),
+    thicknessMm: small("All layers, thick", 15, "Of a folded sample, halved."),
     bulkySeams: count("Bulky seams", "All round, allowances inside."),
     channels: count("Bone channels", "All round."),
-    channelThicknessMm: small("A channel with its bone, thick", 10),
+    channelThicknessMm: small("A channel, thick", 10, "With its bone."),
     addBack: choice("Added for what they eat", [
       ["layers", "the layers"],
       ["all", "layers, seams and channels"],
       ["none", "nothing"],
     ]),
+    netStrength: layers("Net layers for strength", "Of its inner corset; those that carry."),
+    netTone: layers("Net layers for the skin’s tone", "Those that only colour it."),
   },
   appears: isBoned,
   facts: corsetFactsOf,

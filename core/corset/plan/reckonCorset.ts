@@ -137,7 +137,17 @@ function notesOf(
     ...(working.channels !== null && working.channelThicknessMm === null
       ? ["How thick a channel with its bone is was not typed: what the channels eat is not counted."]
       : []),
+    ...netNotes(working),
     ...(between ? ["The body at the lower edge was read between high hip and hip: a tape laid there is surer."] : []),
+  ];
+}
+
+/** Layers of net by what they are for. */
+function netNotes({ netStrength, netTone }: CorsetWorking): string[] {
+  const [strength, tone] = [netStrength ?? 0, netTone ?? 0];
+  if (strength + tone === 0) return [];
+  return [
+    `Net of the inner corset: ${strength} for strength, ${tone} for the skin’s tone, ${strength + tone} cut. A net that still gives is no corset net.`,
   ];
 }
 

@@ -35,6 +35,9 @@ export interface CorsetWorking {
   readonly channels: number | null;
   readonly channelThicknessMm: number | null;
   readonly addBack: AddBack;
+  /** Layers of net of an inner corset: how many carry, how many are for the tone of the skin. */
+  readonly netStrength: number | null;
+  readonly netTone: number | null;
 }
 
 /** Before anything is decided. */
@@ -60,6 +63,8 @@ export const NEW_CORSET: CorsetWorking = {
   channels: null,
   channelThicknessMm: null,
   addBack: "layers",
+  netStrength: null,
+  netTone: null,
 };
 
 /** The gap of a laced garment where nothing else is typed, mm. */

@@ -14,26 +14,33 @@ interface LevelAmount {
 }
 
 /**
- * `panelSeams`: every seam between panels let out or taken in by so much an edge at some levels, changing evenly between them and as at
- * the last beyond. Upper and lower line go with their seams.
+ * `panelSeams`: every seam between panels let out or taken in by so much an edge at three levels, changing evenly between them and as at
+ * the outer ones beyond. Upper and lower line go with their seams.
  */
 export const panelSeams = operation({
   id: "panelSeams",
   name: "Let out or take in the panel seams",
   about:
-    "Moves both edges of every seam between panels by an amount at each level, above 0 outward; the gap of a lacing takes the difference where that is asked for.",
+    "Moves both edges of every seam between panels by an amount at three levels, above 0 outward, evenly between them; the gap of a lacing takes the difference where that is asked for.",
   params: Type.Object(
     {
-      at: Type.Array(Type.Object({ level: name(), perEdge: amount() }, { additionalProperties: false }), {
-        minItems: 1,
-        maxItems: 12,
-      }),
-      /** The closed girth stays: what the panels gain the gap loses. */
-      intoGap: Type.Boolean(),
+      upper: name(),
+      upperAmount: amount(),
+      at: name(),
+      amount: amount(),
+      lower: name(),
+      lowerAmount: amount(),
+      /** `takes`: the closed girth stays, and what the panels gain the gap loses. `stays`: the closed girth changes. */
+      gap: Type.Enum(["takes", "stays"]),
     },
     { additionalProperties: false },
   ),
-  apply(draft, { at, intoGap }) {
+  apply(draft, params) {
+    const at: readonly LevelAmount[] = [
+      { level: params.upper, perEdge: params.upperAmount },
+      { level: params.at, perEdge: params.amount },
+      { level: params.lower, perEdge: params.lowerAmount },
+    ];
     const unknown = at.find(({ level }) => !draft.levels.some((one) => one.level === level));
     if (unknown)
       return fail(
@@ -42,7 +49,7 @@ export const panelSeams = operation({
       );
     if (panelEdges(draft) === 0) return fail("no-panels", "Expected seams between panels, but these pieces have none.");
     const moved = { ...draft, pieces: draft.pieces.map((piece) => (isPanel(piece) ? movedPanel(piece, at) : piece)) };
-    return intoGap ? gapTakes(draft, moved) : ok(moved);
+    return params.gap === "takes" ? gapTakes(draft, moved) : ok(moved);
   },
 });
 

@@ -12,11 +12,16 @@ const ON_PANELS: Readonly<Partial<Record<ChangeTarget, DrawRule>>> = {
     const level = LEVELS[zone] ?? zone;
     const at = draft.levels.findIndex((one) => one.level === level);
     if (at === -1) return instead("These panels do not reach that level.");
-    const perEdge = amountMm / panelEdges(draft);
-    const beside = [draft.levels[at - 1], draft.levels[at + 1]].flatMap((one) =>
-      one ? [{ level: one.level, perEdge: 0 }] : [],
-    );
-    return { calls: [call("panelSeams", { at: [...beside, { level, perEdge }], intoGap: false })] };
+    const amount = amountMm / panelEdges(draft);
+    const [upper, lower] = [draft.levels[at - 1]?.level, draft.levels[at + 1]?.level];
+    return {
+      calls: [
+        call("panelSeams", {
+          ...{ upper: upper ?? level, upperAmount: upper ? 0 : amount },
+          ...{ at: level, amount, lower: lower ?? level, lowerAmount: lower ? 0 : amount, gap: "stays" },
+        }),
+      ],
+    };
   },
   edge: (change, draft) => (change.remedy === "panels" ? drawGap(change, draft) : instead(BY_HAND)),
 };
@@ -25,15 +30,17 @@ const BY_HAND = "It is drawn on the panel: which edge moves there is for you to 
 
 /** A gap made parallel: at its top, at the waist and at its bottom each seam edge takes its part. */
 function drawGap({ parts }: Change, draft: Draft): Drawn {
-  const edges = panelEdges(draft);
-  const level = (id: string) =>
-    id === "top" ? draft.levels[0]?.level : id === "bottom" ? draft.levels.at(-1)?.level : "waist";
-  const amountAt = (id: string) => (parts.find((part) => part.id === id)?.amountMm ?? 0) / edges;
-  const at = ["top", "waist", "bottom"].flatMap((id) => {
-    const name = level(id);
-    return name ? [{ level: name, perEdge: amountAt(id) }] : [];
-  });
-  return { calls: [call("panelSeams", { at, intoGap: true })] };
+  const [upper, lower] = [draft.levels[0]?.level, draft.levels.at(-1)?.level];
+  if (!upper || !lower) return instead("These panels have no levels.");
+  const amountAt = (id: string) => (parts.find((part) => part.id === id)?.amountMm ?? 0) / panelEdges(draft);
+  return {
+    calls: [
+      call("panelSeams", {
+        ...{ upper, upperAmount: amountAt("top"), at: "waist", amount: amountAt("waist") },
+        ...{ lower, lowerAmount: amountAt("bottom"), gap: "takes" },
+      }),
+    ],
+  };
 }
 
 /** The rule of a boned garment's panels for what a change acts on; null where these are none, or it is drawn as elsewhere. */

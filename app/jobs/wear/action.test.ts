@@ -1,0 +1,20 @@
+import { itActs } from "../../testing/itActs.ts";
+
+itActs([
+  {
+    does: "keeps gaps, pulls and wears",
+    address: "/jobs/10/wear",
+    right: {
+      ...{ intent: "working", working: "wear", unit: "cm", pitchMm: "22", startOn: "2026-12-01", version: "1" },
+      ...{ "gaps[0].on": "2026-11-30", "gaps[0].who": "form", "gaps[0].topMm": "40", "gaps[0].waistMm": "42" },
+    },
+    gives: "/jobs/10/wear",
+    wrong: [
+      [{ startOn: "soon" }, ["startOn"]],
+      [{ "gaps[0].topMm": "wide" }, ["gaps[0].topMm"]],
+      [{ "gaps[0].on": "some day" }, ["gaps[0].on"]],
+    ],
+    stale: 409,
+    foreign: ["/jobs/99/wear", ["/jobs/10/wear", { working: "guess" }]],
+  },
+]);
