@@ -80,24 +80,26 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   const { job, style, sheet, settings, clothSettings, liked = {}, edge = null, seamStretch = null } = ingredients;
   const layers = testLayers(layersOf(ingredients), clothSettings);
   const stretch = stiffened(layupStretch(layers, clothSettings), job.stiffness);
+  const garment = closedOf(ingredients);
+  const undecided = isBoned(style) && !garment;
   const missing: MissingThing[] = [
     ...(sheet
       ? missingMeasures(style.measures, sheet.values).map((which) => ({ what: "measure" as const, ...which }))
       : [{ what: "sheet" as const }]),
     ...(layers.length > 0 ? untested(layers) : [{ what: "cloth" as const }]),
     ...(job.school ? [] : [{ what: "school" as const }]),
+    ...(undecided ? [REDUCTION] : []),
   ];
   const test = layers[0]?.test;
   if (!sheet || !test || !stretch) return { planned: null, missing };
   const edgeUsable = edge ? (testLayers([edge], clothSettings)[0]?.result?.usable ?? null) : null;
-  const garment = closedOf(ingredients);
   const closed = closedByZone(garment);
   const plan = planStyle({
     ...{ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable, seamStretch, closed },
   });
   return {
     planned: { plan, test, layers, stretch, edgeUsable },
-    missing: [...missing, ...(isBoned(style) && !garment ? [REDUCTION] : girthless(plan, job))],
+    missing: [...missing, ...(undecided ? [] : girthless(plan, job))],
   };
 }
 

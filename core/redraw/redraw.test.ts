@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { asCut, checkDraft, edgeLength, edgeOf, girthsOf, pieceOf, pointOf } from "../drafting/index.ts";
 import { CHANGE_TARGETS, type Change, FINDING_KINDS, TRACED_REMEDY } from "../fitting/index.ts";
-import { BRIEF_FACTS, sampleChange, sampleDraft } from "../testing/index.ts";
+import { BRIEF_FACTS, CORSET_FACTS, sampleChange, sampleDraft } from "../testing/index.ts";
 import { nextPieces } from "./nextPieces.ts";
 import { redraw } from "./redraw.ts";
 import { DRAW_RULES } from "./rules/index.ts";
@@ -35,6 +35,37 @@ describe("every change a finding can lead to", () => {
     const targets = FINDING_KINDS.flatMap((kind) => kind.answer(facts).remedies.map(({ on }) => on));
     expect(targets.length).toBeGreaterThan(12);
     for (const on of targets) expect(DRAW_RULES).toHaveProperty(on);
+  });
+});
+
+describe("a boned garment", () => {
+  const corset = sampleDraft("corset", CORSET_FACTS);
+  const gapPart = (id: string, amountMm: number) => ({
+    ...{ id, pieces: "panels", line: "", lengthId: "", amountMm, readMm: null, strain: null },
+  });
+
+  it("made parallel takes its gap in at the top and lets it out below, through every panel seam", () => {
+    const parts = [gapPart("top", 32), gapPart("bottom", -16)];
+    const told = change({ on: "edge", remedy: "panels", spot: "lacing", zone: "waist", amountMm: 32, parts });
+    const { draft, steps } = redraw(corset, [told], PLAN);
+    expect(steps[0]?.calls).toEqual([
+      {
+        operation: "panelSeams",
+        params: {
+          ...{ upper: "underbust", upperAmount: 2, at: "waist", amount: 0, lower: "lowerEdge", lowerAmount: -1 },
+          gap: "takes",
+        },
+      },
+    ]);
+    expect(checkDraft(draft).filter(({ ok }) => !ok)).toEqual([]);
+  });
+
+  it("takes a girth through its panel seams, running out at the next levels", () => {
+    const told = change({ on: "girth", spot: "waist", zone: "waist", amountMm: 16 });
+    const { draft } = redraw(corset, [told], { rings: [{ zone: "waist", nowMm: 776 }], lengths: [] });
+    expect(girth(draft, "waist")).toBeCloseTo(776, 6);
+    expect(girth(draft, "highHip")).toBeCloseTo(girth(corset, "highHip"), 6);
+    expect(checkDraft(draft).filter(({ ok }) => !ok)).toEqual([]);
   });
 });
 

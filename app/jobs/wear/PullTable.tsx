@@ -23,7 +23,7 @@ export function PullTable({ pulls, numbers }: { pulls: readonly PullRead[]; numb
         How hard it presses
       </Typography>
       <Paper sx={{ overflowX: "auto", mb: 1 }}>
-        <Box component="table" aria-label="Pulls in the lace" sx={plainTable}>
+        <Box component="table" aria-label="Pressure of the lacing" sx={plainTable}>
           <thead>
             <tr>
               <th scope="col">Level</th>

@@ -1,0 +1,67 @@
+import { expect, expectAccessible, test } from "./test.ts";
+
+test("from measures to printed panels: a reduction, its panels, the paper", async ({ page }) => {
+  await page.goto("/jobs/new?wearer=6");
+  await page.getByRole("radio", { name: /^Overbust corset: over the bust/ }).check();
+  await page.getByLabel("Name of the job").fill("Overbust, first");
+  await page.getByRole("button", { name: "Start the job" }).click();
+  // Nothing is planned before its reduction is decided.
+  await expect(page.getByText("how much smaller than the body it closes:")).toBeVisible();
+  await page.getByRole("link", { name: "decide the reduction" }).click();
+  const levels = page.getByRole("table", { name: "Level by level" });
+  await expect(levels.getByRole("row", { name: /^Waist/ })).toContainText("70.9 cm");
+  await page.getByLabel("Off the waist, mm").fill("lots");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText(/Expected a length/).first()).toBeVisible();
+  await page.getByLabel("Off the waist, mm").fill("30");
+  await expect(levels.getByRole("row", { name: /^Waist/ })).toContainText("71.6 cm");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
+  await expect(page.getByRole("table", { name: "Panels, level by level" }).getByRole("row")).toHaveCount(7);
+  await expectAccessible(page);
+
+  await page.getByRole("link", { name: "Pieces", exact: true }).last().click();
+  await page.getByLabel("Panels a side").fill("6");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
+  const download = page.waitForEvent("download");
+  await page
+    .getByRole("button", { name: /^Print/ })
+    .first()
+    .click();
+  expect((await download).suggestedFilename()).toMatch(/\.pdf$/);
+});
+
+test("a gap read at the fitting is cut into the next panels", async ({ page }) => {
+  await page.goto("/jobs/10/wear");
+  await expect(page.getByText("The gap is parallel, and as wanted: good.")).toBeVisible();
+  await page.getByRole("button", { name: "Another gap" }).click();
+  const gaps = page.getByRole("table", { name: "Gaps as read" });
+  await gaps.getByLabel("Gap 4, top").fill("82");
+  await gaps.getByLabel("Gap 4, waist").fill("50");
+  await gaps.getByLabel("Gap 4, bottom").fill("50");
+  await expect(page.getByText("The gap is not parallel: 82, 50, 50 mm at top, waist and bottom.")).toBeVisible();
+  await page.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
+  await expect(page.getByRole("link", { name: /Lacing and wear .*gap not as wanted/ })).toBeVisible();
+  // What was decided on the first mock-up lies in the panels of the second.
+  await page.goto("/jobs/10/prototypes/2/pieces");
+  await expect(page.getByText("Lacing gap not parallel, lacing")).toBeVisible();
+});
+
+test("more than the body offers is a stop sign that hides no number, and can be mended by dragging", async ({
+  page,
+}) => {
+  await page.goto("/jobs/12/corset");
+  await expect(page.getByText(/Stop: the waist closes 88 mm below what the body offers/).first()).toBeVisible();
+  await expect(page.getByText(/Loosen at once/)).toBeVisible();
+  const slider = page.getByRole("slider", { name: "Off the waist, tried" });
+  await slider.focus();
+  await slider.press("Home");
+  for (let step = 0; step < 4; step += 1) await slider.press("PageUp");
+  await page.getByRole("button", { name: /^Take / }).click();
+  await expect(page.getByText(/^Stop:/)).toHaveCount(0);
+  await expect(page.getByRole("link", { name: /Reduction .*decided|Reduction .*caution/ })).toBeVisible();
+  await page.goto("/jobs/12/wear");
+  await expect(page.getByText(/Loosen at once/)).toBeVisible();
+});
