@@ -2,20 +2,10 @@ import { isBra, type ShelfStock } from "../calculation/index.ts";
 import { type ElasticsWorking, elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUT_IDS, LAYOUTS, type LayoutWorking } from "../layout/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
+import { bonesNeeded } from "./bonesNeeded.ts";
+import type { Needed } from "./needed.ts";
 import { onShelf, type ShelfUnit } from "./shelf.ts";
 import type { NotionRow } from "./working.ts";
-
-/** Something a garment needs, worked out elsewhere. */
-export interface Needed {
-  readonly id: string;
-  readonly name: string;
-  /** What it is for, in words. */
-  readonly what: string;
-  /** For one garment: mm of what is sold by the metre. */
-  readonly needMm: number;
-  /** Where that number comes from. */
-  readonly source: string;
-}
 
 /** What the materials of a job rest on. */
 export interface MaterialsFacts {
@@ -26,10 +16,10 @@ export interface MaterialsFacts {
   readonly usual: readonly NotionRow[];
 }
 
-/** What the materials of a job rest on: its elastics as they are kept, and each of its cloths as it is laid. */
+/** What the materials of a job rest on: its elastics as they are kept, each of its cloths as it is laid, its bones with what closes it. */
 export function materialsFactsOf(job: DrawnJob): MaterialsFacts {
   return {
-    needed: [...clothsNeeded(job), ...elasticsNeeded(job)],
+    needed: [...clothsNeeded(job), ...elasticsNeeded(job), ...bonesNeeded(job)],
     shelf: job.beside.shelf,
     usual: usualNotions(job),
   };

@@ -1,6 +1,7 @@
 import type { Lack, Reckoned, Reckoning } from "../calculation/index.ts";
 import { type Explanation, subscript, type Term, term } from "../explain/index.ts";
 import { type MaterialsFacts, thereIs } from "./materialsFacts.ts";
+import type { Needed } from "./needed.ts";
 import type { ShelfUnit } from "./shelf.ts";
 import type { MaterialsWorking } from "./working.ts";
 
@@ -31,16 +32,7 @@ const money = term("setting", "ratio");
 
 /** Holds what a garment needs against the shelf: what to buy, and what it costs. */
 export function reckonMaterials(working: MaterialsWorking, facts: MaterialsFacts): MaterialsReckoning {
-  const metres = facts.needed.map(({ id, name, what, needMm, source }) =>
-    rowOf(facts, {
-      id,
-      name,
-      what,
-      unit: "m",
-      need: Math.ceil((needMm / 1000) * STEPS_A_METRE - 1e-9) / STEPS_A_METRE,
-      source,
-    }),
-  );
+  const needed = facts.needed.map((one) => rowOf(facts, { ...one, ...amountOf(one) }));
   const lacks: Lack[] = [];
   const pieces = working.notions.flatMap(({ name, count }, at) => {
     if (count === null) {
@@ -49,11 +41,17 @@ export function reckonMaterials(working: MaterialsWorking, facts: MaterialsFacts
     }
     return [rowOf(facts, { id: `notion/${at}`, name, what: "notion", unit: "pc", need: count, source: "typed here" })];
   });
-  const rows = [...metres, ...pieces];
+  const rows = [...needed, ...pieces];
   if (rows.length === 0 && lacks.length === 0)
     lacks.push({ what: "plan", message: "Nothing needed yet: keep pieces and elastics, or type notions." });
   return { rows, lacks, numbers: costs(rows, working), notes: [], warnings: priceNote(rows) };
 }
+
+/** How much of it, in what it is sold by. */
+const amountOf = (needed: Needed): Pick<RowGiven, "unit" | "need"> =>
+  "pieces" in needed
+    ? { unit: "pc", need: needed.pieces }
+    : { unit: "m", need: Math.ceil((needed.needMm / 1000) * STEPS_A_METRE - 1e-9) / STEPS_A_METRE };
 
 interface RowGiven {
   readonly id: string;

@@ -8,8 +8,15 @@ const FRAME_MS = 16;
 
 /** Pages of pieces with an option that is typed, and the amounts it goes through. */
 const TYPED = [
-  { name: "brief", address: "/jobs/1/pieces", option: "leg_raise", from: 10 },
-  { name: "one-piece", address: "/jobs/4/pieces", option: "neck_depth", from: 110 },
+  { name: "brief", address: "/jobs/1/pieces", option: "leg_raise", from: 10, shape: "path.ground" },
+  { name: "one-piece", address: "/jobs/4/pieces", option: "neck_depth", from: 110, shape: "path.ground" },
+  {
+    name: "corset with levels and panels",
+    address: "/jobs/10/corset",
+    option: "offMm",
+    from: 40,
+    shape: "path.closed-garment",
+  },
 ] as const;
 
 /** How long pieces take in the browser from a typed option until they are drawn anew with every rule; the lists come in the moment after. */
@@ -19,11 +26,11 @@ export async function redrawFigures(): Promise<Figure[]> {
   try {
     const address = await demo.open();
     const figures: Figure[] = [];
-    for (const { name, address: at, option, from } of TYPED) {
+    for (const { name, address: at, option, from, shape } of TYPED) {
       const page = await browser.newPage();
       await page.addInitScript("globalThis.__name = (named) => named");
       await page.goto(address + at, { waitUntil: "networkidle" });
-      const samples = await page.evaluate(typeOverAndOver, { option, from });
+      const samples = await page.evaluate(typeOverAndOver, { option, from, shape });
       figures.push({
         ...{ name: `${name} redrawn in the browser, typed to shown, median` },
         ...{ value: quantile(samples, 0.5), unit: "ms", under: FRAME_MS },
@@ -38,10 +45,18 @@ export async function redrawFigures(): Promise<Figure[]> {
 }
 
 /** Runs in the page: types amounts and waits each time until the outline of a piece has followed. */
-async function typeOverAndOver({ option, from }: { option: string; from: number }): Promise<number[]> {
+async function typeOverAndOver({
+  option,
+  from,
+  shape,
+}: {
+  option: string;
+  from: number;
+  shape: string;
+}): Promise<number[]> {
   const field = document.getElementById(`field-${option}`) as HTMLInputElement;
   const put = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
-  const drawn = () => document.querySelector("path.ground")?.getAttribute("d");
+  const drawn = () => document.querySelector(shape)?.getAttribute("d");
   const samples: number[] = [];
   for (let round = 0; round < 80; round += 1) {
     const before = drawn();

@@ -19,7 +19,8 @@ export const VIEWS: readonly View[] = [
   },
   { name: "swatch-test", address: "/tests/12" },
   { name: "ease-plan", address: "/jobs/4/ease" },
-  { name: "torso", address: "/jobs/4/torso" },
+  { name: "reduction", address: "/jobs/10/corset", prepare: scrollTo("What if") },
+  { name: "lacing", address: "/jobs/10/wear", prepare: scrollTo("Gap, from mock-up to mock-up") },
   { name: "parts", address: "/jobs/4/parts" },
   { name: "pieces", address: "/jobs/4/pieces" },
   { name: "bra", address: "/jobs/6/pieces?draw=wiredBraPieces" },
@@ -47,12 +48,6 @@ export const VIEWS: readonly View[] = [
     },
   },
   {
-    name: "elastics",
-    address: "/jobs/4/elastics",
-    prepare: (page) =>
-      page.getByRole("region", { name: "Leg edge" }).evaluate((card) => card.scrollIntoView({ block: "start" })),
-  },
-  {
     name: "layout",
     address: "/jobs/4/layout",
     prepare: async (page) => {
@@ -78,6 +73,12 @@ export const VIEWS: readonly View[] = [
   { name: "prototype", address: "/jobs/1/prototypes/2" },
   { name: "fitting", address: "/jobs/2/prototypes/1/fitting", prepare: findSomething },
 ];
+
+/** Brings the part under a heading into view. */
+function scrollTo(heading: string) {
+  return (page: Page): Promise<void> =>
+    page.getByRole("heading", { name: heading, exact: true }).evaluate((own) => own.scrollIntoView());
+}
 
 /** A tap at the back of the waist and what is seen there, not yet handed in. */
 async function findSomething(page: Page): Promise<void> {
