@@ -30,6 +30,9 @@ const dropped: UsualOf = ({ style }, cut) => {
 const isBikiniTop = (style: CalculatedStyle): boolean =>
   plans(style, "bust") && !plans(style, "waist") && !plans(style, "leg");
 
+/** A boned garment that covers the bust, which may lie in cups of its own. */
+const isBonedOverBust = (style: CalculatedStyle): boolean => isBoned(style) && plans(style, "bust");
+
 /** What the cloth of a cup gives in every direction, as its swatches were tested. */
 const cupCloth: UsualOf = ({ stretch, settings }): Record<string, number> => ({
   cup_strain: Math.min(MOST_CUP_STRAIN, settings.cupStrain),
@@ -41,6 +44,8 @@ const [MOST_CUP_STRAIN, MOST_GIVES] = [0.1, 0.6];
 
 /** Every recipe that draws pieces for jobs, under the name its options are kept by; adding one is adding a line here. */
 export const PIECES = {
+  /** The panels of a boned garment, from its reduction. */
+  corsetPieces: { ...piecesCalculation("corset", isBoned), facts: corsetPieceFacts },
   /** A brief or a bikini bottom: legs, and no trunk above them. */
   briefPieces: piecesCalculation("brief", (style) => plans(style, "leg") && !hasTrunk(style), dropped),
   /** A piece from shoulder to crotch. */
@@ -60,8 +65,12 @@ export const PIECES = {
     "skirt",
     (style) => plans(style, "hip") && style.lengths.some(({ id }) => id === "skirtSide"),
   ),
-  /** Cups, where a style parts a bust from the band below it. */
-  cupPieces: piecesCalculation("cup", (style) => isBra(style) || isBikiniTop(style), cupCloth),
+  /** Cups, where a style parts a bust from the band below it, or from the panels. */
+  cupPieces: piecesCalculation(
+    "cup",
+    (style) => isBra(style) || isBikiniTop(style) || isBonedOverBust(style),
+    cupCloth,
+  ),
   /** A soft bra or a swim top whole: a band below the bust, with cups. */
   softBraPieces: piecesCalculation(
     "softBra",
@@ -70,8 +79,6 @@ export const PIECES = {
   ),
   /** A wired bra whole. */
   wiredBraPieces: piecesCalculation("wiredBra", ({ family }) => family === "wiredBand", cupCloth),
-  /** The panels of a boned garment, from its reduction. */
-  corsetPieces: { ...piecesCalculation("corset", isBoned), facts: corsetPieceFacts },
   /** Straps, ties and bands go with everything that is not boned. */
   stripPieces: piecesCalculation("rectangle", ({ family }) => family !== "boned"),
   /** A pattern from elsewhere goes with every style. */

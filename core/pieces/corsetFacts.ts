@@ -1,20 +1,26 @@
 import type { MeasureCode } from "../body/index.ts";
 import { type JobFacts, wantsOf } from "../calculation/index.ts";
 import { type CorsetLevel, HEIGHT_PLACES, heightCode, isBoned } from "../corset/index.ts";
-import { NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
+import { measuresFor, NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
 
 /** Where the upper edge usually lies above the fullest bust of a garment that covers it, mm (a habit). */
 const ABOVE_BUST = { above_front: 60, above_side: 40, above_back: 30 } as const;
 
+/** Where cups usually begin from the side seam, mm: the middle of 35 to 50 (a habit). */
+const CUPS = { cup_from_side: 42 } as const;
+
 /** What the panels of a boned job are drawn from: its pattern girths as they were decided, and heights of the body. */
-export const corsetPieceFacts = (job: JobFacts): PieceFacts => (isBoned(job.style) ? panelFacts(job) : NO_PIECES);
+export const corsetPieceFacts = (job: JobFacts): PieceFacts =>
+  isBoned(job.style) ? panelFacts({ ...job, cups: job.style.measures.includes("wire_line") }) : NO_PIECES;
+
+/** What panels are drawn from. */
+export interface PanelsOf extends Pick<JobFacts, "closed" | "body" | "rollWidthMm"> {
+  /** True where its bust lies in cups of its own. */
+  readonly cups: boolean;
+}
 
 /** The same of a garment as it is tried. */
-export function panelFacts({
-  closed,
-  body,
-  rollWidthMm,
-}: Pick<JobFacts, "closed" | "body" | "rollWidthMm">): PieceFacts {
+export function panelFacts({ closed, body, rollWidthMm, cups }: PanelsOf): PieceFacts {
   const wants = wantsOf(body);
   if (!closed) {
     wants.plan("Needs a reduction: it decides every girth the panels are drawn to.", "corset");
@@ -29,7 +35,10 @@ export function panelFacts({
   );
   if (!closed.heights) for (const { code } of steps) wants.length(code);
   const lap = body && wantsOf(body).length("waist_to_lap");
-  const measures: Partial<Record<MeasureCode, number>> = lap === null ? {} : { waist_to_lap: lap };
+  const measures: Partial<Record<MeasureCode, number>> = {
+    ...(lap === null ? {} : { waist_to_lap: lap }),
+    ...measuresFor({ measures: [{ id: "wire_line" }, { id: "bridge_width" }] }, body),
+  };
   for (const { level, place, code } of steps) {
     const mm = closed.heights?.[level]?.[place];
     if (mm !== undefined) measures[code] = mm;
@@ -45,6 +54,7 @@ export function panelFacts({
       ...{ gap: closed.gapMm, added: closed.addedMm },
       ...(rollWidthMm === null ? {} : { roll_width: rollWidthMm }),
       ...(levels[0] === "bust" ? ABOVE_BUST : {}),
+      ...(levels[0] === "bust" && cups ? CUPS : {}),
     },
     lacks: wants.lacks,
     notes: closed.laced

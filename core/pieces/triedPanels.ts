@@ -12,4 +12,7 @@ export const triedPanels = (
   closed: ClosedGarment,
   body: BodyFacts | null,
 ): PiecesReckoning =>
-  PIECES.corsetPieces.reckon(set, panelFacts({ closed, body, rollWidthMm: usual.roll_width ?? null }));
+  PIECES.corsetPieces.reckon(
+    set,
+    panelFacts({ closed, body, rollWidthMm: usual.roll_width ?? null, cups: usual.cup_from_side !== undefined }),
+  );

@@ -37,7 +37,7 @@ describe("the calculations a style needs", () => {
     ],
     [
       "lacedCorset",
-      "corset bustRoom dart cup label parts corsetPieces ownPieces bones shellLayout liningLayout netLayout materials seams sewing days wear",
+      "corset bustRoom dart cup label parts corsetPieces cupPieces ownPieces bones shellLayout liningLayout netLayout materials seams sewing days wear",
     ],
     [
       "softBra",

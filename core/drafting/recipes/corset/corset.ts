@@ -5,6 +5,7 @@ import { levelWidth, type Piece, timesRound } from "../../piece/index.ts";
 import type { Given } from "../facts.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Need, Recipe } from "../recipe.ts";
+import { cutForCups } from "./cups.ts";
 import { panelNumbers } from "./numbers.ts";
 import { CORSET_OPTIONS } from "./options.ts";
 import { BACK_EDGE, FRONT_EDGE, panelId, panelPieces } from "./panel.ts";
@@ -27,6 +28,8 @@ export const corset: Recipe = {
   summary: "Corset, cincher or boned bodice in panels, with bones on its seams.",
   measures: [
     ...heights(),
+    { id: "wire_line", needed: false, why: "how long the seam is that cups of its own are sewn into" },
+    { id: "bridge_width", needed: false, why: "how far the cups lie apart at the centre; else 15 mm" },
     { id: "waist_to_lap", needed: false, why: "how far the front may go down before it meets the lap of one who sits" },
   ],
   girths: CORSET_LEVELS.map((level) => ({
@@ -44,15 +47,18 @@ function draw(given: Given): Result<Draft> {
   if (!side.ok) return side;
   const pieces = panelPieces(given, side.value);
   if (!pieces.ok) return pieces;
-  const count = pieces.value.length;
+  const plain = { pieces: pieces.value, numbers: [], uppers: pieces.value.map(() => ["top"]) };
+  const upper = given.number("cup_from_side") > 0 ? cutForCups(given, side.value, pieces.value) : ok(plain);
+  if (!upper.ok) return upper;
+  const { uppers } = upper.value;
   return ok({
     recipe: corset.id,
-    pieces: pieces.value,
+    pieces: upper.value.pieces,
     round: pieces.value.map(({ id }) => id),
     levels: side.value.levels.flatMap((level) => (level === "upperEdge" ? [] : [planned(given, level, pieces.value)])),
     loops: [],
-    numbers: panelNumbers(side.value, pieces.value),
-    oneLines: linesOver(count),
+    numbers: [...panelNumbers(side.value, pieces.value), ...upper.value.numbers],
+    oneLines: linesOver(uppers),
     elastics: [],
     limits: frontLimit(given, side.value),
     turns: turnsOf(side.value).map(({ seam, edge, mm }) => ({
@@ -62,7 +68,10 @@ function draw(given: Given): Result<Draft> {
       mm,
     })),
     rollMm: given.number("roll_width"),
-    notes: given.notes,
+    notes: [
+      ...given.notes,
+      ...(upper.value.numbers.length > 0 ? ["Own moulded cups follow the neckline; bought ones rarely do."] : []),
+    ],
   });
 }
 
@@ -82,11 +91,13 @@ function planned(given: Given, level: CorsetLevel, pieces: readonly Piece[]): Pl
 const NOTHING_MM = 0.01;
 
 /** Upper and lower line go on over every seam. */
-const linesOver = (count: number): OneLine[] =>
-  Array.from({ length: count - 1 }, (_, at) => [
-    oneLine([panelId(at + 1), "top", "end"], [panelId(at + 2), "top", "start"]),
-    oneLine([panelId(at + 1), "bottom", "start"], [panelId(at + 2), "bottom", "end"]),
-  ]).flat();
+const linesOver = (uppers: readonly (readonly string[])[]): OneLine[] =>
+  uppers
+    .slice(1)
+    .flatMap((behind, at) => [
+      oneLine([panelId(at + 1), uppers[at]?.at(-1) ?? "top", "end"], [panelId(at + 2), behind[0] ?? "top", "start"]),
+      oneLine([panelId(at + 1), "bottom", "start"], [panelId(at + 2), "bottom", "end"]),
+    ]);
 
 /** The front ends so far above the lap of one who sits, mm. */
 export const LAP_FREE_MM = 20;

@@ -60,6 +60,12 @@ export const CORSET_OPTIONS: readonly RecipeOption[] = [
     ],
     "Drawn in by 10 mm a side, by half of that where a sleeve hangs from it; only above its level.",
   ),
+  mm(
+    "cup_from_side",
+    "Cup from the side seam",
+    [0, 70, 0],
+    "Cups of its own begin there, nearer for larger ones; 0 where the panels shape the bust.",
+  ),
   choiceOption(
     "front",
     "Centre front",
