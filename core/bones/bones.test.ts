@@ -2,7 +2,13 @@ import { describe, expect, it } from "vitest";
 import { CLOSED, CORSET_FACTS, sampleDraft } from "../testing/index.ts";
 import { type BonesFacts, type BonesWorking, bonesCalculation, NEW_BONES, placeRows, zipEnd } from "./index.ts";
 
-const facts: BonesFacts = { draft: sampleDraft("corset", CORSET_FACTS), closed: CLOSED, usable: 0.02, source: "sheet" };
+const facts: BonesFacts = {
+  draft: sampleDraft("corset", CORSET_FACTS),
+  closed: CLOSED,
+  usable: 0.02,
+  source: "sheet",
+  skirtMm: null,
+};
 const reckon = (own: Partial<BonesWorking> = {}, of: Partial<BonesFacts> = {}) =>
   bonesCalculation.reckon({ ...NEW_BONES, ...own }, { ...facts, ...of });
 const ids = (own: Partial<BonesWorking> = {}, of: Partial<BonesFacts> = {}) =>
@@ -89,6 +95,15 @@ describe("what closes it", () => {
     const { line } = reckon({ marked: [{ level: "waist", leftMm: 384, rightMm: 378 }] });
     expect(line.find(({ level }) => level === "waist")).toMatchObject({ halfMm: 380, leftMm: 384, rightMm: 378 });
   });
+});
+
+it("a skirt is held against the lower edge it is joined to", () => {
+  const off = value("skirt", {}, { skirtMm: 1030 }) ?? Number.NaN;
+  // Closed 1020 at the lower edge, which bends a little and is longer.
+  expect(off).toBeLessThan(10);
+  expect(off).toBeGreaterThan(0);
+  expect(reckon({}, { skirtMm: 1030 }).warnings.join(" ")).toMatch(/skirt is \d+ mm longer than the bodice/);
+  expect(reckon({}, { skirtMm: 1030 - off }).warnings).toEqual([]);
 });
 
 describe("rows of eyelets", () => {

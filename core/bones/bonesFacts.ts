@@ -1,5 +1,5 @@
 import type { ClosedGarment } from "../calculation/index.ts";
-import type { Draft } from "../drafting/index.ts";
+import { type Draft, edgeLength, edgeOf, timesRound } from "../drafting/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
 
 /** What bones and closure are reckoned from. */
@@ -10,6 +10,8 @@ export interface BonesFacts {
   /** Usable stretch of the cloth round the body; null while it was not tested. */
   readonly usable: number | null;
   readonly source: string;
+  /** The upper edge of the skirt that is joined to it, all round, mm; null where there is none. */
+  readonly skirtMm: number | null;
 }
 
 /** Takes them from a job. Panels are drawn when they are asked for. */
@@ -20,5 +22,12 @@ export const bonesFactsOf = (job: DrawnJob): BonesFacts =>
         closed: job.closed,
         usable: job.stretch?.usable ?? null,
         source: job.beside.sheetName,
+        skirtMm: skirtTop(job),
       }
-    : { draft: null, closed: null, usable: null, source: "" };
+    : { draft: null, closed: null, usable: null, source: "", skirtMm: null };
+
+function skirtTop(job: DrawnJob): number | null {
+  const skirt = job.drawn().find(({ id }) => id === "skirtPieces");
+  if (!skirt) return null;
+  return skirt.draft.pieces.reduce((sum, piece) => sum + edgeLength(edgeOf(piece, "top")) * timesRound(piece), 0);
+}

@@ -1,6 +1,6 @@
 import { type ClosedGarment, type Reckoned, reckoned } from "../calculation/index.ts";
 import { BONE_FREE_MM, LACE_SPARE_MM, LEAST_OPEN_MM, laceLength, openGap } from "../corset/index.ts";
-import { type Draft, edgeLength, edgeOf } from "../drafting/index.ts";
+import { type Draft, edgeLength, edgeOf, timesRound } from "../drafting/index.ts";
 import { term } from "../explain/index.ts";
 import type { BonesFacts } from "./bonesFacts.ts";
 import type { CutBone } from "./cutBone.ts";
@@ -58,6 +58,7 @@ export const explainClosure = (of: ClosureOf): Reckoned[] => [
   ...(of.eyelets ? laceNumbers(of.eyelets) : []),
   ...(of.closed.opensInFront ? busk(of) : []),
   ...(of.zip ? zipNumber(of, of.zip) : []),
+  ...skirtJoin(of),
 ];
 
 function waistTape({ closed, working }: ClosureOf): Reckoned[] {
@@ -131,6 +132,28 @@ function busk({ draft, working }: ClosureOf): Reckoned[] {
         setting("s", "step of stock lengths", step, "stock"),
       ],
       result: { value, unit: "length" },
+    }),
+  ];
+}
+
+/** Skirt and bodice differ by no more than this where they are joined, mm. */
+export const JOIN_MM = 3;
+
+/** The skirt against the lower edge it is joined to, with what of it no panel covers. */
+function skirtJoin({ draft, facts: { skirtMm } }: ClosureOf): Reckoned[] {
+  if (skirtMm === null) return [];
+  const lower = draft.pieces.reduce((sum, one) => sum + edgeLength(edgeOf(one, "bottom")) * timesRound(one), 0);
+  const beside = draft.levels.at(-1)?.besideMm ?? 0;
+  return [
+    reckoned("skirt", "Skirt less the bodice it is joined to", {
+      formula: "S − (L + g)",
+      terms: [
+        piece("S", "upper edge of the skirt, all round", skirtMm, "drawn skirt"),
+        piece("L", "lower edge of the panels, all round", lower, "drawn panels"),
+        setting("g", "of it no panel covers", beside, "gap, less what is added for the layers"),
+      ],
+      result: { value: skirtMm - lower - beside, unit: "difference" },
+      notes: ["Above 0 the skirt is eased in. Both are joined at the lower edge, which then has to lie at the hip."],
     }),
   ];
 }

@@ -4,7 +4,7 @@ import { boneLength } from "../corset/index.ts";
 import { type Draft, edgeOf, lengthOfEdges, type Piece } from "../drafting/index.ts";
 import type { BonesFacts } from "./bonesFacts.ts";
 import type { CutBone } from "./cutBone.ts";
-import { explainBone, explainClosure, type LacedEyelets } from "./explainBones.ts";
+import { explainBone, explainClosure, JOIN_MM, type LacedEyelets } from "./explainBones.ts";
 import { placeRows, type Rows, USUAL_PITCH_MM } from "./eyelets.ts";
 import {
   BONE_KINDS,
@@ -65,6 +65,11 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
     ({ panel, across }) =>
       panel !== null && (!Number.isInteger(panel) || panel > draft.pieces.length || across === null),
   );
+  const numbers = [
+    ...bones.flatMap((bone): Reckoned[] => explainBone(bone, working)),
+    ...explainClosure({ closed, working, draft, zip, facts, eyelets: eyelets && "rows" in eyelets ? eyelets : null }),
+  ];
+  const joined = numbers.find(({ id }) => id === "skirt")?.explanation.result.value ?? 0;
   return {
     bones,
     leftOut: ruledBones(draft, working, opens).filter(({ id }) => working.without.includes(id)),
@@ -72,10 +77,7 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
     rows: eyelets && "rows" in eyelets ? eyelets.rows : null,
     zip,
     line: lineOf(closed, working),
-    numbers: [
-      ...bones.flatMap((bone): Reckoned[] => explainBone(bone, working)),
-      ...explainClosure({ closed, working, draft, zip, facts, eyelets: eyelets && "rows" in eyelets ? eyelets : null }),
-    ],
+    numbers,
     lacks: [],
     headline: headlineOf(bones),
     notes: [
@@ -91,6 +93,11 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
     warnings: [
       ...short.map(({ name }) => `${name}: its channel is too short for the shortest bone.`),
       ...(eyelets && "problem" in eyelets ? [eyelets.problem] : []),
+      ...(Math.abs(joined) > JOIN_MM
+        ? [
+            `The skirt is ${Math.abs(joined).toFixed(0)} mm ${joined > 0 ? "longer" : "shorter"} than the bodice where they are joined: the lower edge has to lie at the hip, or one of the two is drawn anew.`,
+          ]
+        : []),
       ...strange.map(
         ({ panel, across }) =>
           `Expected a panel from 1 to ${draft.pieces.length} and how far across it a bone by hand lies, but got panel ${panel}, ${across ?? "nothing"} across.`,

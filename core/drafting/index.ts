@@ -15,6 +15,7 @@ export type {
 } from "./draft.ts";
 export { draftLine, draftSchema } from "./draftSchema.ts";
 export * from "./geometry/index.ts";
+export * from "./joined/index.ts";
 export { type DraftGirth, girthsOf, pieceOf, runLength } from "./measured.ts";
 export * from "./operations/index.ts";
 export * from "./parted/index.ts";

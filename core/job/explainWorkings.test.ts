@@ -150,7 +150,13 @@ const facts: WorkingFacts = {
     ...{ clothName: "Swim knit", usable: 0.7, clothClass: "high", layers: 1, planned: true },
   },
   days: null,
-  bones: { draft: sampleDraft("corset", CORSET_FACTS), closed: CLOSED, usable: 0.02, source: "test sheet" },
+  bones: {
+    draft: sampleDraft("corset", CORSET_FACTS),
+    closed: CLOSED,
+    usable: 0.02,
+    source: "test sheet",
+    skirtMm: 1016,
+  },
   wear: { closed: CLOSED, seams: 8, isForm: false },
   sewing: {
     made: {

@@ -21,6 +21,7 @@ import { ClosedShape } from "./ClosedShape.tsx";
 import { LevelTable } from "./LevelTable.tsx";
 import { PanelTable } from "./PanelTable.tsx";
 import { TurnNotice } from "./TurnNotice.tsx";
+import { UpperEdge } from "./UpperEdge.tsx";
 import { WaistWhatIf } from "./WaistWhatIf.tsx";
 
 interface ReductionProps {
@@ -88,6 +89,7 @@ export function Reduction({ jobId, working, reckoning, facts, panels, version }:
             amount={plan.amount}
           />
           <PanelTable draft={drawn.draft} numbers={drawn.numbers} />
+          <UpperEdge draft={drawn.draft} />
           <Typography className="no-print" sx={{ mb: 2 }}>
             Shares, seams and edges are set where they are drawn:{" "}
             <TextLink to={`/jobs/${jobId}/pieces?draw=corsetPieces`}>Pieces</TextLink>.

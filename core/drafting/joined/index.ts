@@ -1,0 +1,1 @@
+export { type JoinedPart, joinedUppers } from "./joinedUppers.ts";
