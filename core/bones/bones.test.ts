@@ -106,6 +106,15 @@ it("a skirt is held against the lower edge it is joined to", () => {
   expect(reckon({}, { skirtMm: 1030 - off }).warnings).toEqual([]);
 });
 
+it("a triangle open behind has loops along both of its edges", () => {
+  const draft = sampleDraft("corset", { ...CORSET_FACTS, options: { gap: 0, open_top: 60 } });
+  const closed = { ...CLOSED, laced: false, gapMm: 0 };
+  // 120 down and 30 across: 123.7 mm, five and a half times 22.
+  expect(value("loops", {}, { draft, closed })).toBe(6);
+  expect(value("loops", { pitchMm: 30 }, { draft, closed })).toBe(5);
+  expect(value("loops", {}, { closed })).toBeUndefined();
+});
+
 describe("rows of eyelets", () => {
   const edge = { lengthMm: 314, waistMm: 120 };
   const gaps = (at: readonly number[]) => at.slice(1).map((mm, index) => mm - (at[index] ?? 0));

@@ -1,10 +1,10 @@
 import { type ClosedGarment, type Reckoned, reckoned } from "../calculation/index.ts";
 import { BONE_FREE_MM, LACE_SPARE_MM, LEAST_OPEN_MM, laceLength, openGap } from "../corset/index.ts";
-import { type Draft, edgeLength, edgeOf, timesRound } from "../drafting/index.ts";
+import { type Draft, edgeLength, edgeOf, lengthOfEdge, timesRound } from "../drafting/index.ts";
 import { term } from "../explain/index.ts";
 import type { BonesFacts } from "./bonesFacts.ts";
 import type { CutBone } from "./cutBone.ts";
-import { CLOSE_PAIR_MM, END_FREE_MM, type Rows } from "./eyelets.ts";
+import { CLOSE_PAIR_MM, END_FREE_MM, type Rows, USUAL_PITCH_MM } from "./eyelets.ts";
 import { stepMm } from "./placeBones.ts";
 import type { BonesWorking } from "./working.ts";
 import type { ZipEnd } from "./zipLength.ts";
@@ -59,6 +59,7 @@ export const explainClosure = (of: ClosureOf): Reckoned[] => [
   ...(of.closed.opensInFront ? busk(of) : []),
   ...(of.zip ? zipNumber(of, of.zip) : []),
   ...skirtJoin(of),
+  ...triangle(of),
 ];
 
 function waistTape({ closed, working }: ClosureOf): Reckoned[] {
@@ -132,6 +133,26 @@ function busk({ draft, working }: ClosureOf): Reckoned[] {
         setting("s", "step of stock lengths", step, "stock"),
       ],
       result: { value, unit: "length" },
+    }),
+  ];
+}
+
+/** What is left open behind above the waist is laced through loops along both of its edges. */
+function triangle({ draft, closed, working }: ClosureOf): Reckoned[] {
+  const back = draft.pieces.findLast(({ edges }) => edges.some(({ role }) => role === "centreBack"));
+  const [first, second] = back ? edgeOf(back, "back").lines : [];
+  if (closed.laced || !first || !second) return [];
+  const pitch = working.pitchMm ?? USUAL_PITCH_MM;
+  const lengthMm = lengthOfEdge(first);
+  return [
+    reckoned("loops", "Loops along the open back, each side", {
+      formula: "floor(L / p) + 1",
+      terms: [
+        piece("L", "edge that is open above the waist", lengthMm, "drawn panels"),
+        setting("p", "from loop to loop", pitch, working.pitchMm === null ? "22 mm" : "typed here"),
+      ],
+      result: { value: Math.floor(lengthMm / pitch) + 1, unit: "count" },
+      notes: ["From bias strips."],
     }),
   ];
 }

@@ -222,7 +222,7 @@ export const PEOPLE = {
           height_high_hip_hip_side: "9.6",
           height_high_hip_hip_back: "9.8",
           waist_seated: "77.4",
-          waist_to_lap: "19.4",
+          waist_to_lap: "21.2",
         },
       },
     ],

@@ -35,6 +35,11 @@ export default function JobBones({ loaderData, actionData }: Route.ComponentProp
   const unsaved = actionData as Unsaved | undefined;
   if (!boned) return <NotBoned jobId={at.jobId} />;
   const laced = page.facts.closed?.laced ?? true;
+  // A triangle left open behind is laced through loops.
+  const open =
+    page.facts.draft?.pieces.some(({ edges }) =>
+      edges.some(({ role, lines }) => role === "centreBack" && lines.length > 1),
+    ) ?? false;
   return (
     <>
       <PageHead
@@ -53,7 +58,7 @@ export default function JobBones({ loaderData, actionData }: Route.ComponentProp
         intro="One at each seam, another where panels are wide, on both sides of a lacing, none across a dart. Rounded down to what is sold."
         narrow
         unsaved={unsavedFor("bones", unsaved)}
-        hides={() => (laced ? [] : ["pitchMm", "rows", "loops"])}
+        hides={() => (laced ? [] : open ? ["rows", "loops"] : ["pitchMm", "rows", "loops"])}
       >
         {({ reckoning }) => (
           <>

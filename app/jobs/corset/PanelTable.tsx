@@ -28,7 +28,7 @@ export function PanelTable({ draft, numbers }: { draft: Draft; numbers: readonly
       <Box component="table" aria-label="Panels, level by level" sx={plainTable}>
         <thead>
           <tr>
-            <th scope="col">Panel, {lengths.unit}</th>
+            <th scope="col">Panel, cut below, {lengths.unit}</th>
             {levels.map((level) => (
               <th key={level} scope="col" className="number">
                 {CORSET_LEVEL_NAMES[level]}
@@ -40,8 +40,7 @@ export function PanelTable({ draft, numbers }: { draft: Draft; numbers: readonly
           {draft.pieces.map(({ id, name }) => (
             <tr key={id}>
               <th scope="row" className="words">
-                {name}
-                <span className="aside">, cut</span>
+                {name.replace("Panel ", "")}
               </th>
               {levels.map((level) => (
                 <td key={level} className="number">
@@ -55,7 +54,7 @@ export function PanelTable({ draft, numbers }: { draft: Draft; numbers: readonly
           ))}
           <tr>
             <th scope="row" className="words group">
-              All panels, both sides
+              Both sides
             </th>
             {levels.map((level) => {
               const girth = girths.find((one) => one.level === level);

@@ -8,11 +8,11 @@ export const wearStep = jobStep({
   name: () => "Lacing and wear",
   appears: ({ style }) => isBoned(style),
   standing(job) {
-    const { gaps, wears, warnings } = reckoned("wear", job);
+    const { gaps, wears, warnings, laced } = reckoned("wear", job);
     if (warnings.length > 0) return { state: "look", words: "stop and look" };
     const last = gaps.at(-1);
-    if (last && !last.good) return { state: "look", words: "gap not as wanted" };
+    if (last && !last.good) return { state: "look", words: laced ? "gap not as wanted" : "does not close" };
     if (wears.length > 0) return { state: "done", words: wears.length === 1 ? "1 wear" : `${wears.length} wears` };
-    return { state: "done", words: last ? "gap as wanted" : "not closed yet" };
+    return { state: "done", words: last ? (laced ? "gap as wanted" : "closes") : "not closed yet" };
   },
 });
