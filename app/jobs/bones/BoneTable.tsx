@@ -1,12 +1,11 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { Form } from "react-router";
 import { BONE_KINDS, type BonesReckoning } from "../../../core/bones/index.ts";
-import { plainTable } from "../../frame/plainTable.ts";
+import { RowTable } from "../../frame/RowTable.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
-import { ReckonedValue } from "../calculation/NumberList.tsx";
+import { numberCells } from "../calculation/numberCells.tsx";
 
 interface BoneTableProps {
   readonly reckoning: BonesReckoning;
@@ -16,47 +15,31 @@ interface BoneTableProps {
 /** Every bone with its channel; those the rules place can be left out, and put back. */
 export function BoneTable({ reckoning: { bones, leftOut, numbers }, version }: BoneTableProps) {
   const lengths = useLengths();
+  const cell = numberCells(numbers);
   return (
     <>
-      <Paper sx={{ overflowX: "auto", mb: 1.5 }}>
-        <Box component="table" aria-label="Bones" sx={plainTable}>
-          <thead>
-            <tr>
-              <th scope="col">Where</th>
-              <th scope="col">Kind</th>
-              <th scope="col" className="number">
-                Both sides
-              </th>
-              <th scope="col" className="number">
-                Channel
-              </th>
-              <th scope="col" className="number">
-                Bone
-              </th>
-              <td className="no-print" />
-            </tr>
-          </thead>
-          <tbody>
-            {bones.map(({ id, name, kind, count, channelMm }) => {
-              const number = numbers.find((one) => one.id === `bone.${id}`);
-              return (
-                <tr key={id}>
-                  <th scope="row" className="words">
-                    {name}
-                  </th>
-                  <td className="words">{BONE_KINDS[kind]}</td>
-                  <td className="number">{count}</td>
-                  <td className="number">{lengths.length(channelMm)}</td>
-                  <td className="number strong">{number ? <ReckonedValue number={number} /> : "too short"}</td>
-                  <td className="no-print">
-                    {id.startsWith("own") ? null : <Toggle id={id} version={version} name={name} out />}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </Box>
-      </Paper>
+      <RowTable
+        label="Bones"
+        columns={[
+          { head: "Where" },
+          { head: "Kind", as: "words" },
+          { head: "Both sides", as: "number" },
+          { head: "Channel", as: "number" },
+          { head: "Bone", as: "number" },
+          { head: "Change" },
+        ]}
+        rows={bones.map(({ id, name, kind, count, channelMm, lengthMm }) => ({
+          key: id,
+          head: name,
+          cells: [
+            BONE_KINDS[kind],
+            count,
+            lengths.length(channelMm),
+            { show: lengthMm === null ? "too short" : cell(`bone.${id}`), look: lengthMm === null ? "off" : "strong" },
+            id.startsWith("own") ? null : <Toggle key={id} id={id} version={version} name={name} out />,
+          ],
+        }))}
+      />
       {leftOut.length > 0 ? (
         <Box className="no-print" sx={{ mb: 2 }}>
           <Typography sx={{ fontWeight: 600 }}>Left out</Typography>
@@ -74,7 +57,7 @@ export function BoneTable({ reckoning: { bones, leftOut, numbers }, version }: B
 
 function Toggle({ id, name, version, out }: { id: string; name: string; version: number; out: boolean }) {
   return (
-    <Form method="post" preventScrollReset>
+    <Form method="post" preventScrollReset className="no-print">
       <input type="hidden" name="version" value={version} />
       <input type="hidden" name="bone" value={id} />
       <Button type="submit" name="intent" value={out ? "without" : "with"} size="small">

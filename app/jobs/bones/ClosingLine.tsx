@@ -1,8 +1,6 @@
-import Box from "@mui/material/Box";
-import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import type { ClosingMark } from "../../../core/bones/index.ts";
-import { plainTable } from "../../frame/plainTable.ts";
+import { type Cell, RowTable } from "../../frame/RowTable.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 /** Sides that differ by less are marked as one, mm. */
@@ -13,6 +11,12 @@ export function ClosingLine({ line }: { line: readonly ClosingMark[] }) {
   const lengths = useLengths();
   const marked = line.some(({ leftMm, rightMm }) => leftMm !== null || rightMm !== null);
   const written = (mm: number | null) => (mm === null ? "—" : lengths.length(mm));
+  const apart = ({ leftMm, rightMm }: ClosingMark): Cell => {
+    if (leftMm === null || rightMm === null) return "—";
+    const shown = lengths.difference(leftMm - rightMm);
+    return Math.abs(leftMm - rightMm) > ALIKE_MM ? { show: shown, look: "off" } : shown;
+  };
+  const heads = ["Half of it", ...(marked ? ["Left", "Right", "Left less right"] : [])];
   return (
     <>
       <Typography variant="h3" sx={{ mb: 0.5 }}>
@@ -22,53 +26,19 @@ export function ClosingLine({ line }: { line: readonly ClosingMark[] }) {
         Mark the centre on the body, and half of the closed girth to either side. Sides that differ are marked, not
         averaged.
       </Typography>
-      <Paper sx={{ overflowX: "auto", mb: 2, maxWidth: 640 }}>
-        <Box component="table" aria-label="Closing line" sx={plainTable}>
-          <thead>
-            <tr>
-              <th scope="col">Level</th>
-              <th scope="col" className="number">
-                Half of it
-              </th>
-              {marked ? (
-                <>
-                  <th scope="col" className="number">
-                    Left
-                  </th>
-                  <th scope="col" className="number">
-                    Right
-                  </th>
-                  <th scope="col" className="number">
-                    Left less right
-                  </th>
-                </>
-              ) : null}
-            </tr>
-          </thead>
-          <tbody>
-            {line.map(({ level, name, halfMm, leftMm, rightMm }) => {
-              const apart = leftMm === null || rightMm === null ? null : leftMm - rightMm;
-              return (
-                <tr key={level}>
-                  <th scope="row" className="words">
-                    {name}
-                  </th>
-                  <td className="number strong">{lengths.length(halfMm)}</td>
-                  {marked ? (
-                    <>
-                      <td className="number">{written(leftMm)}</td>
-                      <td className="number">{written(rightMm)}</td>
-                      <td className={`number${apart !== null && Math.abs(apart) > ALIKE_MM ? " off" : ""}`}>
-                        {apart === null ? "—" : lengths.difference(apart)}
-                      </td>
-                    </>
-                  ) : null}
-                </tr>
-              );
-            })}
-          </tbody>
-        </Box>
-      </Paper>
+      <RowTable
+        label="Closing line"
+        maxWidth={640}
+        columns={[{ head: "Level" }, ...heads.map((head) => ({ head, as: "number" as const }))]}
+        rows={line.map((mark) => ({
+          key: mark.level,
+          head: mark.name,
+          cells: [
+            { show: lengths.length(mark.halfMm), look: "strong" },
+            ...(marked ? [written(mark.leftMm), written(mark.rightMm), apart(mark)] : []),
+          ],
+        }))}
+      />
     </>
   );
 }

@@ -6,7 +6,7 @@ import { GAP_PLACES } from "../../../core/corset/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import type { GapRead } from "../../../core/wear/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
-import { ReckonedValue } from "../calculation/NumberList.tsx";
+import { numberCells } from "../calculation/numberCells.tsx";
 
 interface GapReadsProps {
   readonly gaps: readonly GapRead[];
@@ -19,6 +19,7 @@ interface GapReadsProps {
 export function GapReads({ gaps, targetMm, numbers, laced }: GapReadsProps) {
   const lengths = useLengths();
   if (gaps.length === 0) return null;
+  const cell = numberCells(numbers);
   const widest = Math.max(targetMm, 30, ...gaps.flatMap(({ gap }) => GAP_PLACES.map((place) => gap[place])));
   return (
     <Box component="section" aria-labelledby="gap-shapes" sx={{ mb: 3 }}>
@@ -37,12 +38,11 @@ export function GapReads({ gaps, targetMm, numbers, laced }: GapReadsProps) {
             <Shape read={read} targetMm={targetMm} widest={widest} />
             <Box component="dl" sx={rowStyle}>
               {GAP_PLACES.map((place) => {
-                const number = numbers.find(({ id }) => id === `edge.${read.at}.${place}`);
                 return (
                   <Box key={place} sx={{ display: "contents" }}>
                     <dt>{place}</dt>
                     <dd>{lengths.amount(read.gap[place])}</dd>
-                    <dd className="edge">{number ? <ReckonedValue number={number} /> : "—"}</dd>
+                    <dd className="edge">{cell(`edge.${read.at}.${place}`)}</dd>
                   </Box>
                 );
               })}

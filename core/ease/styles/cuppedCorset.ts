@@ -8,5 +8,5 @@ export const cuppedCorset = boned({
   summary: "Cups of its own above the panels, boned and laced.",
   zones: ["bust", "underbust", "waist", "highHip", "hip"],
   closes: "laced",
-  more: BREAST_MEASURES,
+  more: ["apex_span", ...BREAST_MEASURES],
 });

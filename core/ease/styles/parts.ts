@@ -64,7 +64,6 @@ export const SKIRT: readonly StyleLength[] = [
 
 /** What a cup of its own is drawn from. */
 export const BREAST_MEASURES = [
-  "apex_span",
   "bridge_width",
   "root_width",
   "root_height",

@@ -1,5 +1,5 @@
 import { STRETCH_SCHOOL_IDS } from "../schools/index.ts";
-import { NO_DROPS, STRAP, sidesAt } from "./parts.ts";
+import { BREAST_MEASURES, NO_DROPS, STRAP, sidesAt } from "./parts.ts";
 import { type Style, USUAL_LIMITS } from "./style.ts";
 
 /** A wired bra, closed with hooks: its band carries, its cups are cut from their own measures. */
@@ -9,22 +9,7 @@ export const wiredBra: Style = {
   summary: "The band carries; closed with hooks.",
   family: "wiredBand",
   zones: ["underbust"],
-  measures: [
-    "underbust",
-    "underbust_inhaled",
-    "bust",
-    "overbust",
-    "strap_front",
-    "strap_back",
-    "bridge_width",
-    "root_width",
-    "root_height",
-    "wire_line",
-    "projection",
-    "lower_cup",
-    "upper_cup",
-    "cross_cup",
-  ],
+  measures: ["underbust", "underbust_inhaled", "bust", "overbust", "strap_front", "strap_back", ...BREAST_MEASURES],
   limits: { ...USUAL_LIMITS, leastStretch: 0.15 },
   pullOn: [],
   lengths: [STRAP],
