@@ -1,3 +1,4 @@
+import { form } from "./fittingSteps.ts";
 import { expect, expectAccessible, test } from "./test.ts";
 
 test("from measures to printed panels: a reduction, its panels, the paper", async ({ page }) => {
@@ -33,6 +34,7 @@ test("from measures to printed panels: a reduction, its panels, the paper", asyn
 });
 
 test("a gap read at the fitting is cut into the next panels", async ({ page }) => {
+  test.setTimeout(90_000);
   await page.goto("/jobs/10/wear");
   await expect(page.getByText("The gap is parallel, and as wanted: good.")).toBeVisible();
   await page.getByRole("button", { name: "Another gap" }).click();
@@ -44,9 +46,27 @@ test("a gap read at the fitting is cut into the next panels", async ({ page }) =
   await page.getByRole("button", { name: "Keep the change" }).click();
   await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
   await expect(page.getByRole("link", { name: /Lacing and wear .*gap not as wanted/ })).toBeVisible();
-  // What was decided on the first mock-up lies in the panels of the second.
-  await page.goto("/jobs/10/prototypes/2/pieces");
+
+  // On the record of the fitting it gets a proposal by seam edge; decided, it lies in the panels of the next mock-up.
+  await page.goto("/jobs/10/prototypes/3/fitting");
+  await page.getByRole("button", { name: "Put a finding by name" }).click();
+  await form(page).getByRole("radio", { name: "lacing", exact: true }).check();
+  await form(page).getByRole("radio", { name: "both sides" }).check();
+  await form(page).getByRole("radio", { name: "lacing gap not parallel", exact: true }).check();
+  for (const [name, mm] of Object.entries({ top: "82", waist: "50", bottom: "50" }))
+    await form(page).getByLabel(`Gap at the ${name}`, { exact: true }).fill(mm);
+  await form(page).getByLabel("Gap wanted", { exact: true }).fill("50");
+  await form(page).getByRole("button", { name: "Put it on the record" }).click();
+  const finding = page.getByRole("article", { name: "Finding 1" });
+  await expect(finding).toContainText("2.0 mm out at every seam edge");
+  await finding.getByRole("button", { name: "Decide" }).click();
+  await expect(finding).toContainText("Taken as proposed");
+  await page.goto("/jobs/10/prototypes");
+  await page.getByRole("button", { name: "Start prototype 4" }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "Prototype 4" })).toBeVisible();
+  await page.goto("/jobs/10/prototypes/4/pieces");
   await expect(page.getByText("Lacing gap not parallel, lacing")).toBeVisible();
+  await expect(page.getByText(/top of panel2: .* \(\+4 mm\)/)).toBeVisible();
 });
 
 test("more than the body offers is a stop sign that hides no number, and can be mended by dragging", async ({

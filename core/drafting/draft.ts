@@ -14,7 +14,10 @@ export interface PlannedLevel {
   readonly plannedMm: number;
   /** Where an edge cuts the level off: how far past which end of the side it lies, along it, mm. Left out where it does not. */
   readonly past?: { readonly end: "start" | "end"; readonly mm: number };
-  /** What of the girth no piece covers, as a closed hook tape, mm. Left out where there is none. */
+  /**
+   * What of the girth no piece covers, as a closed hook tape or the gap of a lacing, mm; below 0 where pieces are larger than the girth
+   * they close to, since thick layers eat some. Left out where there is none.
+   */
   readonly besideMm?: number;
 }
 

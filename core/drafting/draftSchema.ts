@@ -108,7 +108,7 @@ export const draftSchema = closed({
       level: word(),
       plannedMm: length(),
       past: Type.Optional(closed({ end: Type.Enum(["start", "end"]), mm: length() })),
-      besideMm: Type.Optional(length()),
+      besideMm: Type.Optional(mm()),
     }),
     60,
   ),

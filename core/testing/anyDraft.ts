@@ -169,6 +169,8 @@ const OPTIONS: Readonly<Record<string, fc.Arbitrary<DraftFacts["options"]>>> = {
     upper_edge: fc.constantFrom("plain", "noSleeve", "sleeve"),
     front: fc.constantFrom("fold", "opens", "seam"),
     open_top: fc.constantFrom(0, 40),
+    gap: fc.constantFrom(0, 45),
+    added: between(0, 12),
   }),
   rectangle: fc.record({
     kind: fc.constantFrom("strap", "tie", "band", "loop", "binding", "casing"),

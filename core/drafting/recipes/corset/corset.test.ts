@@ -175,3 +175,9 @@ describe("the panel seams moved", () => {
     expect(gap({ at: "knee" })).toMatchObject({ ok: false, problem: { message: expect.stringMatching(/got “knee”/) } });
   });
 });
+
+it("what no panel covers may be less than nothing, where layers eat more than there is gap", () => {
+  const draft = drawn({ gap: 0, added: 4 });
+  expect(draft.levels.every(({ besideMm }) => besideMm === -4)).toBe(true);
+  expect(broken(draft)).toEqual([]);
+});
