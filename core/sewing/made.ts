@@ -45,8 +45,12 @@ export const isBoned = ({ style }: Made): boolean => style.family === "boned";
 /** Hangs from the shoulders, and is no bra: camisole, slip, one-piece. */
 export const hangs = (made: Made): boolean => made.style.zones.includes("bust") && !isBra(made) && !isBoned(made);
 
+/** A skirt hangs from its boned bodice. */
+export const hasSkirt = (made: Made): boolean =>
+  isBoned(made) && made.style.lengths.some(({ id }) => id === "skirtSide");
+
 /** Hangs, and has a hem. */
-export const hasHem = (made: Made): boolean => hangs(made) && !hasLegs(made);
+export const hasHem = (made: Made): boolean => (hangs(made) && !hasLegs(made)) || hasSkirt(made);
 
 /** It is lined, by its parts or by its layers. */
 export const isLined = ({ parts, lined }: Made): boolean =>

@@ -34,6 +34,8 @@ describe("the steps of a garment", () => {
     expect(ids(wiredBra)).not.toContain("gussetFront");
     expect(ids(styleOf("lacedCorset"))).toEqual(expect.arrayContaining(["panels", "mockLacing", "closure"]));
     expect(ids(styleOf("unlacedCorset"))).not.toContain("mockLacing");
+    expect(ids(styleOf("bonedDress"))).toEqual(expect.arrayContaining(["panels", "joinSkirt", "hem"]));
+    expect(ids(styleOf("unlacedCorset"))).not.toContain("joinSkirt");
     expect(ids(slip, { layers: [{ role: "shell", direction: "bias" }] })).toContain("hang");
     expect(ids(slip)).not.toContain("hang");
     for (const style of STYLES) {

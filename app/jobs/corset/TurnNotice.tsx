@@ -2,7 +2,13 @@ import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import { Form } from "react-router";
 import { capital } from "../../../core/capital.ts";
-import { amountWithin, type CorsetWorking, MOST_TURN_MM, TURN_HEIGHT_MM } from "../../../core/corset/index.ts";
+import {
+  amountWithin,
+  type CorsetWorking,
+  MOST_TURN_MM,
+  reductionSchool,
+  TURN_HEIGHT_MM,
+} from "../../../core/corset/index.ts";
 import type { Draft } from "../../../core/drafting/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
@@ -21,7 +27,10 @@ export function TurnNotice({ draft, working, versions, turnWith, amount }: TurnN
   const { turns = [], pieces } = draft;
   const bad = turns.filter(({ mm }) => mm > MOST_TURN_MM);
   if (bad.length === 0) return null;
-  const less = amountWithin(amount, (tried) => (turnWith(tried) ?? Number.POSITIVE_INFINITY) <= MOST_TURN_MM);
+  // With less ease a garment that only holds turns more, not less.
+  const less = !reductionSchool(working.school).reduces
+    ? null
+    : amountWithin(amount, (tried) => (turnWith(tried) ?? Number.POSITIVE_INFINITY) <= MOST_TURN_MM);
   const written = working.school === "percent" ? `${(100 * (less ?? 0)).toFixed(1)} %` : lengths.amount(less ?? 0);
   return (
     <Alert severity="warning" sx={{ mb: 2 }}>

@@ -29,7 +29,10 @@ export function keepAmount(fields: Fields, jobId: number, store: Store) {
 
 const readPanels = formReader(group({ panels: whole({ what: "panels a side", least: 2, most: 8 }) }));
 
-/** Draws another number of panels, shared alike: what was shared among the old number no longer sums. */
+/**
+ * Draws another number of panels, shared alike: what was shared among the old number no longer sums. The side seam stays where it was
+ * told, as long as there is a panel behind it.
+ */
 export function keepPanels(fields: Fields, jobId: number, store: Store) {
   const { panels } = asSent(readPanels(fields));
   return keepChanged(fields, jobId, store, {
@@ -45,7 +48,7 @@ export function keepPanels(fields: Fields, jobId: number, store: Store) {
       ok({
         ...set,
         panels,
-        side_seam: Math.ceil(panels / 2),
+        side_seam: typeof set.side_seam === "number" && set.side_seam < panels ? set.side_seam : null,
         ...Object.fromEntries(SHARES.map((name) => [name, null])),
       }),
   });

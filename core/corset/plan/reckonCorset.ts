@@ -78,7 +78,7 @@ function layersOf({ thicknessMm, bulkySeams, channels, channelThicknessMm }: Cor
   return {
     thicknessMm,
     bulkySeams: bulkySeams ?? 0,
-    // A channel whose thickness is not known is about as thick as the layers.
+    // Channels whose thickness was not typed are not counted, and that is said.
     channels: channelThicknessMm === null ? 0 : (channels ?? 0),
     channelThicknessMm: channelThicknessMm ?? 0,
   };

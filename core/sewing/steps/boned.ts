@@ -1,4 +1,4 @@
-import { isBoned } from "../made.ts";
+import { hasSkirt, isBoned } from "../made.ts";
 import type { Made, SewingStep } from "../step.ts";
 
 const isLaced = (made: Made): boolean => isBoned(made) && made.style.closes !== "zip";
@@ -9,6 +9,10 @@ export const panelSteps: readonly SewingStep[] = [
   {
     ...{ id: "boneChannels", name: "Sew bone channels and waist tape", guessMin: 60, appears: isBoned },
     after: [{ step: "panels", why: "channels lie on the seams" }],
+  },
+  {
+    ...{ id: "joinSkirt", name: "Join the skirt to the bodice", guessMin: 40, appears: hasSkirt },
+    after: [{ step: "boneChannels", why: "channels end above the seam" }],
   },
 ];
 
