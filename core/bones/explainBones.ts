@@ -59,6 +59,7 @@ export const explainClosure = (of: ClosureOf): Reckoned[] => [
   ...(of.closed.opensInFront ? busk(of) : []),
   ...(of.zip ? zipNumber(of, of.zip) : []),
   ...skirtJoin(of),
+  ...halves(of),
   ...triangle(of),
 ];
 
@@ -136,6 +137,16 @@ function busk({ draft, working }: ClosureOf): Reckoned[] {
     }),
   ];
 }
+
+/** Where it closes: half of the closed girth on either side of the marked centre. */
+const halves = ({ closed }: ClosureOf): Reckoned[] =>
+  closed.levels.map(({ level, name, closedMm }) =>
+    reckoned(`half.${level}`, `${name}, closing line`, {
+      formula: "C / 2",
+      terms: [piece("C", "closed", closedMm, "reduction")],
+      result: { value: closedMm / 2, unit: "length" },
+    }),
+  );
 
 /** What is left open behind above the waist is laced through loops along both of its edges. */
 function triangle({ draft, closed, working }: ClosureOf): Reckoned[] {

@@ -198,7 +198,16 @@ const TYPED: readonly Partial<Workings>[] = [
     wear: {
       ...NEW_WEAR,
       pitchMm: 22,
-      gaps: [{ on: "2026-11-02", who: "wearer", mockUp: 1, topMm: 70, waistMm: 52, bottomMm: 44 }],
+      gaps: [
+        { on: "2026-11-02", who: "wearer", mockUp: 1, topMm: 70, waistMm: 52, bottomMm: 44 },
+        { on: null, who: "form", mockUp: null, topMm: 82, waistMm: 66, bottomMm: 51 },
+      ],
+      wears: [
+        {
+          ...{ on: null, at0Mm: 706, at10Mm: 703, at30Mm: null, at120Mm: null, comfort: 4 },
+          ...{ speaks: true, breathes: true, marks: "none", note: "" },
+        },
+      ],
       pulls: [{ on: null, level: "waist", after: "30", pullN: 6.5, gapMm: 52 }],
     },
     trunk,

@@ -3,6 +3,7 @@ import { GAP_PLACES, lacingWords } from "../corset/index.ts";
 import { term } from "../explain/index.ts";
 import type { GapRead } from "./gapRead.ts";
 import type { PullRead } from "./pullRead.ts";
+import type { LevelWorn, WearRead } from "./worn.ts";
 
 const read = term("finding", "amount");
 
@@ -50,3 +51,51 @@ export const explainPull = (pull: PullRead): Reckoned[] => [
     notes: [`${lacingWords(pull.band).word}: ${lacingWords(pull.band).care}`, "A mean: bone and rib feel more."],
   }),
 ];
+
+/** What a level closes to on a form or on the wearer, from the gap there. */
+export const explainWorn = (level: LevelWorn, gapPlannedMm: number): Reckoned[] => {
+  const closedOn = (who: string, words: string, closedMm: number | null): Reckoned[] =>
+    closedMm === null
+      ? []
+      : [
+          reckoned(`${who}.${level.level}`, `${level.name}, closed on ${words}`, {
+            formula: "C − g + r",
+            terms: [
+              term("garment", "length")("C", "planned, closed", level.plannedMm, "reduction"),
+              term("setting", "difference")("g", "gap planned", gapPlannedMm, "reduction"),
+              read("r", "gap read there", closedMm - level.plannedMm + gapPlannedMm, BETWEEN),
+            ],
+            result: { value: closedMm, unit: "length" },
+          }),
+        ];
+  return [
+    ...closedOn("form", "the form", level.onFormMm),
+    ...closedOn("wearer", "the wearer", level.onWearerMm),
+    ...(level.gapMm === null
+      ? []
+      : [
+          reckoned(`gap.${level.level}`, `${level.name}, gap`, {
+            formula: "g",
+            terms: [read("g", "gap on the wearer", level.gapMm, BETWEEN)],
+            result: { value: level.gapMm, unit: "amount" },
+          }),
+        ]),
+  ];
+};
+
+const BETWEEN = "last reading; between top, waist and bottom evenly over the height behind";
+
+/** By how much a garment was laced in, or gave, in a wear. */
+export const explainSettled = ({ at, settledMm, firstMm, lastMm }: WearRead): Reckoned[] =>
+  settledMm === null || firstMm === null || lastMm === null
+    ? []
+    : [
+        reckoned(`settled.${at}`, `Wear ${at + 1}, laced in by`, {
+          formula: "a − b",
+          terms: [
+            term("finding", "length")("a", "closed waist, first reading", firstMm, "read here"),
+            term("finding", "length")("b", "closed waist, last reading", lastMm, "read here"),
+          ],
+          result: { value: settledMm, unit: "difference" },
+        }),
+      ];

@@ -1,31 +1,12 @@
 import { type ClosedGarment, type Lack, type Reckoning, wantsOf } from "../calculation/index.ts";
 import { type LacingBand, lacingBand, lacingPressure, lacingTension, lacingWords } from "../corset/index.ts";
-import { explainGap, explainPull } from "./explainWear.ts";
+import { explainGap, explainPull, explainSettled, explainWorn } from "./explainWear.ts";
 import { firstWears, type PlannedWear } from "./firstWears.ts";
 import { type GapRead, gapAtLevels, gapRead } from "./gapRead.ts";
 import type { PullRead } from "./pullRead.ts";
 import type { WearFacts } from "./wearFacts.ts";
 import type { ClosedOn, PullRow, WearRow, WearWorking } from "./working.ts";
-
-/** One level on the body and on the form, mm. */
-export interface LevelWorn {
-  readonly level: string;
-  readonly name: string;
-  readonly bodyMm: number;
-  readonly plannedMm: number;
-  /** Null where it was not closed on one. */
-  readonly onFormMm: number | null;
-  readonly onWearerMm: number | null;
-  /** The last gap read on the wearer, there. */
-  readonly gapMm: number | null;
-}
-
-/** A wear with what its waist settled by while it was worn, mm; null where only one reading was taken. */
-export interface WearRead extends WearRow {
-  readonly at: number;
-  readonly settledMm: number | null;
-  readonly stop: boolean;
-}
+import type { LevelWorn, WearRead } from "./worn.ts";
 
 /** What closing and wearing come to. */
 export interface WearReckoning extends Reckoning {
@@ -45,17 +26,30 @@ export function reckonWear(working: WearWorking, { closed, seams, isForm }: Wear
   const wears = working.wears.map(wearRead);
   const planned = working.startOn === null ? [] : firstWears(working.startOn);
   const warnings = stopsOf(wears);
-  const nothing = { levels: [], gaps: [], pulls: [], numbers: [], notes: [], targetMm: null, laced: false };
+  const nothing = {
+    levels: [],
+    gaps: [],
+    pulls: [],
+    numbers: wears.flatMap(explainSettled),
+    notes: [],
+    targetMm: null,
+    laced: false,
+  };
   if (!closed) return { ...nothing, wears, planned, lacks: wants.lacks, warnings };
   const targetMm = working.targetMm ?? closed.gapMm;
   const gaps = working.gaps.flatMap((row, at) => gapRead(row, at, targetMm, seams) ?? []);
   const pulls = closed.laced ? working.pulls.flatMap((row, at) => pullRead(row, at, working, closed) ?? []) : [];
   if (gaps.length > 0 && seams === null)
     wants.plan("Needs kept panels: what each seam edge takes goes by their number.", "pieces");
+  const levels = levelsWorn(closed, gaps);
   return {
-    ...{ targetMm, laced: closed.laced, gaps, pulls, wears, planned },
-    levels: levelsWorn(closed, gaps),
-    numbers: [...gaps.flatMap((read) => explainGap(read, targetMm, seams)), ...pulls.flatMap(explainPull)],
+    ...{ targetMm, laced: closed.laced, levels, gaps, pulls, wears, planned },
+    numbers: [
+      ...gaps.flatMap((read) => explainGap(read, targetMm, seams)),
+      ...levels.flatMap((level) => explainWorn(level, closed.gapMm)),
+      ...pulls.flatMap(explainPull),
+      ...wears.flatMap(explainSettled),
+    ],
     lacks: [...wants.lacks, ...pitchLack(working, closed)],
     headline: headlineOf(gaps),
     notes: [
@@ -109,6 +103,7 @@ function wearRead(row: WearRow, at: number): WearRead {
   const [first, last] = [read[0], read.at(-1)];
   return {
     ...{ ...row, at },
+    ...{ firstMm: first ?? null, lastMm: last ?? null },
     settledMm: read.length > 1 && first !== undefined && last !== undefined ? first - last : null,
     stop:
       row.marks === "stays" || !row.speaks || !row.breathes || (row.comfort !== null && row.comfort <= POOR_COMFORT),

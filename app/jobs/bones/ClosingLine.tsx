@@ -1,14 +1,17 @@
 import Typography from "@mui/material/Typography";
 import type { ClosingMark } from "../../../core/bones/index.ts";
+import type { Reckoned } from "../../../core/calculation/index.ts";
 import { type Cell, RowTable } from "../../frame/RowTable.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { numberCells } from "../calculation/numberCells.tsx";
 
 /** Sides that differ by less are marked as one, mm. */
 const ALIKE_MM = 1;
 
 /** Where it closes, level by level: half of the closed girth on either side of the marked centre; sides that differ stay apart. */
-export function ClosingLine({ line }: { line: readonly ClosingMark[] }) {
+export function ClosingLine({ line, numbers }: { line: readonly ClosingMark[]; numbers: readonly Reckoned[] }) {
   const lengths = useLengths();
+  const cell = numberCells(numbers);
   const marked = line.some(({ leftMm, rightMm }) => leftMm !== null || rightMm !== null);
   const written = (mm: number | null) => (mm === null ? "—" : lengths.length(mm));
   const apart = ({ leftMm, rightMm }: ClosingMark): Cell => {
@@ -34,7 +37,7 @@ export function ClosingLine({ line }: { line: readonly ClosingMark[] }) {
           key: mark.level,
           head: mark.name,
           cells: [
-            { show: lengths.length(mark.halfMm), look: "strong" },
+            { show: cell(`half.${mark.level}`), look: "strong" },
             ...(marked ? [written(mark.leftMm), written(mark.rightMm), apart(mark)] : []),
           ],
         }))}

@@ -67,12 +67,14 @@ export default function JobBones({ loaderData, actionData }: Route.ComponentProp
             ) : null}
             <NumberList
               label="Closing and waist tape"
-              numbers={reckoning.numbers.filter(({ id }) => !id.startsWith("bone."))}
+              numbers={reckoning.numbers.filter(({ id }) => !/^(bone|half)\./.test(id))}
               strong={["lace", "zip", "tape"]}
             />
             <ToBuy lines={reckoning.toBuy} />
             {reckoning.bones.length > 0 ? <BoneTable reckoning={reckoning} version={page.kept.version} /> : null}
-            {!laced && reckoning.line.length > 0 ? <ClosingLine line={reckoning.line} /> : null}
+            {!laced && reckoning.line.length > 0 ? (
+              <ClosingLine line={reckoning.line} numbers={reckoning.numbers} />
+            ) : null}
           </>
         )}
       </WorkingForm>

@@ -5,10 +5,12 @@ import type { WearReckoning } from "../../../core/wear/index.ts";
 import { WearChart } from "../../chart/charts.ts";
 import { RowTable } from "../../frame/RowTable.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
+import { numberCells } from "../calculation/numberCells.tsx";
 
 /** Wears that were read, how the waist settled in them, and the first ones as they are planned. */
-export function Wears({ wears, planned, levels, targetMm, laced }: WearReckoning) {
+export function Wears({ wears, planned, levels, targetMm, laced, numbers }: WearReckoning) {
   const lengths = useLengths();
+  const cell = numberCells(numbers);
   const plannedMm = levels.find(({ level }) => level === "waist")?.plannedMm ?? null;
   const shown = (mm: number | null) => (mm === null ? null : mm / (lengths.unit === "in" ? MM_PER_INCH : 10));
   const charted = wears.map(({ at, at0Mm, at10Mm, at30Mm, at120Mm }) => ({
@@ -42,11 +44,11 @@ export function Wears({ wears, planned, levels, targetMm, laced }: WearReckoning
               { head: "Marks", as: "words" },
               { head: "Note" },
             ]}
-            rows={wears.map(({ at, on, settledMm, comfort, speaks, breathes, marks, note }) => ({
+            rows={wears.map(({ at, on, comfort, speaks, breathes, marks, note }) => ({
               key: at,
               head: `${at + 1}${on ? `, ${formatDay(on)}` : ""}`,
               cells: [
-                { show: settledMm === null ? "—" : lengths.difference(settledMm), look: "strong" },
+                { show: cell(`settled.${at}`), look: "strong" },
                 comfort ?? "—",
                 speaks && breathes
                   ? "speaks and breathes"

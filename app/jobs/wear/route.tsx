@@ -54,7 +54,7 @@ export default function JobWear({ loaderData, actionData }: Route.ComponentProps
         {({ working, reckoning }) => (
           <>
             {laced ? <LacePull hasDevice={hasDevice} rows={working.pulls.length} /> : null}
-            {reckoning.levels.length > 0 ? <WornLevels levels={reckoning.levels} /> : null}
+            {reckoning.levels.length > 0 ? <WornLevels levels={reckoning.levels} numbers={reckoning.numbers} /> : null}
             {reckoning.targetMm === null ? null : (
               <GapReads
                 gaps={reckoning.gaps}
