@@ -85,3 +85,20 @@ test("more than the body offers is a stop sign that hides no number, and can be 
   await page.goto("/jobs/12/wear");
   await expect(page.getByText(/Loosen at once/)).toBeVisible();
 });
+
+test("a lace pulled on the stand-in goes into the next empty pull, and tells how hard it presses", async ({ page }) => {
+  await page.goto("/jobs/10/wear");
+  const pulls = page.getByRole("table", { name: "Pulls in the lace" });
+  const pull = page.getByRole("button", { name: "Pull the lace on the stand-in gauge" });
+  await pull.click();
+  await expect(page.getByRole("status").filter({ hasText: /N\. Add a pull to the list/ })).toBeVisible();
+  // What was read before stays.
+  await expect(pulls.getByLabel("Pull 3, pull")).toHaveValue("4.8");
+  await page.getByRole("button", { name: "Another pull" }).click();
+  await pull.click();
+  await expect(pulls.getByLabel("Pull 4, pull")).toHaveValue(/^\d+\.\d$/);
+  await pulls.getByLabel("Pull 4, gap there").fill("45");
+  await expect(page.getByText(/Expected pull 4 at one of underbust, .* but got the bust/)).toBeVisible();
+  await pulls.getByLabel("Pull 4, at the").selectOption("waist");
+  await expect(page.getByRole("table", { name: "Pressure of the lacing" }).getByRole("row")).toHaveCount(5);
+});

@@ -1,5 +1,12 @@
 import { type ClosedGarment, type Lack, type Reckoning, wantsOf } from "../calculation/index.ts";
-import { type LacingBand, lacingBand, lacingPressure, lacingTension, lacingWords } from "../corset/index.ts";
+import {
+  CORSET_LEVEL_NAMES,
+  type LacingBand,
+  lacingBand,
+  lacingPressure,
+  lacingTension,
+  lacingWords,
+} from "../corset/index.ts";
 import { explainGap, explainPull, explainSettled, explainWorn } from "./explainWear.ts";
 import { firstWears, type PlannedWear } from "./firstWears.ts";
 import { type GapRead, gapAtLevels, gapRead } from "./gapRead.ts";
@@ -57,7 +64,7 @@ export function reckonWear(working: WearWorking, { closed, seams, isForm }: Wear
         ? ["A form neither squashes nor breathes: a right garment may not close on it."]
         : []),
     ],
-    warnings: [...warnings, ...hardPulls(pulls)],
+    warnings: [...warnings, ...hardPulls(pulls), ...strangeLevels(working, closed)],
   };
 }
 
@@ -66,6 +73,16 @@ const pitchLack = ({ pulls, pitchMm }: WearWorking, { laced }: ClosedGarment): L
   laced && pitchMm === null && pulls.some(({ pullN }) => pullN !== null)
     ? [{ what: "entry", name: "how far the eyelets lie apart" }]
     : [];
+
+/** A pull at a level this garment does not have says nothing of it. */
+const strangeLevels = ({ pulls }: WearWorking, { levels }: ClosedGarment): string[] =>
+  pulls.flatMap(({ level, pullN }, at) =>
+    pullN === null || levels.some((one) => one.level === level)
+      ? []
+      : [
+          `Expected pull ${at + 1} at one of ${levels.map(({ name }) => name.toLowerCase()).join(", ")}, but got the ${CORSET_LEVEL_NAMES[level].toLowerCase()}.`,
+        ],
+  );
 
 const lastOn = (gaps: readonly GapRead[], who: ClosedOn): GapRead | null =>
   gaps.findLast((read) => read.who === who) ?? null;

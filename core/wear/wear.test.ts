@@ -69,6 +69,14 @@ describe("a pull in the lace", () => {
     expect(pulls[0]?.pressureKpa).toBeCloseTo((2 * Math.PI * tension) / 762, 9);
   });
 
+  it("at a level the garment does not have is named", () => {
+    const { pulls, warnings } = reckon({ pitchMm: 22, pulls: [{ ...pull, level: "bust" }] });
+    expect([pulls, warnings]).toEqual([
+      [],
+      ["Expected pull 1 at one of underbust, mid-rib, waist, high hip, lower edge, but got the bust."],
+    ]);
+  });
+
   it("that presses too hard is a stop; without the pitch there is no number, and it is asked for", () => {
     expect(reckon({ pitchMm: 22, pulls: [{ ...pull, pullN: 14 }] }).warnings.join(" ")).toMatch(/^Stop: Too hard/);
     expect(reckon({ pulls: [pull] })).toMatchObject({ pulls: [], lacks: [{ name: "how far the eyelets lie apart" }] });

@@ -4,17 +4,10 @@ import Typography from "@mui/material/Typography";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { settledN } from "../../../core/gauge/index.ts";
 import { useGaugeStream } from "../../cloths/gauge/useGaugeStream.ts";
-import { inRow } from "../../form/rows/withRows.ts";
 import { setInput } from "../../form/setInput.ts";
 
-interface LacePullProps {
-  readonly hasDevice: boolean;
-  /** How many pulls stand in the list: what is read goes into the last. */
-  readonly rows: number;
-}
-
-/** The lace between two eyelets hooked on the gauge: what it settles at goes into the last pull of the list. A stand-in ships with Stenz. */
-export function LacePull({ hasDevice, rows }: LacePullProps) {
+/** The lace between two eyelets hooked on the gauge: what it settles at goes into the last empty pull of the list. A stand-in ships with Stenz. */
+export function LacePull({ hasDevice }: { hasDevice: boolean }) {
   const gauge = useGaugeStream();
   const [pulling, setPulling] = useState(false);
   const [said, setSaid] = useState("");
@@ -23,14 +16,14 @@ export function LacePull({ hasDevice, rows }: LacePullProps) {
     gauge.stop();
     setPulling(false);
     const newtons = settledN(gauge.readings);
-    const input = document.querySelector<HTMLInputElement>(
-      `input[name="${CSS.escape(inRow("pulls", rows - 1, "pullN"))}"]`,
-    );
+    const rows = [...document.querySelectorAll<HTMLInputElement>('input[name^="pulls["][name$="].pullN"]')];
+    // What was read before stays: only a pull without a number takes one.
+    const input = rows.findLast(({ value }) => value.trim() === "");
     if (newtons === null) return setSaid("It was not held long enough: hold it still for two seconds.");
-    if (!input) return setSaid(`${newtons.toFixed(1)} N. Add a pull to the list, and it goes there.`);
+    if (!input) return setSaid(`${newtons.toFixed(1)} N. Add a pull to the list, pull again, and it goes there.`);
     setInput(input, newtons.toFixed(1));
-    setSaid(`${newtons.toFixed(1)} N, in pull ${rows}: now give the gap there.`);
-  }, [gauge, rows]);
+    setSaid(`${newtons.toFixed(1)} N, in pull ${rows.indexOf(input) + 1}: now give the gap there.`);
+  }, [gauge]);
   const taken = useRef(take);
   taken.current = take;
   const ended = pulling && (gauge.state === "done" || gauge.state === "refused");

@@ -51,9 +51,9 @@ export default function JobWear({ loaderData, actionData }: Route.ComponentProps
         unsaved={unsavedFor("wear", actionData as Unsaved | undefined)}
         hides={() => (laced ? [] : ["targetMm", "pitchMm", "pulls"])}
       >
-        {({ working, reckoning }) => (
+        {({ reckoning }) => (
           <>
-            {laced ? <LacePull hasDevice={hasDevice} rows={working.pulls.length} /> : null}
+            {laced ? <LacePull hasDevice={hasDevice} /> : null}
             {reckoning.levels.length > 0 ? <WornLevels levels={reckoning.levels} numbers={reckoning.numbers} /> : null}
             {reckoning.targetMm === null ? null : (
               <GapReads
