@@ -1,6 +1,8 @@
 import type { ClosedGarment } from "../calculation/index.ts";
-import { type Draft, edgeLength, edgeOf, timesRound } from "../drafting/index.ts";
-import type { DrawnJob } from "../pieces/index.ts";
+import type { Draft } from "../drafting/index.ts";
+import { isBoned } from "../ease/index.ts";
+import type { DrawnJob, DrawnSet } from "../pieces/index.ts";
+import { allRound } from "./allRound.ts";
 
 /** What bones and closure are reckoned from. */
 export interface BonesFacts {
@@ -15,19 +17,15 @@ export interface BonesFacts {
 }
 
 /** Takes them from a job. Panels are drawn when they are asked for. */
-export const bonesFactsOf = (job: DrawnJob): BonesFacts =>
-  job.style.family === "boned"
-    ? {
-        draft: job.drawn().find(({ id }) => id === "corsetPieces")?.draft ?? null,
-        closed: job.closed,
-        usable: job.stretch?.usable ?? null,
-        source: job.beside.sheetName,
-        skirtMm: skirtTop(job),
-      }
-    : { draft: null, closed: null, usable: null, source: "", skirtMm: null };
-
-function skirtTop(job: DrawnJob): number | null {
-  const skirt = job.drawn().find(({ id }) => id === "skirtPieces");
-  if (!skirt) return null;
-  return skirt.draft.pieces.reduce((sum, piece) => sum + edgeLength(edgeOf(piece, "top")) * timesRound(piece), 0);
+export function bonesFactsOf(job: DrawnJob): BonesFacts {
+  if (!isBoned(job.style)) return { draft: null, closed: null, usable: null, source: "", skirtMm: null };
+  const drawn = (id: DrawnSet["id"]) => job.drawn().find((set) => set.id === id)?.draft ?? null;
+  const skirt = drawn("skirtPieces");
+  return {
+    draft: drawn("corsetPieces"),
+    closed: job.closed,
+    usable: job.stretch?.usable ?? null,
+    source: job.beside.sheetName,
+    skirtMm: skirt && allRound(skirt, "top"),
+  };
 }

@@ -1,6 +1,7 @@
 import { Type } from "typebox";
 import { type Calculation, choice, small } from "../calculation/index.ts";
 import { CORSET_LEVEL_NAMES, CORSET_LEVELS } from "../corset/index.ts";
+import { isBoned } from "../ease/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
 import { type BonesFacts, bonesFactsOf } from "./bonesFacts.ts";
 import { TAPE_TURN_MM } from "./explainBones.ts";
@@ -77,7 +78,7 @@ export const bonesCalculation: Calculation<BonesWorking, BonesFacts, BonesReckon
     },
   },
   unfielded: { without: Type.Array(Type.String({ maxLength: 40 }), { maxItems: 60 }) },
-  appears: ({ family }) => family === "boned",
+  appears: isBoned,
   facts: bonesFactsOf,
   reckon: reckonBones,
 };

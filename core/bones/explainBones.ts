@@ -1,7 +1,9 @@
 import { type ClosedGarment, type Reckoned, reckoned } from "../calculation/index.ts";
-import { BONE_FREE_MM, LACE_SPARE_MM, LEAST_OPEN_MM, laceLength, openGap } from "../corset/index.ts";
-import { type Draft, edgeLength, edgeOf, lengthOfEdge, timesRound } from "../drafting/index.ts";
+import { BONE_FREE_MM, boneLength, LACE_SPARE_MM, LEAST_OPEN_MM, laceLength, openGap } from "../corset/index.ts";
+import { type Draft, edgeLength, edgeOf, lengthOfEdge } from "../drafting/index.ts";
 import { term } from "../explain/index.ts";
+import { allRound } from "./allRound.ts";
+import { backEdge } from "./backEdge.ts";
 import type { BonesFacts } from "./bonesFacts.ts";
 import type { CutBone } from "./cutBone.ts";
 import { CLOSE_PAIR_MM, END_FREE_MM, type Rows, USUAL_PITCH_MM } from "./eyelets.ts";
@@ -16,28 +18,38 @@ const setting = term("setting", "difference");
 export interface LacedEyelets {
   readonly rows: Rows;
   readonly lengthMm: number;
-  readonly waistMm: number;
   /** Null where it opens in front and passes nothing. */
   readonly passMm: number | null;
   readonly patternMm: number;
 }
 
+/** What goes into a channel, by the steps it is sold in. */
+const stockLength = (
+  id: string,
+  name: string,
+  of: { readonly channelMm: number; readonly channel: string; readonly lengthMm: number },
+  working: BonesWorking,
+  notes: readonly string[] = [],
+): Reckoned =>
+  reckoned(id, name, {
+    formula: `floor((K − 2 · ${BONE_FREE_MM} − b) / s) · s`,
+    terms: [
+      piece("K", of.channel, of.channelMm, "drawn panels"),
+      setting("b", "taken by the binding", working.turnedMm ?? 0, "typed here"),
+      setting("s", "step of stock lengths", stepMm(working), working.stock === "mm" ? "5 mm" : "half an inch"),
+    ],
+    result: { value: of.lengthMm, unit: "length" },
+    notes,
+  });
+
 /** The length of a bone, from its channel. */
-export const explainBone = (bone: CutBone, working: BonesWorking): Reckoned[] =>
-  bone.lengthMm === null
-    ? []
-    : [
-        reckoned(`bone.${bone.id}`, `${bone.name}, bone`, {
-          formula: `floor((K − 2 · ${BONE_FREE_MM} − b) / s) · s`,
-          terms: [
-            piece("K", "channel along the seam line", bone.channelMm, "drawn panels"),
-            setting("b", "taken by the binding", working.turnedMm ?? 0, "typed here"),
-            setting("s", "step of stock lengths", stepMm(working), working.stock === "mm" ? "5 mm" : "half an inch"),
-          ],
-          result: { value: bone.lengthMm, unit: "length" },
-          notes: ["Rounded down: a bone that is too long cuts through its end."],
-        }),
-      ];
+export const explainBone = ({ id, name, channelMm, lengthMm }: CutBone, working: BonesWorking): Reckoned[] => {
+  if (lengthMm === null) return [];
+  const of = { channelMm, channel: "channel along the seam line", lengthMm };
+  return [stockLength(`bone.${id}`, `${name}, bone`, of, working, [TOO_LONG])];
+};
+
+const TOO_LONG = "Rounded down: a bone that is too long cuts through its end.";
 
 /** What closing and waist tape are explained from. */
 interface ClosureOf {
@@ -122,20 +134,10 @@ function busk({ draft, working }: ClosureOf): Reckoned[] {
   const front = draft.pieces.find(({ edges }) => edges.some(({ role }) => role === "centreFront"));
   if (!front) return [];
   const channelMm = edgeLength(edgeOf(front, "front"));
-  const step = stepMm(working);
-  const value = Math.floor((channelMm - 2 * BONE_FREE_MM - (working.turnedMm ?? 0)) / step + 1e-9) * step;
-  if (!(value > 0)) return [];
-  return [
-    reckoned("busk", "Busk", {
-      formula: `floor((K − 2 · ${BONE_FREE_MM} − b) / s) · s`,
-      terms: [
-        piece("K", "centre front", channelMm, "drawn panels"),
-        setting("b", "taken by the binding", working.turnedMm ?? 0, "typed here"),
-        setting("s", "step of stock lengths", step, "stock"),
-      ],
-      result: { value, unit: "length" },
-    }),
-  ];
+  const length = boneLength(channelMm, working.turnedMm ?? 0, stepMm(working));
+  return length.ok
+    ? [stockLength("busk", "Busk", { channelMm, channel: "centre front", lengthMm: length.value }, working)]
+    : [];
 }
 
 /** Where it closes: half of the closed girth on either side of the marked centre. */
@@ -150,8 +152,7 @@ const halves = ({ closed }: ClosureOf): Reckoned[] =>
 
 /** What is left open behind above the waist is laced through loops along both of its edges. */
 function triangle({ draft, closed, working }: ClosureOf): Reckoned[] {
-  const back = draft.pieces.findLast(({ edges }) => edges.some(({ role }) => role === "centreBack"));
-  const [first, second] = back ? edgeOf(back, "back").lines : [];
+  const [first, second] = backEdge(draft)?.lines ?? [];
   if (closed.laced || !first || !second) return [];
   const pitch = working.pitchMm ?? USUAL_PITCH_MM;
   const lengthMm = lengthOfEdge(first);
@@ -174,7 +175,7 @@ export const JOIN_MM = 3;
 /** The skirt against the lower edge it is joined to, with what of it no panel covers. */
 function skirtJoin({ draft, facts: { skirtMm } }: ClosureOf): Reckoned[] {
   if (skirtMm === null) return [];
-  const lower = draft.pieces.reduce((sum, one) => sum + edgeLength(edgeOf(one, "bottom")) * timesRound(one), 0);
+  const lower = allRound(draft, "bottom");
   const beside = draft.levels.at(-1)?.besideMm ?? 0;
   return [
     reckoned("skirt", "Skirt less the bodice it is joined to", {
@@ -191,16 +192,13 @@ function skirtJoin({ draft, facts: { skirtMm } }: ClosureOf): Reckoned[] {
 }
 
 function zipNumber({ draft }: ClosureOf, zip: ZipEnd): Reckoned[] {
-  const back = draft.pieces.findLast(({ edges }) => edges.some(({ role }) => role === "centreBack"));
-  const waist = back?.levels.find(({ level }) => level === "waist");
-  const edge = back && edgeOf(back, "back");
-  if (!edge || !waist) return [];
-  const above = waist.to.y - (edge.lines[0]?.from.y ?? 0);
+  const edge = backEdge(draft);
+  if (!edge) return [];
   return [
     reckoned("zip", "Zip, at least", {
       formula: "Z = a + d",
       terms: [
-        piece("a", "from the upper edge to the waist", above, "drawn panels"),
+        piece("a", "from the upper edge to the waist", edge.waistMm, "drawn panels"),
         piece(
           "d",
           "below the waist, to where what stays closed passes the body",
@@ -208,7 +206,7 @@ function zipNumber({ draft }: ClosureOf, zip: ZipEnd): Reckoned[] {
           "rule for pulling on",
         ),
       ],
-      result: { value: above + zip.belowWaistMm, unit: "length" },
+      result: { value: edge.waistMm + zip.belowWaistMm, unit: "length" },
       notes: [
         zip.opensWhole
           ? `No ring of it passes ${zip.passMm.toFixed(0)} mm closed: it opens all the way down, with a zip that parts or into the skirt.`

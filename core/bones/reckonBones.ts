@@ -1,7 +1,9 @@
 import { type ClosedGarment, type Reckoned, type Reckoning, wantsOf } from "../calculation/index.ts";
 import { capital } from "../capital.ts";
 import { boneLength } from "../corset/index.ts";
-import { type Draft, edgeOf, lengthOfEdges, type Piece } from "../drafting/index.ts";
+import type { Draft } from "../drafting/index.ts";
+import { ok, type Result } from "../result.ts";
+import { backEdge } from "./backEdge.ts";
 import type { BonesFacts } from "./bonesFacts.ts";
 import type { CutBone } from "./cutBone.ts";
 import { explainBone, explainClosure, JOIN_MM, type LacedEyelets } from "./explainBones.ts";
@@ -59,7 +61,8 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
   const opens: Opens = { laced: closed.laced, inFront: closed.opensInFront };
   const bones = placeBones(draft, working, opens).map((bone) => cutTo(bone, working));
   const short = bones.filter(({ lengthMm }) => lengthMm === null);
-  const eyelets = closed.laced ? eyeletsOf(draft, working, closed) : null;
+  const placed = closed.laced ? eyeletsOf(draft, working, closed) : null;
+  const eyelets = placed?.ok ? placed.value : null;
   const zip = closed.laced || facts.usable === null ? null : zipEnd(closed, facts.usable);
   const strange = working.own.filter(
     ({ panel, across }) =>
@@ -67,14 +70,14 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
   );
   const numbers = [
     ...bones.flatMap((bone): Reckoned[] => explainBone(bone, working)),
-    ...explainClosure({ closed, working, draft, zip, facts, eyelets: eyelets && "rows" in eyelets ? eyelets : null }),
+    ...explainClosure({ closed, working, draft, zip, facts, eyelets }),
   ];
   const joined = numbers.find(({ id }) => id === "skirt")?.explanation.result.value ?? 0;
   return {
     bones,
     leftOut: ruledBones(draft, working, opens).filter(({ id }) => working.without.includes(id)),
     toBuy: buy(bones),
-    rows: eyelets && "rows" in eyelets ? eyelets.rows : null,
+    rows: eyelets?.rows ?? null,
     zip,
     line: lineOf(closed, working),
     numbers,
@@ -92,7 +95,7 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
     ],
     warnings: [
       ...short.map(({ name }) => `${name}: its channel is too short for the shortest bone.`),
-      ...(eyelets && "problem" in eyelets ? [eyelets.problem] : []),
+      ...(placed && !placed.ok ? [placed.problem.message] : []),
       ...(Math.abs(joined) > JOIN_MM
         ? [
             `The skirt is ${Math.abs(joined).toFixed(0)} mm ${joined > 0 ? "longer" : "shorter"} than the bodice where they are joined: the lower edge has to lie at the hip, or one of the two is drawn anew.`,
@@ -106,32 +109,21 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
   };
 }
 
-/** A panel with its two edges. */
-const backPanel = ({ pieces }: Draft): Piece | undefined =>
-  pieces.findLast(({ edges }) => edges.some(({ role }) => role === "centreBack"));
-
 function cutTo(bone: PlacedBone, working: BonesWorking): CutBone {
   const length = boneLength(bone.channelMm, working.turnedMm ?? 0, stepMm(working));
   return { ...bone, lengthMm: length.ok ? length.value : null };
 }
 
-function eyeletsOf(
-  draft: Draft,
-  working: BonesWorking,
-  closed: ClosedGarment,
-): LacedEyelets | { readonly problem: string } | null {
-  const panel = backPanel(draft);
-  const waist = panel?.levels.find(({ level }) => level === "waist");
-  if (!panel || !waist) return null;
-  const edge = edgeOf(panel, "back").lines;
-  const lengthMm = lengthOfEdges(edge);
-  const waistMm = waist.to.y - (edge[0]?.from.y ?? 0);
+/** Where it is laced, with what the lace must pass; null where the panels have no such edge. */
+function eyeletsOf(draft: Draft, working: BonesWorking, closed: ClosedGarment): Result<LacedEyelets> | null {
+  const edge = backEdge(draft);
+  if (!edge) return null;
   const wanted = working.rows === null ? { pitchMm: working.pitchMm ?? USUAL_PITCH_MM } : { rows: working.rows };
-  const rows = placeRows({ lengthMm, waistMm }, wanted);
-  if (!rows.ok) return { problem: rows.problem.message };
+  const rows = placeRows(edge, wanted);
+  if (!rows.ok) return rows;
   const passMm = closed.opensInFront ? null : Math.max(...closed.levels.map(({ bodyMm }) => bodyMm));
-  const narrowest = Math.min(...closed.levels.map(({ patternMm }) => patternMm));
-  return { rows: rows.value, lengthMm, waistMm, passMm, patternMm: narrowest };
+  const patternMm = Math.min(...closed.levels.map((level) => level.patternMm));
+  return ok({ rows: rows.value, lengthMm: edge.lengthMm, passMm, patternMm });
 }
 
 function buy(bones: readonly CutBone[]): BoneToBuy[] {

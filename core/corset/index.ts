@@ -35,7 +35,7 @@ export { SEAM_WEIGHTS, type SeamWeightsId, seamWeights } from "./panels/weights/
 export { type BodyLevels, type Heights, levelWords } from "./plan/bodyLevels.ts";
 export { corsetCalculation } from "./plan/calculation.ts";
 export { asGarment, closedByZone, closedGarment } from "./plan/closedGarment.ts";
-export { type CorsetFacts, corsetFactsOf, isBoned, levelsOf } from "./plan/corsetFacts.ts";
+export { type CorsetFacts, corsetFactsOf, levelsOf } from "./plan/corsetFacts.ts";
 export type { CorsetPlan, CorsetPlanLevel } from "./plan/corsetPlan.ts";
 export {
   type CorsetReckoning,

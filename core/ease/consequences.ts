@@ -1,4 +1,5 @@
 import { type TensionCurve, tensionAt } from "../cloth/index.ts";
+import { isBoned } from "./isBoned.ts";
 import { type PressureBand, pressureBandOf, pressureKpa } from "./pressure.ts";
 import type { Family } from "./settings.ts";
 import type { Zone } from "./zones.ts";
@@ -109,5 +110,5 @@ export function reachOf(strain: number, usable: number): Reach {
 }
 
 /** A cloth as a garment of a style wears it: in a boned one it does not give. */
-export const wornIn = <Worn extends WornCloth>({ family }: { readonly family: Family }, cloth: Worn): Worn =>
-  family === "boned" ? { ...cloth, bodyGives: true } : cloth;
+export const wornIn = <Worn extends WornCloth>(style: { readonly family: Family }, cloth: Worn): Worn =>
+  isBoned(style) ? { ...cloth, bodyGives: true } : cloth;

@@ -33,6 +33,7 @@ export {
   isChartMeasure,
   type SizeChart,
 } from "./grade/sizeChart.ts";
+export { isBoned } from "./isBoned.ts";
 export { lengthCut } from "./lengthCut.ts";
 export { LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedGarment, type LikedLength } from "./liked/likedGarment.ts";
 export { type LikedOnBody, likedByZone, likedOnBody } from "./liked/likedOnBody.ts";

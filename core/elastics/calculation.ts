@@ -1,4 +1,5 @@
 import { type Calculation, small } from "../calculation/index.ts";
+import { isBoned } from "../ease/index.ts";
 import { ELASTIC_SCHOOLS } from "../elastic/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
 import { type ElasticsFacts, elasticsFactsOf } from "./elasticsFacts.ts";
@@ -65,7 +66,7 @@ export const elasticsCalculation: Calculation<ElasticsWorking, ElasticsFacts, El
     },
   },
   unfielded: { keptMm: "amounts" },
-  appears: ({ family }) => family !== "boned",
+  appears: (style) => !isBoned(style),
   facts: elasticsFactsOf,
   reckon: reckonElastics,
 };

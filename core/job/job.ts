@@ -1,5 +1,13 @@
 import type { Direction } from "../cloth/index.ts";
-import type { EaseChoice, LikedLength, Opening, Style, StyleId, Zone } from "../ease/index.ts";
+import {
+  type EaseChoice,
+  isBoned,
+  type LikedLength,
+  type Opening,
+  type Style,
+  type StyleId,
+  type Zone,
+} from "../ease/index.ts";
 
 /** The end of a job. */
 export interface SignOff {
@@ -62,5 +70,5 @@ export const newJob = (
  * A job as its style has it planned: boned garments know one school, whose girths are decided as their reduction; whatever else was chosen
  * before there was one is of no account.
  */
-export const plannedByStyle = (job: Job, { family }: Pick<Style, "family">): Job =>
-  family === "boned" ? { ...job, school: "closed", zones: {}, pressuresKpa: {} } : job;
+export const plannedByStyle = (job: Job, style: Pick<Style, "family">): Job =>
+  isBoned(style) ? { ...job, school: "closed", zones: {}, pressuresKpa: {} } : job;

@@ -1,10 +1,10 @@
 import { shelfElastic } from "../band/index.ts";
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
 import { adviseChoice, summariseTests } from "../cloth/index.ts";
-import { closedOf, type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
+import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */
-export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, beside: BesideJob): JobFacts {
+export function jobFacts(ingredients: JobIngredients, { planned, closed }: PlannedJob, beside: BesideJob): JobFacts {
   const { job, style, sheet, settings, clothSettings, edge = null } = ingredients;
   const layers = layersOf(ingredients);
   return {
@@ -32,7 +32,7 @@ export function jobFacts(ingredients: JobIngredients, { planned }: PlannedJob, b
       fingerAllowanceMm: settings.fingerAllowanceMm,
       source: beside.sheetName,
     },
-    closed: closedOf(ingredients),
+    closed,
     beside,
   };
 }

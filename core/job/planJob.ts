@@ -12,8 +12,16 @@ import {
   type TestedLayer,
   testLayers,
 } from "../cloth/index.ts";
-import { closedByZone, closedGarment, isBoned } from "../corset/index.ts";
-import { type EaseSettings, type LikedGirth, planStyle, type Style, type StylePlan, type Zone } from "../ease/index.ts";
+import { closedByZone, closedGarment } from "../corset/index.ts";
+import {
+  type EaseSettings,
+  isBoned,
+  type LikedGirth,
+  planStyle,
+  type Style,
+  type StylePlan,
+  type Zone,
+} from "../ease/index.ts";
 import type { Workings } from "../workings/index.ts";
 import type { Job } from "./job.ts";
 
@@ -66,6 +74,8 @@ export interface JobPlan {
 
 /** What there is of a job's plan, and what is missing for it. */
 export interface PlannedJob {
+  /** The boned garment it makes, as its reduction was decided; null of any other, and while nothing was. */
+  readonly closed: ClosedGarment | null;
   /** Null until there is a sheet, a cloth and a test of every layer round the body. */
   readonly planned: JobPlan | null;
   readonly missing: readonly MissingThing[];
@@ -91,13 +101,14 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
     ...(undecided ? [REDUCTION] : []),
   ];
   const test = layers[0]?.test;
-  if (!sheet || !test || !stretch) return { planned: null, missing };
+  if (!sheet || !test || !stretch) return { planned: null, closed: garment, missing };
   const edgeUsable = edge ? (testLayers([edge], clothSettings)[0]?.result?.usable ?? null) : null;
   const closed = closedByZone(garment);
   const plan = planStyle({
     ...{ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable, seamStretch, closed },
   });
   return {
+    closed: garment,
     planned: { plan, test, layers, stretch, edgeUsable },
     missing: [...missing, ...(undecided ? [] : girthless(plan, job))],
   };
@@ -105,8 +116,7 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
 
 const REDUCTION: MissingThing = { what: "reduction" };
 
-/** The boned garment a job makes, as its reduction was decided; null of any other. */
-export const closedOf = ({ style, sheet, settings, corset = null }: JobIngredients): ClosedGarment | null =>
+const closedOf = ({ style, sheet, settings, corset = null }: JobIngredients): ClosedGarment | null =>
   closedGarment({ style, corset, body: sheet && { ...sheet, ...settings, source: "" } });
 
 /** Zones that stop a plan: a school was chosen, and has no answer there, or the measure is of no use. */

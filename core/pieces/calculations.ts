@@ -1,6 +1,5 @@
 import { type CalculatedStyle, isBra } from "../calculation/index.ts";
-import { isBoned } from "../corset/index.ts";
-import type { Zone } from "../ease/index.ts";
+import { isBoned, type Zone } from "../ease/index.ts";
 import { hasTrunk } from "../torso/index.ts";
 import { corsetPieceFacts } from "./corsetFacts.ts";
 import { ownPattern } from "./ownPattern/index.ts";
@@ -80,7 +79,7 @@ export const PIECES = {
   /** A wired bra whole. */
   wiredBraPieces: piecesCalculation("wiredBra", ({ family }) => family === "wiredBand", cupCloth),
   /** Straps, ties and bands go with everything that is not boned. */
-  stripPieces: piecesCalculation("rectangle", ({ family }) => family !== "boned"),
+  stripPieces: piecesCalculation("rectangle", (style) => !isBoned(style)),
   /** A pattern from elsewhere goes with every style. */
   ownPieces: ownPattern,
 } as const;

@@ -1,6 +1,7 @@
 import type { MeasureCode } from "../body/index.ts";
 import { type JobFacts, wantsOf } from "../calculation/index.ts";
-import { type CorsetLevel, HEIGHT_PLACES, heightCode, isBoned } from "../corset/index.ts";
+import { type CorsetLevel, HEIGHT_PLACES, heightCode } from "../corset/index.ts";
+import { isBoned } from "../ease/index.ts";
 import { measuresFor, NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
 
 /** Where the upper edge usually lies above the fullest bust of a garment that covers it, mm (a habit). */

@@ -23,4 +23,4 @@ export { optionsSet, type PiecesReckoning } from "./reckonPieces.ts";
 export { type DrawnStep, MOST_STEPS, STEPS } from "./steps.ts";
 export { stepWords } from "./stepWords.ts";
 export type { BodyWay, StretchOnBody } from "./stretchOnBody.ts";
-export { triedPanels } from "./triedPanels.ts";
+export { type TriedOn, triedPanels, triedTurn } from "./triedPanels.ts";

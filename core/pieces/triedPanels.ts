@@ -1,18 +1,29 @@
 import type { BodyFacts, ClosedGarment } from "../calculation/index.ts";
+import { mostPanelTurn } from "../drafting/index.ts";
 import { PIECES } from "./calculations.ts";
 import { panelFacts } from "./corsetFacts.ts";
 import type { SetOptions } from "./optionFields.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
-import type { PiecesReckoning } from "./reckonPieces.ts";
+import { optionsSet, type PiecesReckoning } from "./reckonPieces.ts";
+
+/** Panels as a page has them, and the body they are for: what is tried of their reduction is laid on these. */
+export interface TriedOn {
+  readonly set: SetOptions;
+  readonly usual: PieceFacts["usual"];
+  readonly body: BodyFacts | null;
+}
+
+const factsOf = ({ usual, body }: TriedOn, closed: ClosedGarment): PieceFacts =>
+  panelFacts({ closed, body, rollWidthMm: usual.roll_width ?? null, cups: usual.cup_from_side !== undefined });
 
 /** Panels as another reduction would have them: what is tried follows at once. */
-export const triedPanels = (
-  set: SetOptions,
-  usual: PieceFacts["usual"],
-  closed: ClosedGarment,
-  body: BodyFacts | null,
-): PiecesReckoning =>
-  PIECES.corsetPieces.reckon(
-    set,
-    panelFacts({ closed, body, rollWidthMm: usual.roll_width ?? null, cups: usual.cup_from_side !== undefined }),
-  );
+export const triedPanels = (on: TriedOn, closed: ClosedGarment): PiecesReckoning =>
+  PIECES.corsetPieces.reckon(on.set, factsOf(on, closed));
+
+/** The most any of their seams would turn, mm, without drawing them; null where none come of it. */
+export function triedTurn(on: TriedOn, closed: ClosedGarment): number | null {
+  const facts = factsOf(on, closed);
+  return facts.lacks.length > 0
+    ? null
+    : mostPanelTurn({ ...facts.drawn, options: optionsSet(PIECES.corsetPieces.recipe, on.set, facts) });
+}

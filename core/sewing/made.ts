@@ -1,5 +1,5 @@
 import type { GarmentLayer } from "../cloth/index.ts";
-import type { Style, Zone } from "../ease/index.ts";
+import { isBoned as isBonedStyle, type Style, type Zone } from "../ease/index.ts";
 import { isBottom, isTop, isWhole, hasLegs as legs, NEW_PARTS, type PartsWorking } from "../parts/index.ts";
 import type { Made } from "./step.ts";
 
@@ -40,7 +40,7 @@ export const isBra = ({ style }: Made): boolean => isTop(style) && !style.zones.
 export const isWired = ({ style }: Made): boolean => style.family === "wiredBand";
 
 /** Held by bones and laced or zipped. */
-export const isBoned = ({ style }: Made): boolean => style.family === "boned";
+export const isBoned = ({ style }: Made): boolean => isBonedStyle(style);
 
 /** Hangs from the shoulders, and is no bra: camisole, slip, one-piece. */
 export const hangs = (made: Made): boolean => made.style.zones.includes("bust") && !isBra(made) && !isBoned(made);

@@ -1,5 +1,6 @@
 import { type Calculation, small } from "../calculation/index.ts";
 import { CORSET_LEVEL_NAMES, CORSET_LEVELS } from "../corset/index.ts";
+import { isBoned } from "../ease/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
 import { reckonWear, type WearReckoning } from "./reckonWear.ts";
 import { type WearFacts, wearFactsOf } from "./wearFacts.ts";
@@ -91,7 +92,7 @@ export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning,
       },
     },
   },
-  appears: ({ family }) => family === "boned",
+  appears: isBoned,
   facts: wearFactsOf,
   reckon: reckonWear,
 };

@@ -13,7 +13,14 @@ import {
   withAmount,
 } from "../../../core/corset/index.ts";
 import { levelWidth } from "../../../core/drafting/index.ts";
-import { type PieceFacts, type PiecesReckoning, type SetOptions, triedPanels } from "../../../core/pieces/index.ts";
+import {
+  type PieceFacts,
+  type PiecesReckoning,
+  type SetOptions,
+  type TriedOn,
+  triedPanels,
+  triedTurn,
+} from "../../../core/pieces/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { NumberList } from "../calculation/NumberList.tsx";
@@ -39,18 +46,18 @@ export function Reduction({ jobId, working, reckoning, facts, panels, version }:
   const lengths = useLengths();
   const [tried, setTried] = useState<{ readonly of: CorsetWorking; readonly amount: number } | null>(null);
   // What is typed anew ends the trial.
-  const trying = tried !== null && sameBut(tried.of, working) ? tried.amount : null;
+  const trying = tried !== null && same(tried.of, working) ? tried.amount : null;
   const shown = useMemo(
     () => (trying === null ? reckoning : reckonCorset(withAmount(working, trying), facts)),
     [trying, reckoning, working, facts],
   );
   const { plan, numbers } = shown;
-  const drawn = useMemo(() => plan && drawnPanels(plan, panels, facts), [plan, panels, facts]);
+  const on: TriedOn = useMemo(() => ({ ...panels, body: facts.body }), [panels, facts.body]);
+  const drawn = useMemo(() => plan && triedPanels(on, asGarment(plan)), [plan, on]);
   if (!plan) return null;
   const turnWith = (amount: number): number | null => {
     const other = reckonCorset(withAmount(working, amount), facts).plan;
-    const draft = other && drawnPanels(other, panels, facts).draft;
-    return draft ? Math.max(0, ...(draft.turns ?? []).map(({ mm }) => mm)) : null;
+    return other && triedTurn(on, asGarment(other));
   };
   return (
     <>
@@ -106,13 +113,7 @@ export function Reduction({ jobId, working, reckoning, facts, panels, version }:
   );
 }
 
-const sameBut = (one: CorsetWorking, other: CorsetWorking): boolean => JSON.stringify(one) === JSON.stringify(other);
-
-const drawnPanels = (
-  plan: CorsetPlan,
-  { set, usual }: ReductionProps["panels"],
-  { body }: CorsetFacts,
-): PiecesReckoning => triedPanels(set, usual, asGarment(plan), body);
+const same = (one: CorsetWorking, other: CorsetWorking): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /** The levels as rings, with the panels where they could be drawn. */
 function ringsOf(plan: CorsetPlan, { draft }: PiecesReckoning): ClosedRing[] {

@@ -3,8 +3,15 @@ import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Typography from "@mui/material/Typography";
 import { redirect, useSearchParams } from "react-router";
-import { isBoned } from "../../../core/corset/index.ts";
-import { answeringSchools, explainEase, girthBy, isComplete, isZone, ZONE_NAMES } from "../../../core/ease/index.ts";
+import {
+  answeringSchools,
+  explainEase,
+  girthBy,
+  isBoned,
+  isComplete,
+  isZone,
+  ZONE_NAMES,
+} from "../../../core/ease/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { easeSources, planOfPage, withEverySchool } from "../../.server/read/jobPlan.ts";

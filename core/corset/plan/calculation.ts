@@ -1,7 +1,8 @@
 import { calculation, choice, length, small, type WorkingField } from "../../calculation/index.ts";
+import { isBoned } from "../../ease/index.ts";
 import { EXPERIENCES } from "../reduction/experience.ts";
 import { REDUCTION_SCHOOLS, reductionSchool } from "../reduction/schools/index.ts";
-import { corsetFactsOf, isBoned } from "./corsetFacts.ts";
+import { corsetFactsOf } from "./corsetFacts.ts";
 import { reckonCorset } from "./reckonCorset.ts";
 import { NEW_CORSET } from "./working.ts";
 

@@ -1,7 +1,7 @@
 import type { BodyFacts, ClosedGarment } from "../../calculation/index.ts";
-import type { Zone } from "../../ease/index.ts";
+import { isBoned, type Zone } from "../../ease/index.ts";
 import { CORSET_LEVEL_NAMES, CORSET_LEVEL_ZONES } from "../level.ts";
-import { type BonedStyle, isBoned, levelsOf } from "./corsetFacts.ts";
+import { type BonedStyle, levelsOf } from "./corsetFacts.ts";
 import type { CorsetPlan } from "./corsetPlan.ts";
 import { isLacedBy, reckonCorset } from "./reckonCorset.ts";
 import type { CorsetWorking } from "./working.ts";

@@ -1,5 +1,5 @@
 import type { BodyFacts, JobFacts } from "../../calculation/index.ts";
-import type { Style } from "../../ease/index.ts";
+import { isBoned, type Style } from "../../ease/index.ts";
 import { CORSET_LEVEL_ZONES, CORSET_LEVELS, type CorsetLevel } from "../level.ts";
 import type { Closing } from "./working.ts";
 
@@ -14,9 +14,6 @@ export interface CorsetFacts {
   readonly body: BodyFacts | null;
   readonly isForm: boolean;
 }
-
-/** True for a garment whose body gives, not its cloth. */
-export const isBoned = ({ family }: Pick<Style, "family">): boolean => family === "boned";
 
 /** The levels of a boned style from the top down: those of its zones, and the mid-rib above every waist. */
 export const levelsOf = ({ zones, ...style }: BonedStyle): CorsetLevel[] =>

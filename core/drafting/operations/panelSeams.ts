@@ -74,9 +74,7 @@ function gapTakes(before: Draft, after: Draft): Result<Draft> {
 function movedPanel(piece: Piece, at: readonly LevelAmount[]): Piece {
   const outline = piece.edges.flatMap(({ lines }) => lines);
   const sideOf = (edge: PieceEdge) => (isRightOf(edge, outline) ? 1 : -1);
-  const seams = piece.edges.filter(isSeam).map((edge) => ({ side: sideOf(edge), ends: endsOf(edge) }));
-  const right = seams.find(({ side }) => side === 1);
-  const left = seams.find(({ side }) => side === -1);
+  const sides = new Set(piece.edges.filter(isSeam).map(sideOf));
   const out = (side: 1 | -1) => {
     const places = at.flatMap(({ level, perEdge }) => {
       const line = piece.levels.find((one) => one.level === level);
@@ -84,7 +82,7 @@ function movedPanel(piece: Piece, at: readonly LevelAmount[]): Piece {
     });
     return (y: number) => evenly(places, y);
   };
-  const [byRight, byLeft] = [right ? out(1) : () => 0, left ? out(-1) : () => 0];
+  const [byRight, byLeft] = [sides.has(1) ? out(1) : () => 0, sides.has(-1) ? out(-1) : () => 0];
   const along = (edge: PieceEdge): ((place: Point) => Point) => {
     if (isSeam(edge)) {
       const side = sideOf(edge);

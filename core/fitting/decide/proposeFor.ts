@@ -1,3 +1,4 @@
+import { isBoned } from "../../ease/index.ts";
 import { ok, type Result } from "../../result.ts";
 import type { FindingAnswer, FindingFacts, FindingKind } from "../finding/kinds/findingKind.ts";
 import { findingKindOf } from "../finding/kinds/index.ts";
@@ -77,7 +78,7 @@ export function usualSeams(
 }
 
 /** Strain of the cloth where something was read: of a boned garment the body gives, and the cloth does not. */
-const clothStrain = ({ frozen }: Prototype, strain = 0): number => (frozen.style.family === "boned" ? 0 : strain);
+const clothStrain = ({ frozen }: Prototype, strain = 0): number => (isBoned(frozen.style) ? 0 : strain);
 
 /** Where a share comes from: the habit, so many outcomes of the workshop's own, the maker, or no rule at all. */
 export interface ShareSource {

@@ -1,4 +1,4 @@
-import { isBoned } from "../../corset/index.ts";
+import { isBoned } from "../../ease/index.ts";
 import { jobStep, reckoned } from "./step.ts";
 
 /** Bones and what closes a boned garment. */

@@ -1,4 +1,4 @@
-import { isBoned } from "../../corset/index.ts";
+import { isBoned } from "../../ease/index.ts";
 import { jobStep, reckoned } from "./step.ts";
 
 /** How much smaller than the body a boned garment closes. */

@@ -1,5 +1,4 @@
-import { isBoned } from "../../corset/index.ts";
-import { isComplete } from "../../ease/index.ts";
+import { isBoned, isComplete } from "../../ease/index.ts";
 import { jobStep } from "./step.ts";
 
 /** The school, and every girth by it. */

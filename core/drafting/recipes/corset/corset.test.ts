@@ -7,6 +7,7 @@ import { call, operate, panelEdges } from "../../operations/index.ts";
 import { edgeLength, edgeOf, levelWidth, type Piece } from "../../piece/index.ts";
 import type { DraftFacts } from "../facts.ts";
 import { drawBy } from "../recipes.ts";
+import { mostPanelTurn } from "./mostPanelTurn.ts";
 
 const drawn = (options: DraftFacts["options"] = {}, own: Partial<DraftFacts> = {}) =>
   sampleDraft("corset", { ...CORSET_FACTS, ...own, options: { ...CORSET_FACTS.options, ...options } });
@@ -180,4 +181,13 @@ it("what no panel covers may be less than nothing, where layers eat more than th
   const draft = drawn({ gap: 0, added: 4 });
   expect(draft.levels.every(({ besideMm }) => besideMm === -4)).toBe(true);
   expect(broken(draft)).toEqual([]);
+});
+
+it("the most its seams turn is told alike with and without drawing them", () => {
+  for (const weights of ["even", "sideLed", "halves"]) {
+    const facts = { ...CORSET_FACTS, options: { ...CORSET_FACTS.options, weights } };
+    const most = Math.max(...(drawn({ weights }).turns ?? []).map(({ mm }) => mm));
+    expect(mostPanelTurn(facts)).toBe(most);
+  }
+  expect(mostPanelTurn({ ...CORSET_FACTS, options: { ...CORSET_FACTS.options, side_seam: 5 } })).toBeNull();
 });
