@@ -1,6 +1,15 @@
 import { describe, expect, it } from "vitest";
+import { distance } from "../drafting/index.ts";
 import { CLOSED, CORSET_FACTS, sampleDraft } from "../testing/index.ts";
-import { type BonesFacts, type BonesWorking, bonesCalculation, NEW_BONES, placeRows, zipEnd } from "./index.ts";
+import {
+  type BonesFacts,
+  type BonesWorking,
+  bonesCalculation,
+  NEW_BONES,
+  placeRows,
+  withChannels,
+  zipEnd,
+} from "./index.ts";
 
 const facts: BonesFacts = {
   draft: sampleDraft("corset", CORSET_FACTS),
@@ -141,5 +150,27 @@ describe("rows of eyelets", () => {
     });
     expect(placeRows({ lengthMm: 200, waistMm: 10 }, { pitchMm: 22 })).toMatchObject({ ok: false });
     expect(reckon({ rows: 60 }).warnings.join(" ")).toMatch(/at most 24 rows/);
+  });
+});
+
+describe("channels on the pieces", () => {
+  const draft = sampleDraft("corset", { ...CORSET_FACTS, options: { gap: 50, lining: "whole" } });
+  const drawn = withChannels(draft, NEW_BONES, CLOSED);
+
+  it("are as long as the bones in them, what is free shared by both ends", () => {
+    const { bones } = reckon({}, { draft });
+    const seam = bones.find(({ id }) => id === "seam2");
+    const channel = drawn.pieces.flatMap(({ channels = [] }) => channels).find(({ id }) => id === "seam2");
+    const way = channel?.way ?? [];
+    const length = way.slice(1).reduce((sum, to, at) => sum + distance(way[at] ?? to, to), 0);
+    expect(length).toBeCloseTo(seam?.lengthMm ?? Number.NaN, 3);
+    const top = way[0] && seam?.way[0] ? distance(way[0], seam.way[0]) : 0;
+    expect(top).toBeCloseTo(((seam?.channelMm ?? 0) - (seam?.lengthMm ?? 0)) / 2, 0);
+  });
+
+  it("lie on the shell alone, and none is drawn that is too short for a bone", () => {
+    expect(drawn.pieces.filter(({ role, channels }) => role === "lining" && channels)).toEqual([]);
+    const none = withChannels(draft, { ...NEW_BONES, turnedMm: 600 }, CLOSED);
+    expect(none.pieces.every(({ channels }) => channels === undefined)).toBe(true);
   });
 });

@@ -1,5 +1,5 @@
 import type { ClosedGarment } from "../calculation/index.ts";
-import type { Draft } from "../drafting/index.ts";
+import { type Draft, shellOf } from "../drafting/index.ts";
 import { isBoned } from "../ease/index.ts";
 import type { DrawnJob, DrawnSet } from "../pieces/index.ts";
 import { allRound } from "./allRound.ts";
@@ -20,9 +20,9 @@ export interface BonesFacts {
 export function bonesFactsOf(job: DrawnJob): BonesFacts {
   if (!isBoned(job.style)) return { draft: null, closed: null, usable: null, source: "", skirtMm: null };
   const drawn = (id: DrawnSet["id"]) => job.drawn().find((set) => set.id === id)?.draft ?? null;
-  const skirt = drawn("skirtPieces");
+  const [panels, skirt] = [drawn("corsetPieces"), drawn("skirtPieces")];
   return {
-    draft: drawn("corsetPieces"),
+    draft: panels && shellOf(panels),
     closed: job.closed,
     usable: job.stretch?.usable ?? null,
     source: job.beside.sheetName,

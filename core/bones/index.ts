@@ -1,5 +1,6 @@
 export type { BonesFacts } from "./bonesFacts.ts";
 export { bonesCalculation } from "./calculation.ts";
+export { withChannels } from "./channels.ts";
 export type { CutBone } from "./cutBone.ts";
 export { placeRows } from "./eyelets.ts";
 export { BONE_KINDS, type BoneKind, type PlacedBone, placeBones } from "./placeBones.ts";

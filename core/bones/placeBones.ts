@@ -1,3 +1,4 @@
+import type { ClosedGarment } from "../calculation/index.ts";
 import { STOCK_STEPS_MM } from "../corset/index.ts";
 import {
   between,
@@ -53,6 +54,12 @@ export interface Opens {
   readonly laced: boolean;
   readonly inFront: boolean;
 }
+
+/** Where a garment opens, as its reduction has it. */
+export const opensOf = ({ laced, opensInFront }: Pick<ClosedGarment, "laced" | "opensInFront">): Opens => ({
+  laced,
+  inFront: opensInFront,
+});
 
 /** Bones placed by rule: one at each seam, more where panels are wide, on both sides of a lacing; and those placed by hand. */
 export function placeBones(draft: Draft, working: BonesWorking, opens: Opens): PlacedBone[] {

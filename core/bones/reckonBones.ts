@@ -1,22 +1,14 @@
 import { type ClosedGarment, type Reckoned, type Reckoning, wantsOf } from "../calculation/index.ts";
 import { capital } from "../capital.ts";
-import { boneLength } from "../corset/index.ts";
 import type { Draft } from "../drafting/index.ts";
 import { ok, type Result } from "../result.ts";
 import { backEdge } from "./backEdge.ts";
 import type { BonesFacts } from "./bonesFacts.ts";
 import type { CutBone } from "./cutBone.ts";
+import { cutTo } from "./cutTo.ts";
 import { explainBone, explainClosure, JOIN_MM, type LacedEyelets } from "./explainBones.ts";
 import { placeRows, type Rows, USUAL_PITCH_MM } from "./eyelets.ts";
-import {
-  BONE_KINDS,
-  type BoneKind,
-  type Opens,
-  type PlacedBone,
-  placeBones,
-  ruledBones,
-  stepMm,
-} from "./placeBones.ts";
+import { BONE_KINDS, type BoneKind, opensOf, type PlacedBone, placeBones, ruledBones } from "./placeBones.ts";
 import type { BonesWorking } from "./working.ts";
 import { type ZipEnd, zipEnd } from "./zipLength.ts";
 
@@ -58,7 +50,7 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
   if (!closed) wants.plan("Needs a reduction: it decides every girth the panels are drawn to.", "corset");
   if (closed && !draft) wants.plan("Needs kept panels: bones lie on their seams. Draw them under Pieces.", "pieces");
   if (!closed || !draft) return { ...nothing, lacks: wants.lacks, warnings: [] };
-  const opens: Opens = { laced: closed.laced, inFront: closed.opensInFront };
+  const opens = opensOf(closed);
   const bones = placeBones(draft, working, opens).map((bone) => cutTo(bone, working));
   const short = bones.filter(({ lengthMm }) => lengthMm === null);
   const placed = closed.laced ? eyeletsOf(draft, working, closed) : null;
@@ -107,11 +99,6 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
       ),
     ],
   };
-}
-
-function cutTo(bone: PlacedBone, working: BonesWorking): CutBone {
-  const length = boneLength(bone.channelMm, working.turnedMm ?? 0, stepMm(working));
-  return { ...bone, lengthMm: length.ok ? length.value : null };
 }
 
 /** Where it is laced, with what the lace must pass; null where the panels have no such edge. */

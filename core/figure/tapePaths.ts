@@ -102,6 +102,7 @@ const SINGLE: Partial<Record<MeasureCode, Ways>> = {
   strap_front: { front: line([CENTRE + 27, 71], [CENTRE + 24, 90], [CENTRE + 22, 112]) },
   strap_back: { back: line([CENTRE - 27, 71], [CENTRE - 25, 100], [CENTRE - 22, 134]) },
   neck_to_front_edge: { front: down(CENTRE, 72, 114) },
+  front_neck_to_waist: { front: down(CENTRE, 72, LEVEL.waist) },
   sleeve: { front: free([CENTRE + 43, 78], [CENTRE + 56, 116], [CENTRE + 60, 154], [CENTRE + 73, 234]) },
   skirt_front: { front: down(CENTRE, LEVEL.waist + BOW, 344) },
   skirt_side: { side: free([111, LEVEL.waist + 3], [112, 236], [112, 344]) },

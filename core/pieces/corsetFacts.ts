@@ -2,6 +2,7 @@ import type { MeasureCode } from "../body/index.ts";
 import { type JobFacts, wantsOf } from "../calculation/index.ts";
 import { type CorsetLevel, HEIGHT_PLACES, heightCode } from "../corset/index.ts";
 import { isBoned } from "../ease/index.ts";
+import { frontByNeck } from "./frontByNeck.ts";
 import { measuresFor, NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
 
 /** Where the upper edge usually lies above the fullest bust of a garment that covers it, mm (a habit). */
@@ -13,6 +14,13 @@ const CUPS = { cup_from_side: 42 } as const;
 /** What the panels of a boned job are drawn from: its pattern girths as they were decided, and heights of the body. */
 export const corsetPieceFacts = (job: JobFacts): PieceFacts =>
   isBoned(job.style) ? panelFacts({ ...job, cups: job.style.measures.includes("wire_line") }) : NO_PIECES;
+
+/** What cups of its own go by, and how deep the centre front may end. */
+const CUP_MEASURES = (["wire_line", "bridge_width", "front_neck_to_waist", "neck_to_front_edge"] as const).map(
+  (id) => ({
+    id,
+  }),
+);
 
 /** What panels are drawn from. */
 export interface PanelsOf extends Pick<JobFacts, "closed" | "body" | "rollWidthMm"> {
@@ -38,14 +46,16 @@ export function panelFacts({ closed, body, rollWidthMm, cups }: PanelsOf): Piece
   const lap = body && wantsOf(body).length("waist_to_lap");
   const measures: Partial<Record<MeasureCode, number>> = {
     ...(lap === null ? {} : { waist_to_lap: lap }),
-    ...measuresFor({ measures: [{ id: "wire_line" }, { id: "bridge_width" }] }, body),
+    ...measuresFor({ measures: CUP_MEASURES }, body),
   };
   for (const { level, place, code } of steps) {
     const mm = closed.heights?.[level]?.[place];
     if (mm !== undefined) measures[code] = mm;
   }
+  const front = cups ? null : frontByNeck(closed, body);
   return {
     ...NO_PIECES,
+    numbers: front?.numbers ?? [],
     drawn: {
       measures,
       girths: Object.fromEntries(closed.levels.map(({ level, closedMm }) => [level, closedMm])),
@@ -55,11 +65,15 @@ export function panelFacts({ closed, body, rollWidthMm, cups }: PanelsOf): Piece
       ...{ gap: closed.gapMm, added: closed.addedMm },
       ...(rollWidthMm === null ? {} : { roll_width: rollWidthMm }),
       ...(levels[0] === "bust" ? ABOVE_BUST : {}),
+      ...(front?.aboveMm == null ? {} : { above_front: front.aboveMm }),
       ...(levels[0] === "bust" && cups ? CUPS : {}),
     },
     lacks: wants.lacks,
-    notes: closed.laced
-      ? [`The panels of both sides come to ${closed.gapMm} mm less than the closed garment: the gap of its lacing.`]
-      : [],
+    notes: [
+      ...(closed.laced
+        ? [`The panels of both sides come to ${closed.gapMm} mm less than the closed garment: the gap of its lacing.`]
+        : []),
+      ...(front?.notes ?? []),
+    ],
   };
 }

@@ -1,5 +1,5 @@
 import type { BodyFacts, ClosedGarment } from "../calculation/index.ts";
-import { mostPanelTurn } from "../drafting/index.ts";
+import { mostPanelTurn, shellOf } from "../drafting/index.ts";
 import { PIECES } from "./calculations.ts";
 import { panelFacts } from "./corsetFacts.ts";
 import type { SetOptions } from "./optionFields.ts";
@@ -16,9 +16,11 @@ export interface TriedOn {
 const factsOf = ({ usual, body }: TriedOn, closed: ClosedGarment): PieceFacts =>
   panelFacts({ closed, body, rollWidthMm: usual.roll_width ?? null, cups: usual.cup_from_side !== undefined });
 
-/** Panels as another reduction would have them: what is tried follows at once. */
-export const triedPanels = (on: TriedOn, closed: ClosedGarment): PiecesReckoning =>
-  PIECES.corsetPieces.reckon(on.set, factsOf(on, closed));
+/** Panels of the shell as another reduction would have them: what is tried follows at once. */
+export function triedPanels(on: TriedOn, closed: ClosedGarment): PiecesReckoning {
+  const tried = PIECES.corsetPieces.reckon(on.set, factsOf(on, closed));
+  return { ...tried, draft: tried.draft && shellOf(tried.draft) };
+}
 
 /** The most any of their seams would turn, mm, without drawing them; null where none come of it. */
 export function triedTurn(on: TriedOn, closed: ClosedGarment): number | null {

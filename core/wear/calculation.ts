@@ -10,7 +10,15 @@ import { NEW_WEAR, READ_AFTER_MIN, type WearWorking } from "./working.ts";
 const [MOST_READ, MOST_WEARS] = [60, 120] as const;
 
 const gap = (label: string) => ({ as: "small", label, mostMm: 400 }) as const;
-const waist = (minutes: number) => ({ as: "length", label: `${minutes} min`, mostMm: 2000 }) as const;
+const closed = (minutes: number) => ({ as: "length", label: `${minutes} min`, mostMm: 2000 }) as const;
+
+const SETTLING = { at0Mm: closed(0), at10Mm: closed(10), at30Mm: closed(30), at120Mm: closed(120) } as const;
+
+const AT_LEVEL = {
+  as: "choice",
+  label: "At the",
+  choices: CORSET_LEVELS.map((value) => ({ value, label: CORSET_LEVEL_NAMES[value].toLowerCase() })),
+} as const;
 
 /** A boned garment closed on the body or the form, and worn. */
 export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning, DrawnJob> = {
@@ -50,11 +58,7 @@ export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning,
       most: MOST_READ,
       cells: {
         on: { as: "day", label: "On" },
-        level: {
-          as: "choice",
-          label: "At the",
-          choices: CORSET_LEVELS.map((value) => ({ value, label: CORSET_LEVEL_NAMES[value].toLowerCase() })),
-        },
+        level: AT_LEVEL,
         after: {
           as: "choice",
           label: "After",
@@ -72,10 +76,7 @@ export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning,
       most: MOST_WEARS,
       cells: {
         on: { as: "day", label: "On" },
-        at0Mm: waist(0),
-        at10Mm: waist(10),
-        at30Mm: waist(30),
-        at120Mm: waist(120),
+        ...SETTLING,
         comfort: { as: "number", label: "Comfort, 1 to 5", least: 1, most: 5 },
         speaks: { as: "check", label: "Speaks long" },
         breathes: { as: "check", label: "Full breath" },
@@ -90,6 +91,14 @@ export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning,
         },
         note: { as: "text", label: "Note", most: 60, wide: true },
       },
+    },
+    girths: {
+      as: "rows",
+      label: "Other levels in a wear, closed after so many minutes",
+      row: "level",
+      rowBy: ["at0Mm", "at10Mm", "at30Mm", "at120Mm"],
+      most: MOST_WEARS,
+      cells: { on: { as: "day", label: "Of the wear on" }, level: AT_LEVEL, ...SETTLING },
     },
   },
   appears: isBoned,

@@ -3,7 +3,7 @@ import { GAP_PLACES, lacingWords } from "../corset/index.ts";
 import { term } from "../explain/index.ts";
 import type { GapRead } from "./gapRead.ts";
 import type { PullRead } from "./pullRead.ts";
-import type { LevelWorn, WearRead } from "./worn.ts";
+import type { GirthRead, LevelWorn, Settled, WearRead } from "./worn.ts";
 
 const read = term("finding", "amount");
 
@@ -86,15 +86,22 @@ export const explainWorn = (level: LevelWorn, gapPlannedMm: number): Reckoned[] 
 const BETWEEN = "last reading; between top, waist and bottom evenly over the height behind";
 
 /** By how much a garment was laced in, or gave, in a wear. */
-export const explainSettled = ({ at, settledMm, firstMm, lastMm }: WearRead): Reckoned[] =>
+export const explainSettled = (read: WearRead): Reckoned[] =>
+  settled(read, `settled.${read.at}`, `Wear ${read.at + 1}, laced in by`, "closed waist");
+
+/** The same of another level. */
+export const explainGirth = (read: GirthRead): Reckoned[] =>
+  settled(read, `girth.${read.at}`, `${read.name}, laced in by`, `closed at the ${read.name.toLowerCase()}`);
+
+const settled = ({ settledMm, firstMm, lastMm }: Settled, id: string, name: string, what: string): Reckoned[] =>
   settledMm === null || firstMm === null || lastMm === null
     ? []
     : [
-        reckoned(`settled.${at}`, `Wear ${at + 1}, laced in by`, {
+        reckoned(id, name, {
           formula: "a − b",
           terms: [
-            term("finding", "length")("a", "closed waist, first reading", firstMm, "read here"),
-            term("finding", "length")("b", "closed waist, last reading", lastMm, "read here"),
+            term("finding", "length")("a", `${what}, first reading`, firstMm, "read here"),
+            term("finding", "length")("b", `${what}, last reading`, lastMm, "read here"),
           ],
           result: { value: settledMm, unit: "difference" },
         }),

@@ -5,4 +5,4 @@ export type { PullRead } from "./pullRead.ts";
 export type { WearReckoning } from "./reckonWear.ts";
 export type { WearFacts } from "./wearFacts.ts";
 export { type ClosedOn, NEW_WEAR, READ_AFTER_MIN, type WearWorking } from "./working.ts";
-export type { LevelWorn, WearRead } from "./worn.ts";
+export type { GirthRead, LevelWorn, WearRead } from "./worn.ts";

@@ -7,13 +7,13 @@ import {
   lacingTension,
   lacingWords,
 } from "../corset/index.ts";
-import { explainGap, explainPull, explainSettled, explainWorn } from "./explainWear.ts";
+import { explainGap, explainGirth, explainPull, explainSettled, explainWorn } from "./explainWear.ts";
 import { firstWears, type PlannedWear } from "./firstWears.ts";
 import { type GapRead, gapAtLevels, gapRead } from "./gapRead.ts";
 import type { PullRead } from "./pullRead.ts";
 import type { WearFacts } from "./wearFacts.ts";
-import type { ClosedOn, PullRow, WearRow, WearWorking } from "./working.ts";
-import type { LevelWorn, WearRead } from "./worn.ts";
+import type { ClosedOn, GirthRow, PullRow, SettlingRow, WearRow, WearWorking } from "./working.ts";
+import type { GirthRead, LevelWorn, Settled, WearRead } from "./worn.ts";
 
 /** What closing and wearing come to. */
 export interface WearReckoning extends Reckoning {
@@ -23,6 +23,7 @@ export interface WearReckoning extends Reckoning {
   readonly gaps: readonly GapRead[];
   readonly pulls: readonly PullRead[];
   readonly wears: readonly WearRead[];
+  readonly girths: readonly GirthRead[];
   readonly planned: readonly PlannedWear[];
 }
 
@@ -30,19 +31,19 @@ export interface WearReckoning extends Reckoning {
 export function reckonWear(working: WearWorking, { closed, seams, isForm }: WearFacts): WearReckoning {
   const wants = wantsOf(null);
   if (!closed) wants.plan("Needs a reduction: what is read is held against it.", "corset");
-  const wears = working.wears.map(wearRead);
+  const [wears, girths] = [working.wears.map(wearRead), working.girths.map(girthRead)];
   const planned = working.startOn === null ? [] : firstWears(working.startOn);
   const warnings = stopsOf(wears);
   const nothing = {
     levels: [],
     gaps: [],
     pulls: [],
-    numbers: wears.flatMap(explainSettled),
+    numbers: [...wears.flatMap(explainSettled), ...girths.flatMap(explainGirth)],
     notes: [],
     targetMm: null,
     laced: false,
   };
-  if (!closed) return { ...nothing, wears, planned, lacks: wants.lacks, warnings };
+  if (!closed) return { ...nothing, wears, girths, planned, lacks: wants.lacks, warnings };
   const targetMm = working.targetMm ?? closed.gapMm;
   const gaps = working.gaps.flatMap((row, at) => gapRead(row, at, targetMm, seams) ?? []);
   const pulls = closed.laced ? working.pulls.flatMap((row, at) => pullRead(row, at, working, closed) ?? []) : [];
@@ -50,12 +51,13 @@ export function reckonWear(working: WearWorking, { closed, seams, isForm }: Wear
     wants.plan("Needs kept panels: what each seam edge takes goes by their number.", "pieces");
   const levels = levelsWorn(closed, gaps);
   return {
-    ...{ targetMm, laced: closed.laced, levels, gaps, pulls, wears, planned },
+    ...{ targetMm, laced: closed.laced, levels, gaps, pulls, wears, girths, planned },
     numbers: [
       ...gaps.flatMap((read) => explainGap(read, targetMm, seams)),
       ...levels.flatMap((level) => explainWorn(level, closed.gapMm)),
       ...pulls.flatMap(explainPull),
       ...wears.flatMap(explainSettled),
+      ...girths.flatMap(explainGirth),
     ],
     lacks: [...wants.lacks, ...pitchLack(working, closed)],
     headline: headlineOf(gaps),
@@ -74,13 +76,19 @@ const pitchLack = ({ pulls, pitchMm }: WearWorking, { laced }: ClosedGarment): L
     ? [{ what: "entry", name: "how far the eyelets lie apart" }]
     : [];
 
-/** A pull at a level this garment does not have says nothing of it. */
-const strangeLevels = ({ pulls }: WearWorking, { levels }: ClosedGarment): string[] =>
-  pulls.flatMap(({ level, pullN }, at) =>
-    pullN === null || levels.some((one) => one.level === level)
+/** What was read at a level this garment does not have says nothing of it. */
+const strangeLevels = ({ pulls, girths }: WearWorking, { levels }: ClosedGarment): string[] =>
+  [
+    ...pulls.map(({ level, pullN }, at) => ({ level, read: pullN !== null, what: `pull ${at + 1}` })),
+    ...girths.map(({ level, ...row }, at) => ({
+      ...{ level, what: `level ${at + 1} of the wears` },
+      read: settledOf(row, at).firstMm !== null,
+    })),
+  ].flatMap(({ level, read, what }) =>
+    !read || levels.some((one) => one.level === level)
       ? []
       : [
-          `Expected pull ${at + 1} at one of ${levels.map(({ name }) => name.toLowerCase()).join(", ")}, but got the ${CORSET_LEVEL_NAMES[level].toLowerCase()}.`,
+          `Expected ${what} at one of ${levels.map(({ name }) => name.toLowerCase()).join(", ")}, but got the ${CORSET_LEVEL_NAMES[level].toLowerCase()}.`,
         ],
   );
 
@@ -115,17 +123,26 @@ function pullRead(row: PullRow, at: number, { pitchMm }: WearWorking, closed: Cl
   };
 }
 
-function wearRead(row: WearRow, at: number): WearRead {
-  const read = [row.at0Mm, row.at10Mm, row.at30Mm, row.at120Mm].filter((mm) => mm !== null);
-  const [first, last] = [read[0], read.at(-1)];
+function settledOf({ at0Mm, at10Mm, at30Mm, at120Mm }: SettlingRow, at: number): Settled {
+  const read = [at0Mm, at10Mm, at30Mm, at120Mm].filter((mm) => mm !== null);
+  const [firstMm = null, lastMm = null] = [read[0], read.at(-1)];
   return {
-    ...{ ...row, at },
-    ...{ firstMm: first ?? null, lastMm: last ?? null },
-    settledMm: read.length > 1 && first !== undefined && last !== undefined ? first - last : null,
-    stop:
-      row.marks === "stays" || !row.speaks || !row.breathes || (row.comfort !== null && row.comfort <= POOR_COMFORT),
+    ...{ at, firstMm, lastMm },
+    settledMm: read.length > 1 && firstMm !== null && lastMm !== null ? firstMm - lastMm : null,
   };
 }
+
+const wearRead = (row: WearRow, at: number): WearRead => ({
+  ...row,
+  ...settledOf(row, at),
+  stop: row.marks === "stays" || !row.speaks || !row.breathes || (row.comfort !== null && row.comfort <= POOR_COMFORT),
+});
+
+const girthRead = (row: GirthRow, at: number): GirthRead => ({
+  ...row,
+  ...settledOf(row, at),
+  name: CORSET_LEVEL_NAMES[row.level],
+});
 
 /** A wear this uncomfortable is none to go on from. */
 const POOR_COMFORT = 2;

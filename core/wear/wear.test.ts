@@ -38,6 +38,26 @@ describe("a gap that was read", () => {
   });
 });
 
+describe("other levels in a wear", () => {
+  const girth = (own: Partial<WearWorking["girths"][number]> = {}) => ({
+    ...{ on: "2026-11-02", level: "underbust" as const, at0Mm: 812, at10Mm: null, at30Mm: 806, at120Mm: null, ...own },
+  });
+
+  it("settle by what lies between their first and last reading", () => {
+    const { girths, numbers } = reckon({ girths: [girth(), girth({ at30Mm: null })] });
+    expect(girths).toMatchObject([
+      { name: "Underbust", firstMm: 812, lastMm: 806, settledMm: 6 },
+      { firstMm: 812, lastMm: 812, settledMm: null },
+    ]);
+    expect(numbers.filter(({ id }) => id.startsWith("girth.")).map(({ id }) => id)).toEqual(["girth.0"]);
+  });
+
+  it("that the garment does not have are named", () => {
+    expect(reckon({ girths: [girth({ level: "bust" })] }).warnings.join()).toContain("level 1 of the wears");
+    expect(reckon({ girths: [girth({ level: "bust", at0Mm: null, at30Mm: null })] }).warnings).toEqual([]);
+  });
+});
+
 describe("level by level", () => {
   it("the last reading on wearer and form is laid over the plan, evenly between top, waist and bottom", () => {
     const { levels } = reckon({ gaps: [gap(99, 99, 99), gap(70, 50, 30), gap(60, 60, 60, { who: "form" })] });

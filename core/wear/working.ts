@@ -26,13 +26,22 @@ export interface PullRow {
   readonly gapMm: number | null;
 }
 
-/** One wear: the closed waist as time goes on, and how it was. */
-export interface WearRow {
+/** A closed girth as time goes on, mm; null where it was not read. */
+export interface SettlingRow {
   readonly on: string | null;
   readonly at0Mm: number | null;
   readonly at10Mm: number | null;
   readonly at30Mm: number | null;
   readonly at120Mm: number | null;
+}
+
+/** Another level than the waist in a wear. */
+export interface GirthRow extends SettlingRow {
+  readonly level: CorsetLevel;
+}
+
+/** One wear: the closed waist as time goes on, and how it was. */
+export interface WearRow extends SettlingRow {
   /** 1 to 5. */
   readonly comfort: number | null;
   readonly speaks: boolean;
@@ -48,8 +57,12 @@ export interface WearWorking {
   readonly gaps: readonly GapRow[];
   readonly pulls: readonly PullRow[];
   readonly wears: readonly WearRow[];
+  readonly girths: readonly GirthRow[];
   readonly startOn: string | null;
 }
 
 /** Before it was closed on anybody. */
-export const NEW_WEAR: WearWorking = { targetMm: null, pitchMm: null, gaps: [], pulls: [], wears: [], startOn: null };
+export const NEW_WEAR: WearWorking = {
+  ...{ targetMm: null, pitchMm: null, startOn: null },
+  ...{ gaps: [], pulls: [], wears: [], girths: [] },
+};

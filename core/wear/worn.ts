@@ -1,4 +1,4 @@
-import type { WearRow } from "./working.ts";
+import type { GirthRow, WearRow } from "./working.ts";
 
 /** One level on the body and on the form, mm. */
 export interface LevelWorn {
@@ -13,11 +13,20 @@ export interface LevelWorn {
   readonly gapMm: number | null;
 }
 
-/** A wear with what its waist settled by while it was worn, mm; null where only one reading was taken. */
-export interface WearRead extends WearRow {
+/** From the first reading of a girth to its last, mm; null where only one was taken, or none. */
+export interface Settled {
   readonly at: number;
-  readonly settledMm: number | null;
   readonly firstMm: number | null;
   readonly lastMm: number | null;
+  readonly settledMm: number | null;
+}
+
+/** A wear with what its waist settled by while it was worn. */
+export interface WearRead extends WearRow, Settled {
   readonly stop: boolean;
+}
+
+/** Another level with what it settled by in a wear. */
+export interface GirthRead extends GirthRow, Settled {
+  readonly name: string;
 }

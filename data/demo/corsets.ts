@@ -86,6 +86,11 @@ async function underbust(all: Repositories, { orla }: DemoPeople, shelf: DemoShe
       { on: "2026-11-16", level: "waist", after: "30", pullN: 4.8, gapMm: 50 },
     ],
     wears: WEARS,
+    girths: [
+      { on: "2026-11-18", level: "underbust", at0Mm: 812, at10Mm: 811, at30Mm: 809, at120Mm: null },
+      { on: "2026-11-22", level: "underbust", at0Mm: 808, at10Mm: 806, at30Mm: 805, at120Mm: null },
+      { on: "2026-11-22", level: "highHip", at0Mm: 902, at10Mm: 902, at30Mm: 901, at120Mm: null },
+    ],
   });
 }
 
@@ -117,7 +122,7 @@ async function dress(all: Repositories, { orla }: DemoPeople, shelf: DemoShelf):
     ...{ netStrength: 3, netTone: 1 },
   });
   await drawPieces(all, jobId, "corsetPieces", {
-    ...{ panels: 6, side_seam: 3, weights: "halves", upper_edge: "noSleeve", open_top: 60 },
+    ...{ panels: 6, side_seam: 3, weights: "halves", upper_edge: "noSleeve", open_top: 60, lining: "whole" },
   });
   await drawPieces(all, jobId, "skirtPieces", { narrow_side: 15 });
   await keepWear(all, jobId, {

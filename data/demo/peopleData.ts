@@ -203,6 +203,8 @@ export const PEOPLE = {
           back_waist: "40.6",
           front_waist: "44.2",
           waist_to_hip: "19.6",
+          neck_to_front_edge: "13.5",
+          front_neck_to_waist: "38",
           skirt_front: "61",
           skirt_side: "62",
           skirt_back: "62.5",

@@ -31,6 +31,26 @@ function pathLength(path: string): number {
   return sum;
 }
 
+it("channels of bones are drawn on the pieces, with a line across either end", () => {
+  const at = draft.pieces[0];
+  if (!at) throw new Error("There are pieces.");
+  const channelled = {
+    ...at,
+    channels: [
+      {
+        id: "seam1",
+        way: [
+          { x: 5, y: 10 },
+          { x: 6, y: 50 },
+          { x: 5, y: 90 },
+        ],
+      },
+    ],
+  };
+  const count = (pieces: typeof draft.pieces) => (draftSvg({ ...draft, pieces }).match(/<path/g) ?? []).length;
+  expect(count([channelled, ...draft.pieces.slice(1)])).toBe(count(draft.pieces) + 4);
+});
+
 describe("examples of files to draft from", () => {
   it("there is one for every recipe", () => {
     const recipes = EXAMPLES.map((name) => JSON.parse(readFileSync(join(FOLDER, name), "utf8")).recipe);

@@ -22,7 +22,7 @@ export const LAYER_NAMES: Readonly<Record<Layer, string>> = {
   cut: "cut lines",
   seam: "seam lines",
   level: "levels",
-  marking: "grain and notches",
+  marking: "grain, notches, bone channels",
   text: "words",
 };
 
@@ -51,6 +51,7 @@ export const linesOf = ({ piece, cut }: PlacedPiece): Readonly<Record<Exclude<La
     ...piece.notches.flatMap(({ edge, mm }) => notchLine(piece, edge, mm)),
     ...piece.drawnDarts.flatMap(({ mouth, end }) => mouth.map((from) => line(from, end))),
     ...(piece.points ?? []).flatMap(({ at }) => drillCross(at)),
+    ...(piece.channels ?? []).flatMap(({ way }) => channelLines(way)),
   ],
 });
 
@@ -82,6 +83,17 @@ const drillCross = ({ x, y }: Point): string[] => [
   line({ x: x - DRILL_MM, y }, { x: x + DRILL_MM, y }),
   line({ x, y: y - DRILL_MM }, { x, y: y + DRILL_MM }),
 ];
+
+/** Half the length of the line across either end of a bone, mm. */
+const BONE_END_MM = 4;
+
+/** A bone as it lies in its channel: its way, and a short line across either end. */
+function channelLines(way: readonly Point[]): string[] {
+  const [first, last] = [way[0], way.at(-1)];
+  if (!first || !last) return [];
+  const ends = [first, last].map(({ x, y }) => line({ x: x - BONE_END_MM, y }, { x: x + BONE_END_MM, y }));
+  return [...way.slice(1).map((to, at) => line(way[at] ?? to, to)), ...ends];
+}
 
 const line = (from: Point, to: Point) => pathData([{ kind: "straight", from, to }]);
 

@@ -1,6 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Typography from "@mui/material/Typography";
 import { useMemo, useState } from "react";
+import type { BonesWorking } from "../../../core/bones/index.ts";
 import {
   asGarment,
   type ClosedRing,
@@ -21,12 +22,14 @@ import {
   triedPanels,
   triedTurn,
 } from "../../../core/pieces/index.ts";
+import type { WearWorking } from "../../../core/wear/index.ts";
 import { TextLink } from "../../frame/TextLink.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { NumberList } from "../calculation/NumberList.tsx";
 import { ClosedShape } from "./ClosedShape.tsx";
 import { LevelTable } from "./LevelTable.tsx";
 import { PanelTable } from "./PanelTable.tsx";
+import { TriedLacing } from "./TriedLacing.tsx";
 import { TurnNotice } from "./TurnNotice.tsx";
 import { UpperEdge } from "./UpperEdge.tsx";
 import { WaistWhatIf } from "./WaistWhatIf.tsx";
@@ -37,12 +40,13 @@ interface ReductionProps {
   readonly working: CorsetWorking;
   readonly reckoning: CorsetReckoning;
   readonly facts: CorsetFacts;
+  readonly lacing: { readonly bones: BonesWorking; readonly wear: WearWorking };
   readonly panels: { readonly set: SetOptions; readonly usual: PieceFacts["usual"]; readonly version: number };
   readonly version: number;
 }
 
 /** What a reduction comes to, as it is typed or tried: levels, limits, shape, panels. */
-export function Reduction({ jobId, working, reckoning, facts, panels, version }: ReductionProps) {
+export function Reduction({ jobId, working, reckoning, facts, lacing, panels, version }: ReductionProps) {
   const lengths = useLengths();
   const [tried, setTried] = useState<{ readonly of: CorsetWorking; readonly amount: number } | null>(null);
   // What is typed anew ends the trial.
@@ -53,8 +57,9 @@ export function Reduction({ jobId, working, reckoning, facts, panels, version }:
   );
   const { plan, numbers } = shown;
   const on: TriedOn = useMemo(() => ({ ...panels, body: facts.body }), [panels, facts.body]);
-  const drawn = useMemo(() => plan && triedPanels(on, asGarment(plan)), [plan, on]);
-  if (!plan) return null;
+  const closed = useMemo(() => plan && asGarment(plan), [plan]);
+  const drawn = useMemo(() => closed && triedPanels(on, closed), [closed, on]);
+  if (!plan || !closed) return null;
   const turnWith = (amount: number): number | null => {
     const other = reckonCorset(withAmount(working, amount), facts).plan;
     return other && triedTurn(on, asGarment(other));
@@ -97,6 +102,7 @@ export function Reduction({ jobId, working, reckoning, facts, panels, version }:
           />
           <PanelTable draft={drawn.draft} numbers={drawn.numbers} />
           <UpperEdge draft={drawn.draft} />
+          <TriedLacing closed={closed} draft={drawn.draft} {...lacing} />
           <Typography className="no-print" sx={{ mb: 2 }}>
             Shares, seams and edges are set where they are drawn:{" "}
             <TextLink to={`/jobs/${jobId}/pieces?draw=corsetPieces`}>Pieces</TextLink>.

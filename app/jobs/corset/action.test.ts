@@ -35,4 +35,11 @@ itActs([
     stale: 409,
     foreign: ["/jobs/99/corset"],
   },
+  {
+    does: "starts the inner corset of a dress",
+    address: "/jobs/11/corset",
+    right: { intent: "inner" },
+    gives: /^\/jobs\/\d+\/corset$/,
+    foreign: ["/jobs/99/corset"],
+  },
 ]);

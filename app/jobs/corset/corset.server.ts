@@ -1,11 +1,35 @@
+import { redirect } from "react-router";
 import { type CorsetWorking, reductionSchool, withAmount } from "../../../core/corset/index.ts";
+import { newJob } from "../../../core/job/index.ts";
 import { fail, ok } from "../../../core/result.ts";
+import { savedOrThrow } from "../../../data/db/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { group, number, whole } from "../../../formats/form/index.ts";
-import { asSent } from "../../.server/http/answers.ts";
+import { asSent, found } from "../../.server/http/answers.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import { keepChanged } from "../calculation/keepChanged.server.ts";
+
+/** Starts the inner corset of a dress as a job of its own, for the same body and cloth and with the reduction the dress has. */
+export const startInner = (jobId: number, store: Store) =>
+  store.inTransaction(async ({ jobs, workings }) => {
+    const { wearerId, sheetId, clothId, girthDirection, name } = found(await jobs.find(jobId), "job");
+    const { version: _ofDress, ...reduction } = await workings.find(jobId, "corset");
+    const innerId = await jobs.add(
+      newJob({
+        ...{ wearerId, sheetId, clothId, girthDirection, styleId: "innerCorset" },
+        name: `${name.slice(0, MOST_NAME - INNER.length)}${INNER}`,
+        notes: `Inside “${name}”, which hangs from it.`,
+      }),
+    );
+    savedOrThrow(await workings.save(innerId, "corset", { ...reduction, version: 0 }));
+    return redirect(`/jobs/${innerId}/corset`);
+  });
+
+const INNER = ": inner corset";
+
+/** A job's name is no longer, letters. */
+const MOST_NAME = 120;
 
 /** The field in which each school keeps its amount. */
 const AMOUNT_FIELDS = { mm: "offMm", percent: "offPart", ease: "easeMm" } as const;

@@ -23,6 +23,13 @@ it("tells every level with what closes round it, and panels that add up to the p
   expect(text("main")).toContain("Loosen at once at pain, numbness, tingling");
 });
 
+it("tells what the lacing comes to, and starts the inner corset only of a dress", async () => {
+  const shown = (await page()).text("main");
+  expect(shown).toMatch(/Rows of eyelets.*Lace.*Mean pressure, waist/s);
+  expect(shown).not.toContain("Inner corset");
+  expect((await demoPage("/jobs/11/corset")()).text("main")).toContain("The dress hangs from it.");
+});
+
 it("of a reduction the body does not offer says stop, and still tells the number", async () => {
   const { table, text } = await demoPage("/jobs/12/corset")();
   expect(text("main")).toMatch(/Stop: the waist closes 88 mm below what the body offers/);

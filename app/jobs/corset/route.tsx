@@ -10,16 +10,23 @@ import { saveWorking } from "../calculation/saveWorking.server.ts";
 import { unsavedFor } from "../calculation/unsavedFor.ts";
 import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
-import { keepAmount, keepPanels } from "./corset.server.ts";
+import { keepAmount, keepPanels, startInner } from "./corset.server.ts";
+import { InnerCorset } from "./InnerCorset.tsx";
 import { NotBoned } from "./NotBoned.tsx";
 import { Reduction } from "./Reduction.tsx";
 import { StopSigns } from "./StopSigns.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, needed, pages } = await loadWorkings(context, params.jobId, ["corset", "corsetPieces"]);
+  const { read, at, needed, pages } = await loadWorkings(context, params.jobId, [
+    "corset",
+    "corsetPieces",
+    "bones",
+    "wear",
+  ]);
   const { kept, facts } = pages.corsetPieces;
   return {
-    ...{ at, boned: needed.includes("corset"), page: pages.corset },
+    ...{ at, boned: needed.includes("corset"), page: pages.corset, dress: read.style.id === "bonedDress" },
+    lacing: { bones: pages.bones.kept.working, wear: pages.wear.kept.working },
     panels: { set: kept.working, usual: facts.usual, version: kept.version },
   };
 });
@@ -29,6 +36,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const fields = await readFields(request);
   if (fields.intent === "amount") return keepAmount(fields, jobId, storeOf(context));
   if (fields.intent === "panels") return keepPanels(fields, jobId, storeOf(context));
+  if (fields.intent === "inner") return startInner(jobId, storeOf(context));
   return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/corset`);
 });
 
@@ -51,7 +59,7 @@ function hides({ levels, closes }: { levels: readonly string[]; closes: CorsetWo
 }
 
 export default function JobCorset({ loaderData, actionData }: Route.ComponentProps) {
-  const { at, boned, page, panels } = loaderData;
+  const { at, boned, page, dress, lacing, panels } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   if (!boned) return <NotBoned jobId={at.jobId} />;
   const refused = unsaved?.errors.amount ?? unsaved?.errors.panels;
@@ -81,11 +89,13 @@ export default function JobCorset({ loaderData, actionData }: Route.ComponentPro
             working={working}
             reckoning={reckoning}
             facts={page.facts}
+            lacing={lacing}
             panels={panels}
             version={page.kept.version}
           />
         )}
       </WorkingForm>
+      {dress && page.kept.version > 0 ? <InnerCorset /> : null}
     </>
   );
 }

@@ -4,6 +4,7 @@ import { idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { pieceFile } from "../../.server/http/pieceFile.ts";
 import { readJobPlan } from "../../.server/read/jobPlan.ts";
+import { onPaper } from "../../.server/read/onPaper.ts";
 import { bareFacts } from "../../.server/read/workingContext.ts";
 import type { Route } from "./+types/route.ts";
 
@@ -18,5 +19,5 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { draft } = reckonWorking(id, working, PIECES[id].facts(bareFacts(read)));
   if (!draft) notFound("draft: something it is drawn from is lacking");
   const title = `${read.job.name}: ${recipeOfPieces(id).name.toLowerCase()}`;
-  return pieceFile({ draft, title }, params.file, new URL(request.url).searchParams);
+  return pieceFile({ draft: onPaper(draft, id, read), title }, params.file, new URL(request.url).searchParams);
 });

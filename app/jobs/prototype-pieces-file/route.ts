@@ -3,6 +3,8 @@ import type { Outlines } from "../../../formats/drafts/print/draftPdf.ts";
 import { found, idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { pieceFile } from "../../.server/http/pieceFile.ts";
+import { readJobPlan } from "../../.server/read/jobPlan.ts";
+import { onPaper } from "../../.server/read/onPaper.ts";
 import type { Route } from "./+types/route.ts";
 
 /** The pieces a prototype was cut from, as a file. */
@@ -10,7 +12,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   if (!isPiecesId(params.recipe)) notFound("recipe");
   const store = storeOf(context);
   const [jobId, number] = [idFrom(params.jobId, "job"), idFrom(params.number, "prototype")];
-  const job = found(await store.jobs.find(jobId), "job");
+  const read = await readJobPlan(store, jobId);
   const prototype = found(await store.prototypes.find(jobId, number), "prototype");
   const kept = await store.pieces.ofPrototype(prototype.id);
   const { draft, steps } = found(
@@ -24,7 +26,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     const [same] = (await store.pieces.ofPrototype(other.id)).filter(({ id }) => id === params.recipe);
     if (same) under.push({ name: `Prototype ${other.number}`, draft: same.draft });
   }
-  const title = `${job.name}, prototype ${number}: ${recipeOfPieces(params.recipe).name.toLowerCase()}`;
+  const title = `${read.job.name}, prototype ${number}: ${recipeOfPieces(params.recipe).name.toLowerCase()}`;
   const reports = steps.flatMap((step) => step.reports);
-  return pieceFile({ draft, reports, title, under }, params.file, asked);
+  return pieceFile({ draft: onPaper(draft, params.recipe, read), reports, title, under }, params.file, asked);
 });

@@ -8,7 +8,7 @@ import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { numberCells } from "../calculation/numberCells.tsx";
 
 /** Wears that were read, how the waist settled in them, and the first ones as they are planned. */
-export function Wears({ wears, planned, levels, targetMm, laced, numbers }: WearReckoning) {
+export function Wears({ wears, girths, planned, levels, targetMm, laced, numbers }: WearReckoning) {
   const lengths = useLengths();
   const cell = numberCells(numbers);
   const plannedMm = levels.find(({ level }) => level === "waist")?.plannedMm ?? null;
@@ -55,6 +55,31 @@ export function Wears({ wears, planned, levels, targetMm, laced, numbers }: Wear
                   : { show: speaks ? "no full breath" : "cannot speak long", look: "off" },
                 marks === "stays" ? { show: MARKS[marks], look: "off" } : MARKS[marks],
                 note,
+              ],
+            }))}
+          />
+        </Box>
+      ) : null}
+      {girths.length > 0 ? (
+        <Box component="section" aria-labelledby="levels-settling" sx={{ mb: 3 }}>
+          <Typography variant="h3" id="levels-settling" sx={{ mb: 0.5 }}>
+            Other levels in the wears
+          </Typography>
+          <RowTable
+            label="Other levels in the wears"
+            maxWidth={720}
+            columns={[
+              { head: "Level" },
+              { head: "Wear on", as: "words" },
+              ...["At first", "At last", "Laced in by"].map((head) => ({ head, as: "number" as const })),
+            ]}
+            rows={girths.map(({ at, name, on, firstMm, lastMm }) => ({
+              key: at,
+              head: name,
+              cells: [
+                on ? formatDay(on) : "—",
+                ...[firstMm, lastMm].map((mm) => (mm === null ? "—" : lengths.length(mm))),
+                { show: cell(`girth.${at}`), look: "strong" },
               ],
             }))}
           />

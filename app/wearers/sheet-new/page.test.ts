@@ -6,7 +6,7 @@ const page = demoPage("/wearers/1/sheets/new");
 it("asks for every measure in the order a person is measured", async () => {
   const asked = Object.keys((await page()).fields()).filter((name) => name.endsWith(".take1"));
   const at = (code: string) => asked.indexOf(`measure.${code}.take1`);
-  expect(asked).toHaveLength(81);
+  expect(asked).toHaveLength(82);
   expect(at("neck.single")).toBe(0);
   const order = [
     "bust.single",

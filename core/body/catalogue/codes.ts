@@ -39,6 +39,7 @@ export const LONG_CODES = [
   "strap_front",
   "strap_back",
   "neck_to_front_edge",
+  "front_neck_to_waist",
   "sleeve",
   "skirt_front",
   "skirt_side",

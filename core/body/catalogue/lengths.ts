@@ -139,6 +139,14 @@ export const LENGTHS: readonly Measure[] = [
     rangeMm: [30, 400],
   }),
   length({
+    code: "front_neck_to_waist",
+    name: "Neck to waist, front",
+    isoName: "front neck point to waist",
+    landmarks: "From the pit of the neck straight down the centre front to the waist tape.",
+    how: ["Start at the pit of the neck.", "Bridge the hollow between the breasts; down to the waist tape."],
+    rangeMm: [220, 520],
+  }),
+  length({
     code: "sleeve",
     name: "Sleeve",
     isoName: "arm length",

@@ -8,6 +8,7 @@ export { grainAt, grainDown } from "./grain.ts";
 export { outward, type SideEnd, sideRise } from "./lean.ts";
 export {
   type BodySide,
+  type Channel,
   type ClothRole,
   clockwiseEdges,
   type Dart,

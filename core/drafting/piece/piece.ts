@@ -76,6 +76,12 @@ export interface DrillPoint {
   readonly at: Point;
 }
 
+/** A way along which a bone's channel is stitched on a piece, from the top down. */
+export interface Channel {
+  readonly id: string;
+  readonly way: readonly Point[];
+}
+
 /** A gap pinched out of one edge toward a point and opened in another: how it is drawn follows, see `asCut`. mm */
 export interface Dart {
   readonly id: string;
@@ -102,7 +108,9 @@ export type TakenFrom =
   /** The upper edges again, down to a line so far below them. */
   | { readonly kind: "facing"; readonly piece: string; readonly depthMm: number }
   /** From the line of a level down to one so far below it. */
-  | { readonly kind: "band"; readonly piece: string; readonly level: string; readonly heightMm: number };
+  | { readonly kind: "band"; readonly piece: string; readonly level: string; readonly heightMm: number }
+  /** All of it, in another cloth. */
+  | { readonly kind: "whole"; readonly piece: string };
 
 /** A side of the body, the wearer's own. */
 export type BodySide = "left" | "right";
@@ -129,6 +137,8 @@ export interface Piece {
   readonly points?: readonly DrillPoint[];
   /** The piece is drawn without them: edges and levels are those of the darts sewn, the gaps still open. Left out where there are none. */
   readonly darts?: readonly Dart[];
+  /** Drawn on it and nothing else: left out until bones are placed. */
+  readonly channels?: readonly Channel[];
   /** Left out where it is drawn itself. */
   readonly takenFrom?: TakenFrom;
   /** Of which piece it is the left or right half; left out while both sides are alike. Both are drawn as that piece's half is. */

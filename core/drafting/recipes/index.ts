@@ -1,3 +1,4 @@
+export { shellOf } from "./corset/lining.ts";
 export { mostPanelTurn } from "./corset/mostPanelTurn.ts";
 export { cupSurfaces } from "./cup/cup.ts";
 export type { CupFace, CupSurface, CupSurfacePatch } from "./cup/cupFaces.ts";

@@ -3,11 +3,13 @@ import type { ClothRole, Piece, PieceEdge, TakenFrom } from "../piece/index.ts";
 import { bandEdges } from "./band.ts";
 import { facingEdges } from "./facing.ts";
 import type { TakenRule } from "./rule.ts";
+import { wholeAgain } from "./whole.ts";
 
 /** How a piece is taken from another, by kind; null where the other has no room for it. Adding a kind is adding a file and a line here. */
 const TAKEN: { readonly [Kind in TakenFrom["kind"]]: TakenRule<Extract<TakenFrom, { kind: Kind }>> } = {
   facing: facingEdges,
   band: bandEdges,
+  whole: wholeAgain,
 };
 
 /** What a piece that is taken from another brings of its own: its name, its cloth, and what becomes of each edge. */

@@ -31,7 +31,9 @@ export function boned(
 ): Style {
   const { zones, more = [], lengths = zones.includes("bust") ? BODICE : [], ...named } = own;
   const ribs: readonly MeasureCode[] = zones.includes("underbust") ? ["underbust_inhaled", "cinched_underbust"] : [];
-  const above: readonly MeasureCode[] = zones.includes("bust") ? ["front_waist", "back_waist"] : [];
+  const above: readonly MeasureCode[] = zones.includes("bust")
+    ? ["front_waist", "back_waist", "neck_to_front_edge", "front_neck_to_waist"]
+    : [];
   return {
     ...named,
     zones,

@@ -65,6 +65,9 @@ function writePiece(block: DxfBlock, { piece, cut }: PlacedPiece, size: string):
   for (const { mouth, end } of piece.drawnDarts)
     for (const from of mouth) block.addLine(at(from), at(end), { layerName: DXF_LAYERS.internal });
   for (const { from, to } of piece.levels) block.addLine(at(from), at(to), { layerName: DXF_LAYERS.internal });
+  for (const { way } of piece.channels ?? [])
+    for (const [step, to] of way.slice(1).entries())
+      block.addLine(at(way[step] ?? to), at(to), { layerName: DXF_LAYERS.internal });
   const words = [
     `Piece Name: ${piece.name}`,
     `Size: ${size}`,

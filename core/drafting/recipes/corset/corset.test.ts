@@ -7,6 +7,7 @@ import { call, operate, panelEdges } from "../../operations/index.ts";
 import { edgeLength, edgeOf, levelWidth, type Piece } from "../../piece/index.ts";
 import type { DraftFacts } from "../facts.ts";
 import { drawBy } from "../recipes.ts";
+import { shellOf } from "./lining.ts";
 import { mostPanelTurn } from "./mostPanelTurn.ts";
 
 const drawn = (options: DraftFacts["options"] = {}, own: Partial<DraftFacts> = {}) =>
@@ -190,4 +191,32 @@ it("the most its seams turn is told alike with and without drawing them", () => 
     expect(mostPanelTurn(facts)).toBe(most);
   }
   expect(mostPanelTurn({ ...CORSET_FACTS, options: { ...CORSET_FACTS.options, side_seam: 5 } })).toBeNull();
+});
+
+describe("a lining in panels", () => {
+  const lined = { ...CORSET_FACTS, options: { ...CORSET_FACTS.options, lining: "whole" } };
+
+  it("is every panel again, sewn to its own neighbours, and counts in no girth", () => {
+    const [plain, draft] = [sampleDraft("corset", CORSET_FACTS), sampleDraft("corset", lined)];
+    const linings = draft.pieces.filter(({ role }) => role === "lining");
+    expect(linings.map(({ id }) => id)).toEqual(["lining1", "lining2", "lining3", "lining4", "lining5"]);
+    expect(linings[1]?.edges.find(({ id }) => id === "back")?.seam).toMatchObject({ piece: "lining3", edge: "front" });
+    expect(girthsOf(draft)).toEqual(girthsOf(plain));
+    expect(shellOf(draft).pieces).toEqual(plain.pieces);
+    expect(broken(draft)).toEqual([]);
+  });
+
+  it("follows a change of the panels, whose seams alone take it", () => {
+    const draft = sampleDraft("corset", lined);
+    expect(panelEdges(draft)).toBe(16);
+    const params = { upper: "underbust", upperAmount: 2, at: "waist", amount: 0, lower: "lowerEdge", lowerAmount: -1 };
+    const moved = operate(draft, [call("panelSeams", { ...params, gap: "takes" })]);
+    if (!moved.ok) throw new Error(moved.problem.message);
+    const lines = (id: string) =>
+      moved.value.draft.pieces.find((piece) => piece.id === id)?.edges.map(({ lines }) => lines);
+    expect(lines("lining2")).toEqual(lines("panel2"));
+    expect(lines("lining2")).not.toEqual(
+      draft.pieces.find(({ id }) => id === "lining2")?.edges.map(({ lines }) => lines),
+    );
+  });
 });

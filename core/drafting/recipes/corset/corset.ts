@@ -6,6 +6,7 @@ import type { Given } from "../facts.ts";
 import { oneLine } from "../oneLine.ts";
 import type { Need, Recipe } from "../recipe.ts";
 import { cutForCups } from "./cups.ts";
+import { liningOf } from "./lining.ts";
 import { panelNumbers } from "./numbers.ts";
 import { CORSET_OPTIONS } from "./options.ts";
 import { BACK_EDGE, FRONT_EDGE, panelId, panelPieces } from "./panel.ts";
@@ -30,6 +31,8 @@ export const corset: Recipe = {
     ...heights(),
     { id: "wire_line", needed: false, why: "how long the seam is that cups of its own are sewn into" },
     { id: "bridge_width", needed: false, why: "how far the cups lie apart at the centre; else 15 mm" },
+    { id: "front_neck_to_waist", needed: false, why: "with the next, how high the centre front ends between cups" },
+    { id: "neck_to_front_edge", needed: false, why: "how deep below the neck base the centre front may end" },
     { id: "waist_to_lap", needed: false, why: "how far the front may go down before it meets the lap of one who sits" },
   ],
   girths: CORSET_LEVELS.map((level) => ({
@@ -53,7 +56,10 @@ function draw(given: Given): Result<Draft> {
   const { uppers } = upper.value;
   return ok({
     recipe: corset.id,
-    pieces: upper.value.pieces,
+    pieces:
+      given.choice("lining") === "whole"
+        ? [...upper.value.pieces, ...liningOf(upper.value.pieces)]
+        : upper.value.pieces,
     round: pieces.value.map(({ id }) => id),
     levels: side.value.levels.flatMap((level) => (level === "upperEdge" ? [] : [planned(given, level, pieces.value)])),
     loops: [],

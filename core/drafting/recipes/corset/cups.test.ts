@@ -66,7 +66,21 @@ describe("panels cut out for cups", () => {
     expect(width).toBeCloseTo(3 * 78.8 - 40 - 7.5, 9);
   });
 
+  it("end at the centre front as deep below the neck base as was asked, the crease as long as before", () => {
+    // From the underbust it is 62 and 66 on to the waist.
+    const measures = { ...FACTS.measures, front_neck_to_waist: 62 + 66 + 40 + 150, neck_to_front_edge: 150 };
+    const draft = drawn({ measures });
+    expect(draft.numbers.find(({ id }) => id === "cup.front")?.explanation.result.value).toBeCloseTo(40, 9);
+    const front = draft.pieces[0] && edgeOf(draft.pieces[0], "front");
+    const below = front && edgeLength(front) - 40;
+    const other = drawn({ measures: { ...measures, neck_to_front_edge: 160 } }).pieces[0];
+    expect(other && edgeLength(edgeOf(other, "front"))).toBeCloseTo((below ?? 0) + 30, 6);
+    expect(cupLine(draft)).toBeCloseTo(232, 3);
+    expect(checkDraft(draft).filter(({ ok, id }) => !ok && id !== "turnsHeld")).toEqual([]);
+  });
+
   it.each([
+    [{ front_neck_to_waist: 300, neck_to_front_edge: 290 }, {}, "front-outside"],
     [{ wire_line: 190 }, {}, "crease-too-short"],
     [{ wire_line: 330 }, {}, "crease-too-long"],
     [{ bridge_width: 300 }, {}, "cup-outside"],

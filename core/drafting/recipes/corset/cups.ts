@@ -16,21 +16,9 @@ import {
 import { edgeLength, edgeOf, type Piece, type PieceEdge } from "../../piece/index.ts";
 import { edge, lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
+import { type CupPlace, LEAST_ABOVE_MM, lineAt, placeOf, toUnderbust } from "./cupPlace.ts";
 import { BACK_EDGE, FRONT_EDGE } from "./panel.ts";
-import { type CorsetSide, downTo } from "./side.ts";
-
-/** Where nothing was measured between the cups, mm. */
-export const BRIDGE_FALLBACK_MM = 15;
-
-/** Where cups lie on the front of one side, mm from the centre front along the underbust. */
-interface CupPlace {
-  readonly fromMm: number;
-  readonly toMm: number;
-  /** Panels across at the underbust: where each seam lies, the centre front first. */
-  readonly seamsMm: readonly number[];
-  readonly bridgeMm: number;
-  readonly fromSideMm: number;
-}
+import type { CorsetSide } from "./side.ts";
 
 /** Panels with the seam their cups are sewn into. */
 export interface CuppedPanels {
@@ -42,9 +30,6 @@ export interface CuppedPanels {
 
 /** Halvings of the depth at which the seam is as long as the crease it lies on: far within a thread. */
 const HALVINGS = 24;
-
-/** Least of a cup's height left above the seam, mm. */
-const LEAST_ABOVE_MM = 5;
 
 /**
  * The front panels cut out for cups: from the gap between them to where they begin from the side, down to the underbust, along half an
@@ -76,49 +61,7 @@ export function cutForCups(given: Given, side: CorsetSide, pieces: readonly Piec
     else high = middle;
   }
   const cut = cutPanels(given, side, pieces, place.value, low);
-  return ok({ ...cut, numbers: cupNumbers(place.value, cupLength(cut.pieces), low) });
-}
-
-/** Down a seam from its upper end to the underbust, mm. */
-const toUnderbust = (side: CorsetSide, seam: number): number =>
-  downTo(side, seam)[side.levels.indexOf("underbust")] ?? 0;
-
-function placeOf(given: Given, side: CorsetSide): Result<CupPlace> {
-  if (!side.levels.includes("bust") || !side.levels.includes("underbust"))
-    return fail("cup-outside", "Expected girths of bust and underbust for cups: they lie between the two.");
-  const widths = side.panels.underbust.slice(0, side.sideSeam).map(({ widthMm }) => widthMm);
-  const seamsMm = [0, ...widths].map((_, at) => widths.slice(0, at).reduce((sum, mm) => sum + mm, 0));
-  const bridgeMm = given.measure("bridge_width") ?? BRIDGE_FALLBACK_MM;
-  const fromSideMm = given.number("cup_from_side");
-  const [fromMm, toMm] = [bridgeMm / 2, (seamsMm.at(-1) ?? 0) - fromSideMm];
-  return toMm - fromMm > LEAST_CUP_MM
-    ? ok({ fromMm, toMm, seamsMm, bridgeMm, fromSideMm })
-    : fail(
-        "cup-outside",
-        `Expected a cup of over ${LEAST_CUP_MM} mm along the underbust, but ${(toMm - fromMm).toFixed(0)} mm are left of the front.`,
-      );
-}
-
-/** No cup is narrower, mm. */
-const LEAST_CUP_MM = 60;
-
-/** How high the upper line lies above the underbust at a place, and how it slopes there, radians clockwise. */
-function lineAt(
-  { fromMm, toMm, seamsMm }: CupPlace,
-  depth: number,
-  atMm: number,
-  sideTopMm: number,
-): { rise: number; slope: number } {
-  if (atMm <= fromMm) return { rise: depth, slope: 0 };
-  if (atMm >= toMm) {
-    const last = seamsMm.at(-1) ?? toMm;
-    const steep = (sideTopMm - depth) / Math.max(1, last - toMm);
-    return { rise: depth + steep * (atMm - toMm), slope: Math.atan(-steep) };
-  }
-  const [half, centre] = [(toMm - fromMm) / 2, (fromMm + toMm) / 2];
-  const off = (atMm - centre) / half;
-  const down = Math.sqrt(1 - off ** 2);
-  return { rise: depth * (1 - down), slope: Math.atan((-depth * off) / (half * down)) };
+  return ok({ ...cut, numbers: cupNumbers(given, place.value, cupLength(cut.pieces), low) });
 }
 
 function cutPanels(given: Given, side: CorsetSide, pieces: readonly Piece[], place: CupPlace, depth: number) {
@@ -153,7 +96,8 @@ function cutPanel(given: Given, side: CorsetSide, { piece, at, place, depth }: C
   const wasTop = edgeOf(piece, "top").lines.at(-1);
   const arriving = last && wasTop ? (directionAt(wasTop, 1) ?? end.across) : turned(end.across, r.slope);
   const within = (x: number) => x > x0 && x < x1;
-  const inner = (x: number): Point => placed(piece, { x, x0, x1, depth }, start.at, end.at);
+  const high = (x: number) => (x === place.fromMm ? (place.frontMm ?? depth) : depth);
+  const inner = (x: number): Point => placed(piece, { x, x0, x1, depth: high(x) }, start.at, end.at);
   const cuts = [place.fromMm, place.toMm].filter(within);
   const stops = [
     { at: start.at, leaving: turned(start.across, l.slope), arriving: turned(start.across, l.slope) },
@@ -236,7 +180,8 @@ const cupLength = (pieces: readonly Piece[]): number =>
 const length = term("garment", "length");
 
 function cupNumbers(
-  { seamsMm, bridgeMm, fromSideMm, fromMm, toMm }: CupPlace,
+  given: Given,
+  { seamsMm, bridgeMm, fromSideMm, fromMm, toMm, frontMm }: CupPlace,
   lineMm: number,
   depth: number,
 ): DraftNumber[] {
@@ -260,6 +205,25 @@ function cupNumbers(
       formula: "d",
       terms: [length("d", "where the seam is as long as the crease", depth, "solved by halving the interval")],
       value: depth,
+    }),
+    ...frontNumber(given, frontMm),
+  ];
+}
+
+/** How high the centre front ends, from how deep the neckline may go. */
+function frontNumber(given: Given, frontMm: number | null): DraftNumber[] {
+  const [neckMm, deepMm] = [given.measure("front_neck_to_waist"), given.measure("neck_to_front_edge")];
+  if (frontMm === null || neckMm === null || deepMm === null) return [];
+  return [
+    lengthNumber("cup.front", "Centre front above the underbust", {
+      formula: "N − E − H",
+      terms: [
+        term("body", "length")("N", "neck base to waist, centre front", neckMm, "front_neck_to_waist"),
+        term("body", "length")("E", "as deep as the neckline may go", deepMm, "neck_to_front_edge"),
+        length("H", "underbust to waist, front", neckMm - deepMm - frontMm, "heights between levels"),
+      ],
+      value: frontMm,
+      notes: ["So the centre front ends as far below the neck base as was asked."],
     }),
   ];
 }

@@ -83,6 +83,15 @@ export const CORSET_OPTIONS: readonly RecipeOption[] = [
     "A triangle left open above the waist, of both sides together.",
   ),
   mm("open_waist", "Open behind, at the waist", [0, 300, 0], "What of it is left at the waist."),
+  choiceOption(
+    "lining",
+    "Lining",
+    [
+      ["none", "none of its own"],
+      ["whole", "in panels as the shell"],
+    ],
+    "It follows every change of the panels, hangs free of the bones, and counts in no girth.",
+  ),
   mm("seam_allowance", "Seam allowance", [0, 25, 15], "Added at every seam; trimmed to 6 mm under a channel."),
   mm("closing_allowance", "Allowance at an opening", [0, 80, 30], "Turned in for eyelets, busk or zip."),
   mm("edge_allowance", "Allowance at upper and lower edge", [0, 40, 0], "None where they are bound."),
