@@ -3,22 +3,31 @@ import "@fontsource-variable/hanken-grotesk/wght.css";
 import InitColorSchemeScript from "@mui/material/InitColorSchemeScript";
 import { ThemeProvider } from "@mui/material/styles";
 import { type ReactNode, useContext } from "react";
-import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
+import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useMatches } from "react-router";
+import { letIn } from "./.server/access/letIn.ts";
+import { shownVisitor } from "./.server/access/shownVisitor.ts";
+import { visitorContext } from "./.server/access/visitor.ts";
 import type { Route } from "./+types/root.ts";
 import { SendQueueProvider } from "./form/queue/SendQueue.tsx";
+import { BareShell } from "./frame/BareShell.tsx";
 import { ErrorView } from "./frame/ErrorView.tsx";
 import { shownLengths } from "./frame/preferences/preferences.ts";
 import { Shell } from "./frame/Shell.tsx";
 import { UnitContext } from "./frame/units/UnitContext.tsx";
 import { useHydrated } from "./frame/useHydrated.ts";
+import { VisitorContext } from "./frame/visitor/VisitorContext.ts";
 import { WhyProvider } from "./frame/why/WhyDrawer.tsx";
 import { NonceContext } from "./theme/NonceContext.ts";
 import { theme } from "./theme/theme.ts";
 
 export const meta: Route.MetaFunction = () => [{ title: "Stenz" }];
 
-export const loader = async ({ request }: Route.LoaderArgs) => ({
+/** Above every route: whoever is not let in reaches none of them. */
+export const middleware: Route.MiddlewareFunction[] = [letIn];
+
+export const loader = async ({ request, context }: Route.LoaderArgs) => ({
   shown: await shownLengths(request),
+  visitor: shownVisitor(context.get(visitorContext)),
 });
 
 export function Layout({ children }: { children: ReactNode }) {
@@ -46,15 +55,24 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App({ loaderData }: Route.ComponentProps) {
+  const bare = useMatches().some(({ handle }) => (handle as { bare?: boolean } | undefined)?.bare);
   return (
     <UnitContext.Provider value={loaderData.shown}>
-      <WhyProvider>
-        <SendQueueProvider>
-          <Shell>
-            <Outlet />
-          </Shell>
-        </SendQueueProvider>
-      </WhyProvider>
+      <VisitorContext.Provider value={loaderData.visitor}>
+        <WhyProvider>
+          {bare ? (
+            <BareShell>
+              <Outlet />
+            </BareShell>
+          ) : (
+            <SendQueueProvider>
+              <Shell>
+                <Outlet />
+              </Shell>
+            </SendQueueProvider>
+          )}
+        </WhyProvider>
+      </VisitorContext.Provider>
     </UnitContext.Provider>
   );
 }

@@ -1,4 +1,5 @@
 import { type RouteConfig, route } from "@react-router/dev/routes";
+import { accessRoutes } from "./access/routes.ts";
 import { chartsRoutes } from "./charts/routes.ts";
 import { clothsRoutes } from "./cloths/routes.ts";
 import { jobsRoutes } from "./jobs/routes.ts";
@@ -13,6 +14,7 @@ export default [
   ...chartsRoutes,
   ...stylesRoutes,
   ...workshopRoutes,
+  ...accessRoutes,
   ...jobsRoutes,
   route("care", "care/route.tsx"),
   route("drafts", "form/drafts/route.ts"),

@@ -17,6 +17,8 @@ let port = 0;
 const serve = (dataFile, demo) =>
   startServer({
     host: "127.0.0.1",
+    // For the network too on this machine only: whoever comes that way is asked who they are all the same.
+    shareHost: "127.0.0.1",
     names: [],
     port,
     spare: 0,
@@ -34,7 +36,8 @@ await first.stop();
 let running = null;
 const DO = {
   async open() {
-    for (const ending of ["", "-wal", "-shm"]) rmSync(live + ending, { force: true });
+    for (const ending of ["", "-wal", "-shm"])
+      for (const file of [live, live.replace(".sqlite", ".access.sqlite")]) rmSync(file + ending, { force: true });
     copyFileSync(template, live);
     running = await serve(live, false);
   },

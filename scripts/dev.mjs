@@ -22,15 +22,17 @@ ensureInstalled();
 const { createServer } = await import("vite");
 const { default: express } = await import("express");
 const vite = await createServer({ root: rootFolder, server: { middlewareMode: true }, appType: "custom" });
-const { openStore, addDemoWorkshop, expressApp, hostsOf } = await vite.ssrLoadModule("/app/.server/main.ts");
+const { accessFileOf, openAccess, openStore, addDemoWorkshop, expressApp, hostsOf } =
+  await vite.ssrLoadModule("/app/.server/main.ts");
 const dataFile = join(dataFolder, "dev.sqlite");
 const isNew = !existsSync(dataFile);
 const store = await openStore(dataFile);
+const access = await openAccess(accessFileOf(dataFile));
 if (isNew) await addDemoWorkshop(store);
 
 const app = express();
 app.use(vite.middlewares);
-app.use(expressApp({ store, clientFolder: null, knowsHost: hostsOf(host, names) }));
+app.use(expressApp({ store, access, clientFolder: null, knowsHost: hostsOf(host, names) }));
 const server = createHttpServer(app).listen(port, host, () =>
   console.log(`Stenz (development) is at http://${host}:${port}/`),
 );
@@ -41,6 +43,7 @@ for (const signal of ["SIGINT", "SIGTERM"]) {
     server.close();
     await vite.close();
     await store.close();
+    await access.close();
     process.exit(0);
   });
 }

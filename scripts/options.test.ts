@@ -39,6 +39,7 @@ describe("options of the commands", () => {
       host: "0.0.0.0",
       port: 4300,
       spare: 0,
+      sharePort: null,
       names: ["bench.local", "tablet"],
       dataFolder: "/tmp/own",
     });

@@ -1,21 +1,24 @@
-import { createServer, type RequestListener, type Server } from "node:http";
+import type { RequestListener } from "node:http";
+import { accessFileOf, openAccess } from "../../data/access/index.ts";
 import { addDemoWorkshop } from "../../data/demo/index.ts";
 import { openStore, type Store } from "../../data/store.ts";
 import { closeGauges } from "./gauge/sharedGauge.ts";
 import { expressApp } from "./http/expressApp.ts";
 import { hostsOf, isLoopback } from "./http/hosts.ts";
+import { type ListenOn, listen, patientServer, shut } from "./http/patientServer.ts";
+import { tlsFolderOf } from "./sharing/certificate.ts";
+import { sharedListener } from "./sharing/sharedListener.ts";
+import type { SharingSwitch } from "./sharing/sharingSwitch.ts";
 
-export { addDemoWorkshop, expressApp, hostsOf, openStore };
+export { accessFileOf, addDemoWorkshop, expressApp, hostsOf, openAccess, openStore };
 
 /** How the server is started; see the README for the options behind it. */
-export interface StartOptions {
-  readonly host: string;
+export interface StartOptions extends ListenOn {
   /** Further names the server answers to, beside the machine's own. */
   readonly names: readonly string[];
-  /** First port to try. */
-  readonly port: number;
-  /** How many following ports may be tried when one is taken; 0 for exactly this port. */
-  readonly spare: number;
+  /** Where it is reached over the network, when it is shared; the port after its own where none is told. */
+  readonly shareHost?: string;
+  readonly sharePort?: number | null;
   readonly dataFile: string;
   readonly clientFolder: string;
   /** Fill an empty data file with the demo workshop. */
@@ -37,9 +40,6 @@ const OWNER_ONLY = 0o077;
 /** How often what an erasure had to leave is tried again, ms. */
 const SCRUB_EVERY_MS = 60_000;
 
-const OPEN_TO_NETWORK =
-  "Stenz has no log-in yet: whoever reaches this address on the network can read, change and erase everything.";
-
 /**
  * Opens the data file, migrates it and serves Stenz.
  * @throws when the data file cannot be opened or no port is free; nothing is left open.
@@ -47,29 +47,65 @@ const OPEN_TO_NETWORK =
 export async function startServer(options: StartOptions): Promise<Running> {
   process.umask(OWNER_ONLY);
   const store = await openStore(options.dataFile);
+  const access = await openAccess(accessFileOf(options.dataFile)).catch(async (cause: unknown) => {
+    await store.close();
+    throw cause;
+  });
+  const close = () => Promise.all([store.close(), access.close()]);
   try {
     if (options.demo) await addDemoWorkshop(store);
     // Load the routes before listening: the first visitor should not wait for them.
     await import("virtual:react-router/server-build");
-    const knowsHost = hostsOf(options.host, options.names);
-    const app = expressApp({ store, clientFolder: options.clientFolder, knowsHost });
-    const { server, port } = await listen(patientServer(app), options);
+    const { clientFolder, names } = options;
+    const atHome = isLoopback(options.host) ? options.host : HOME;
+    // Its own port first: that of the network comes behind it. What opens the network is asked for by its pages.
+    const home: { answer: RequestListener } = { answer: (_request, response) => void response.writeHead(503).end() };
+    const server = patientServer((request, response) => home.answer(request, response), null);
+    const port = await listen(server, { ...options, host: atHome });
+    const sharing: SharingSwitch = sharedListener({
+      ...{ access, names, tlsFolder: tlsFolderOf(options.dataFile), always: !isLoopback(options.host) },
+      host: isLoopback(options.host) ? (options.shareHost ?? EVERYWHERE) : options.host,
+      port: options.sharePort ?? port + 1,
+      spare: options.sharePort == null ? SPARE_SHARED : 0,
+      appFor: (knowsHost) => expressApp({ store, access, clientFolder, knowsHost, shared: true }),
+    });
+    home.answer = expressApp({ store, access, clientFolder, knowsHost: hostsOf(atHome, names), sharing });
+    const shared = await sharing.follow();
     const tidy = () => void tidyUp(store).catch(() => undefined);
     await tidyUp(store);
     const scrubbing = setInterval(tidy, SCRUB_EVERY_MS);
     return {
-      address: `http://${options.host.includes(":") ? `[${options.host}]` : options.host}:${port}/`,
-      warnings: isLoopback(options.host) ? [] : [OPEN_TO_NETWORK],
-      stop: () => {
+      address: `http://${atHome.includes(":") ? `[${atHome}]` : atHome}:${port}/`,
+      warnings: warningsOf(shared),
+      stop: async () => {
         clearInterval(scrubbing);
-        return stop(server, store);
+        closeGauges();
+        await Promise.all([shut(server), sharing.stop()]);
+        await close();
       },
     };
   } catch (cause) {
-    await store.close();
+    await close();
     throw cause;
   }
 }
+
+/** This machine's own address, and every one it has on its networks. */
+const [HOME, EVERYWHERE] = ["127.0.0.1", "0.0.0.0"];
+
+/** How many ports after the first are tried for the network. */
+const SPARE_SHARED = 20;
+
+/** What whoever started it must know of how it is shared. */
+const warningsOf = (state: ReturnType<SharingSwitch["state"]>): string[] => {
+  if (!state.on) return state.fault === null ? [] : [`Stenz is not shared over the network. ${state.fault}`];
+  return [
+    `Shared over the network at ${state.addresses.join(", ")}: only to devices that were paired.`,
+    ...(state.fingerprint === null
+      ? ["Without TLS everybody on the network can overhear what goes to them and comes."]
+      : []),
+  ];
+};
 
 /** How long a job that was taken off can be brought back, ms. */
 const BROUGHT_BACK_WITHIN_MS = 24 * 60 * 60 * 1000;
@@ -79,50 +115,4 @@ async function tidyUp(store: Store): Promise<void> {
   // eslint-disable-next-line stenz/use-outcome -- what cannot be finished now stays noted, and is tried again
   await store.finishErasing();
   await store.eraseRemovedJobs(new Date(Date.now() - BROUGHT_BACK_WITHIN_MS).toISOString());
-}
-
-/** How long a sender may take for its headers, and for all of a request, ms. */
-const HEADERS_WITHIN_MS = 15_000;
-const REQUEST_WITHIN_MS = 120_000;
-const CHECKED_EVERY_MS = 5000;
-
-/** A server that drops whoever sends too slowly. */
-const patientServer = (app: RequestListener): Server =>
-  createServer(
-    {
-      headersTimeout: HEADERS_WITHIN_MS,
-      requestTimeout: REQUEST_WITHIN_MS,
-      connectionsCheckingInterval: CHECKED_EVERY_MS,
-    },
-    app,
-  );
-
-function listen(server: Server, { host, port, spare }: StartOptions): Promise<{ server: Server; port: number }> {
-  return new Promise((resolve, reject) => {
-    let trying = port;
-    server.on("error", (error: NodeJS.ErrnoException) => {
-      if (error.code !== "EADDRINUSE" || trying >= port + spare) return reject(error);
-      trying += 1;
-      server.listen(trying, host);
-    });
-    server.on("listening", () => {
-      const bound = server.address();
-      resolve({ server, port: typeof bound === "object" && bound ? bound.port : trying });
-    });
-    server.listen(trying, host);
-  });
-}
-
-/** Time an open connection gets to finish before it is cut, ms. */
-const PATIENCE_MS = 3000;
-
-async function stop(server: Server, store: Store): Promise<void> {
-  closeGauges();
-  const cut = setTimeout(() => server.closeAllConnections(), PATIENCE_MS);
-  await new Promise<void>((resolve) => {
-    server.close(() => resolve());
-    server.closeIdleConnections();
-  });
-  clearTimeout(cut);
-  await store.close();
 }

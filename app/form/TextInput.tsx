@@ -23,6 +23,8 @@ interface TextInputProps {
   readonly column?: string;
   /** Marked as such; whether it is there is for the server to say, in words. */
   readonly required?: boolean;
+  /** What is typed is not shown, and no browser is told to fill it in. */
+  readonly secret?: boolean;
 }
 
 /** A labelled text field that keeps what was typed and shows its error beside it. */
@@ -38,6 +40,7 @@ export function TextInput({
   echo,
   column,
   required = false,
+  secret = false,
 }: TextInputProps) {
   const { value, error } = useFieldState(name);
   const [text, setText] = useState(value);
@@ -57,7 +60,8 @@ export function TextInput({
       multiline={lines > 1}
       minRows={lines}
       autoFocus={autoFocus}
-      autoComplete="off"
+      autoComplete={secret ? "new-password" : "off"}
+      {...(secret ? { type: "password" } : {})}
       slotProps={{
         htmlInput: {
           ...(numeric ? { inputMode: "decimal" } : {}),

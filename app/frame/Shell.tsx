@@ -1,14 +1,15 @@
 import Box from "@mui/material/Box";
-import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
-import { threadPath } from "../figure/stretch/threadPath.ts";
 import { QueueNotice } from "../form/queue/QueueNotice.tsx";
 import { TimerBar } from "../jobs/fitting/timers/TimerBar.tsx";
+import { BrandName } from "./BrandName.tsx";
 import { ModeSwitch } from "./ModeSwitch.tsx";
 import { Shortcuts } from "./Shortcuts.tsx";
 import { UnitSwitch } from "./UnitSwitch.tsx";
 import { useFocusOn } from "./useFocusOn.ts";
+import { useVisitor } from "./visitor/VisitorContext.ts";
+import { VisitorMark } from "./visitor/VisitorMark.tsx";
 
 const PLACES = [
   { to: "/", label: "Bench", end: true },
@@ -18,9 +19,13 @@ const PLACES = [
   { to: "/findings", label: "Findings", end: false },
 ] as const;
 
+/** What a device that is for fittings sees of the workshop. */
+const FITTING_PLACES = [{ to: "/fittings", label: "Fittings", end: false }] as const;
+
 /** The frame of every page: name, places, unit, light, keys, care. */
 export function Shell({ children }: { children: ReactNode }) {
   useFocusOn();
+  const fittings = useVisitor().role === "fittings";
   return (
     <Box sx={{ minHeight: "100vh", display: "flex", flexDirection: "column" }}>
       <Box component="a" href="#content" sx={skipStyle}>
@@ -28,17 +33,9 @@ export function Shell({ children }: { children: ReactNode }) {
       </Box>
       <Box component="nav" aria-label="Main" className="no-print" sx={barStyle}>
         <Box component={Link} to="/" sx={nameStyle}>
-          <Typography
-            component="span"
-            sx={{ fontFamily: '"Besley Variable", serif', fontWeight: 700, fontSize: "1.35rem" }}
-          >
-            Stenz
-          </Typography>
-          <Box component="svg" viewBox="0 0 54 8" aria-hidden sx={{ width: 54, display: "block", mt: "-3px" }}>
-            <path d={threadPath("light", 54, 8)} fill="none" stroke="currentColor" strokeWidth={1.4} />
-          </Box>
+          <BrandName />
         </Box>
-        {PLACES.map(({ to, label, end }) => (
+        {(fittings ? FITTING_PLACES : PLACES).map(({ to, label, end }) => (
           <Box key={to} component={NavLink} to={to} end={end} sx={placeStyle}>
             {label}
           </Box>
@@ -47,13 +44,16 @@ export function Shell({ children }: { children: ReactNode }) {
         <UnitSwitch />
         <ModeSwitch />
         <Shortcuts />
-        <Box component={NavLink} to="/settings" sx={placeStyle}>
-          Settings
-        </Box>
+        {fittings ? null : (
+          <Box component={NavLink} to="/settings" sx={placeStyle}>
+            Settings
+          </Box>
+        )}
         <Box component={NavLink} to="/care" sx={placeStyle}>
           Care
         </Box>
       </Box>
+      <VisitorMark />
       <QueueNotice />
       <TimerBar />
       <Box

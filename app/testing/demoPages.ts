@@ -21,6 +21,8 @@ export const PAGES: readonly string[] = [
   "/days/calendar.ics",
   "/days/hours.csv",
   "/settings/days",
+  "/settings/sharing",
+  "/settings/devices",
   "/charts/import",
   "/charts/1",
   "/charts/1/export/csv",

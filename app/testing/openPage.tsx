@@ -7,7 +7,7 @@ import type { Store } from "../../data/store.ts";
 import { demoInMemory } from "../../data/testing/index.ts";
 import App, { loader as rootLoader } from "../root.tsx";
 import { theme } from "../theme/theme.ts";
-import { runMatched } from "./routeModules.ts";
+import { onThisMachine, runMatched } from "./routeModules.ts";
 
 type StubRoute = Parameters<typeof createRoutesStub>[0][number];
 
@@ -65,7 +65,8 @@ export async function openPage(store: Store, address: string): Promise<OpenedPag
     children: leaf ? [leaf] : [],
   };
   const loaderData = Object.fromEntries(matched.map(({ id, data }) => [id, data]));
-  const shown = await rootLoader({ request: new Request("http://127.0.0.1/") } as never);
+  const context = await onThisMachine(store);
+  const shown = await rootLoader({ request: new Request("http://127.0.0.1/"), context } as never);
   const Page = createRoutesStub([root as StubRoute]);
   const html = renderToString(
     <ThemeProvider theme={theme}>

@@ -1,6 +1,8 @@
 import type { RouteConfigEntry } from "@react-router/dev/routes";
 import { matchRoutes, type RouteObject, RouterContextProvider } from "react-router";
+import { type AccessStore, openAccess } from "../../data/access/index.ts";
 import type { Store } from "../../data/store.ts";
+import { accessContext, visitorContext } from "../.server/access/visitor.ts";
 import { fromThisMachineContext, storeContext } from "../.server/http/context.ts";
 import routes from "../routes.ts";
 
@@ -49,10 +51,20 @@ export async function drawn(addresses: readonly string[]): Promise<string[]> {
   return kept;
 }
 
+let access: Promise<AccessStore> | null = null;
+
+/** Who is let in, of this process: nobody yet. */
+const accessToRead = (): Promise<AccessStore> => {
+  access ??= openAccess(":memory:");
+  return access;
+};
+
 /** What a request from this machine is answered over. */
-function onThisMachine(store: Store): RouterContextProvider {
+export async function onThisMachine(store: Store): Promise<RouterContextProvider> {
   const context = new RouterContextProvider();
   context.set(storeContext, store);
+  context.set(accessContext, await accessToRead());
+  context.set(visitorContext, { kind: "machine" });
   context.set(fromThisMachineContext, true);
   return context;
 }
@@ -62,7 +74,7 @@ export async function run(what: "action" | "loader", store: Store, request: Requ
   const { file, params } = routeOf(request.url);
   const handler = (await MODULES[`../${file}`]?.())?.[what];
   if (!handler) throw new Error(`${file} has no ${what}.`);
-  const context = onThisMachine(store);
+  const context = await onThisMachine(store);
   return handler({ request, params, context }).catch((thrown: unknown) => thrown);
 }
 
@@ -77,7 +89,7 @@ export interface MatchedRoute {
 /** Loads all routes an address leads through. @throws what a loader throws. */
 export async function runMatched(store: Store, address: string): Promise<MatchedRoute[]> {
   const request = new Request(new URL(address, ORIGIN));
-  const context = onThisMachine(store);
+  const context = await onThisMachine(store);
   const matches = matchRoutes(OBJECTS, new URL(request.url).pathname) ?? [];
   return Promise.all(
     matches.map(async ({ route, params }) => {

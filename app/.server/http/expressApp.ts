@@ -2,25 +2,35 @@ import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
 import express, { type Express, type NextFunction, type Request, type RequestHandler, type Response } from "express";
 import { RouterContextProvider, type ServerBuild } from "react-router";
+import type { AccessStore } from "../../../data/access/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { baseStyles } from "../../theme/baseStyles.server.tsx";
+import { accessContext, addressContext } from "../access/visitor.ts";
+import { type SharingSwitch, sharingContext } from "../sharing/sharingSwitch.ts";
 import { fromThisMachineContext, nonceContext, storeContext } from "./context.ts";
 import { isLoopback, type KnowsHost } from "./hosts.ts";
 import { limitBody } from "./limitBody.ts";
+import { limitRate } from "./limitRate.ts";
 import { logUnexpected } from "./logUnexpected.ts";
 import { neverCached, refuseForeignRequests, securityHeaders } from "./security.ts";
 
 /** What the web application is served with. */
 export interface ServingOptions {
   readonly store: Store;
+  readonly access: AccessStore;
   /** Folder of the built client files; null in development, where Vite serves them. */
   readonly clientFolder: string | null;
   /** The names it answers to. */
   readonly knowsHost: KnowsHost;
+  /** True where it is reached over a network: nobody who comes this way is taken for this machine, whatever their address. */
+  readonly shared?: boolean;
+  /** How the workshop is shared over the network: started and stopped from its page. */
+  readonly sharing?: SharingSwitch;
 }
 
 /** The Express application around the routes. */
-export function expressApp({ store, clientFolder, knowsHost }: ServingOptions): Express {
+export function expressApp(options: ServingOptions): Express {
+  const { clientFolder, knowsHost, shared = false } = options;
   const app = express();
   app.disable("x-powered-by");
   // Even a refusal carries the headers.
@@ -33,7 +43,8 @@ export function expressApp({ store, clientFolder, knowsHost }: ServingOptions): 
   app.get(address, (_request, response) => {
     response.set("Cache-Control", "public, max-age=31536000, immutable").type("text/css").send(css);
   });
-  app.use(neverCached, pages(store, clientFolder === null));
+  if (shared) app.use(limitRate());
+  app.use(neverCached, pages(options));
   app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
     if (response.headersSent) return;
     const refused = refusedByParser(error);
@@ -66,7 +77,7 @@ const serverBuild = () => import("virtual:react-router/server-build") as unknown
  * The pages. A build given as a function is taken apart anew at every request, which development needs to see changes;
  * otherwise it is loaded once, and every request is some milliseconds faster.
  */
-function pages(store: Store, developing: boolean): RequestHandler {
+function pages({ store, access, clientFolder, shared = false, sharing }: ServingOptions): RequestHandler {
   const handlerFor = (build: ServerBuild | typeof serverBuild): RequestHandler =>
     createRequestHandler({
       build,
@@ -74,11 +85,15 @@ function pages(store: Store, developing: boolean): RequestHandler {
         const context = new RouterContextProvider();
         context.set(storeContext, store);
         context.set(nonceContext, String(response.locals.nonce));
-        context.set(fromThisMachineContext, isLoopback(plainAddress(request.socket.remoteAddress)));
+        const address = plainAddress(request.socket.remoteAddress);
+        context.set(accessContext, access);
+        if (sharing) context.set(sharingContext, sharing);
+        context.set(addressContext, address);
+        context.set(fromThisMachineContext, !shared && isLoopback(address));
         return context;
       },
     });
-  if (developing) return handlerFor(serverBuild);
+  if (clientFolder === null) return handlerFor(serverBuild);
   let loading: Promise<RequestHandler> | null = null;
   return async (request, response, next) => {
     loading ??= serverBuild().then(handlerFor);

@@ -1,4 +1,4 @@
-import { hostname, networkInterfaces } from "node:os";
+import { ownNames } from "../sharing/ownNames.ts";
 
 const LOOPBACK = /^(?:localhost|127(?:\.\d{1,3}){3}|\[::1\])$/i;
 
@@ -16,15 +16,7 @@ export const isLoopback = (host: string): boolean => LOOPBACK.test(host) || host
  * listens on, the machine's own addresses and name, and the names the maker gave (`--name`).
  */
 export function hostsOf(listensOn: string, given: readonly string[]): KnowsHost {
-  const own = isLoopback(listensOn)
-    ? given
-    : [
-        listensOn,
-        hostname(),
-        `${hostname()}.local`,
-        ...Object.values(networkInterfaces()).flatMap((all) => (all ?? []).map(({ address }) => address)),
-        ...given,
-      ];
+  const own = isLoopback(listensOn) ? given : [listensOn, ...ownNames(), ...given];
   const names = new Set(own.map((name) => (name.includes(":") ? `[${name}]` : name).toLowerCase()));
   return (header) => {
     const name = HOST.exec(header ?? "")?.[1]?.toLowerCase();

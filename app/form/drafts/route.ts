@@ -1,6 +1,7 @@
 import { data, redirect } from "react-router";
 import { LARGEST_DRAFT } from "../../../data/drafts/index.ts";
 import { isDraftName } from "../../../formats/kept/draftNames.ts";
+import { mayDraft } from "../../.server/access/mayDraft.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFields } from "../fields.server.ts";
@@ -10,6 +11,8 @@ import type { Route } from "./+types/route.ts";
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
   const { draftForm = "", intent, ...fields } = await readFields(request);
   if (!isDraftName(draftForm)) return data({ error: "Expected the name of a form." }, { status: 400 });
+  if (!(await mayDraft(draftForm, context)))
+    return data({ error: "This device keeps forms of its own jobs only." }, { status: 403 });
   if (JSON.stringify(fields).length > LARGEST_DRAFT) {
     return data({ error: "The form holds more text than a draft keeps." }, { status: 413 });
   }

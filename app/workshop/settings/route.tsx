@@ -91,6 +91,10 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <TextLink to="/settings/days">Working hours</TextLink>, days off, and the calendar that leaves the house
         </li>
         <li>
+          <TextLink to="/settings/sharing">Share with a tablet</TextLink>: over the network, with{" "}
+          <TextLink to="/settings/devices">devices</TextLink> that were paired
+        </li>
+        <li>
           <TextLink to="/shelf">Shelf stock</TextLink>: what there is of cloths, elastics and notions, and what it costs
         </li>
       </Box>

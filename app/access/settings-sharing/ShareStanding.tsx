@@ -1,0 +1,57 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Paper from "@mui/material/Paper";
+import Typography from "@mui/material/Typography";
+import type { ShareState } from "../../.server/sharing/sharingSwitch.ts";
+import { TextLink } from "../../frame/TextLink.tsx";
+
+/** Whether the workshop is shared now, at which addresses, and by what the certificate is known. */
+export function ShareStanding({ state, devices }: { readonly state: ShareState; readonly devices: number }) {
+  if (!state.on)
+    return state.fault === null ? null : (
+      <Alert severity="warning" sx={{ mb: 3 }}>
+        {state.fault}
+      </Alert>
+    );
+  return (
+    <Paper component="section" aria-label="Shared now" sx={{ p: 2, mb: 3 }}>
+      <Typography sx={{ fontWeight: 700 }}>Shared now</Typography>
+      <Box component="dl" sx={standingStyle}>
+        <dt>{state.addresses.length === 1 ? "Address" : "Addresses"}</dt>
+        <dd>
+          {state.addresses.map((address) => (
+            <div key={address}>{address}</div>
+          ))}
+        </dd>
+        <dt>Fingerprint of the certificate</dt>
+        <dd>{state.fingerprint ? <Fingerprint of={state.fingerprint} /> : "none: it can be overheard"}</dd>
+        <dt>Devices</dt>
+        <dd>
+          {devices === 0 ? "none yet" : devices}, <TextLink to="/settings/devices">pair or send away</TextLink>
+        </dd>
+      </Box>
+    </Paper>
+  );
+}
+
+/** In groups, as browsers show it, to be compared by eye. */
+export function Fingerprint({ of }: { readonly of: string }) {
+  return (
+    <Box component="code" sx={{ fontSize: "0.85rem", overflowWrap: "anywhere" }}>
+      {of.replaceAll(":", " ")}
+    </Box>
+  );
+}
+
+const standingStyle = {
+  ...{
+    display: "grid",
+    gridTemplateColumns: "minmax(120px, max-content) 1fr",
+    columnGap: 2,
+    rowGap: 0.75,
+    mt: 1,
+    mb: 0,
+  },
+  "& dt": { color: "text.secondary" },
+  "& dd": { m: 0, overflowWrap: "anywhere" },
+} as const;

@@ -1,0 +1,111 @@
+import Box from "@mui/material/Box";
+import Typography from "@mui/material/Typography";
+import { useEffect, useState } from "react";
+import { redirect } from "react-router";
+import { accessContext, visitorContext } from "../../.server/access/visitor.ts";
+import { guarded } from "../../.server/http/guarded.ts";
+import { readFields } from "../../form/fields.server.ts";
+import { RecordForm } from "../../form/RecordForm.tsx";
+import { TextInput } from "../../form/TextInput.tsx";
+import type { Unsaved } from "../../form/unsaved.ts";
+import type { Route } from "./+types/route.ts";
+import { placeWithin, signIn } from "./signIn.server.ts";
+
+export const handle = { bare: true };
+
+export const meta = () => [{ title: "Sign in · Stenz" }];
+
+export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
+  const url = new URL(request.url);
+  const to = placeWithin(url.searchParams.get("to") ?? "/");
+  const visitor = context.get(visitorContext);
+  if (visitor.kind !== "nobody") throw redirect(to === "/sign-in" ? "/" : to);
+  const { hasPassphrase } = await context.get(accessContext).sharing.find();
+  return { to, hasPassphrase, secure: url.protocol === "https:" };
+});
+
+export const action = guarded(async ({ request, context }: Route.ActionArgs) =>
+  signIn(request, await readFields(request), context),
+);
+
+export default function SignIn({ loaderData, actionData }: Route.ComponentProps) {
+  const { to, secure } = loaderData;
+  const unsaved = actionData as Unsaved | undefined;
+  const byPassphrase = unsaved?.fields.intent === "passphrase";
+  const code = useCodeOfAddress();
+  return (
+    <>
+      <Typography variant="h1" sx={{ mb: 1 }}>
+        Let this device in
+      </Typography>
+      <Typography sx={{ mb: 3, color: "text.secondary" }}>
+        On the machine Stenz runs on, open Settings, Devices, and have a code made. It is good for five minutes and for
+        one device.
+      </Typography>
+      <RecordForm
+        key={`code ${code}`}
+        draftForm={null}
+        start={{ code, name: "" }}
+        unsaved={byPassphrase ? undefined : unsaved}
+        hidden={{ intent: "code", to }}
+        submitLabel="Let it in"
+      >
+        <TextInput
+          name="code"
+          label="Six digits"
+          hint="They stand beside the picture on the other screen."
+          numeric
+          required
+        />
+        <TextInput
+          name="name"
+          label="Name of this device"
+          hint="Tablet by the mirror, say: it stands in the list of devices."
+          required
+        />
+      </RecordForm>
+      <Box component="details" open={byPassphrase} sx={{ mt: 4 }}>
+        <Box component="summary" sx={{ cursor: "pointer", fontWeight: 600, minHeight: 40 }}>
+          No code at hand: by the passphrase of the workshop
+        </Box>
+        <Box sx={{ mt: 2 }}>
+          <RecordForm
+            draftForm={null}
+            start={{}}
+            unsaved={byPassphrase ? unsaved : undefined}
+            hidden={{ intent: "passphrase", to }}
+            submitLabel="Sign in"
+          >
+            <TextInput
+              name="passphrase"
+              label="Passphrase"
+              secret
+              hint="Lets this device into the whole workshop."
+              required
+            />
+            <TextInput name="name" label="Name of this device" required />
+          </RecordForm>
+        </Box>
+      </Box>
+      {secure ? null : (
+        <Typography sx={{ mt: 4, color: "warning.main" }}>
+          What goes between this device and Stenz is not enciphered: everybody on this network can overhear it, this
+          code and the measures of bodies as well.
+        </Typography>
+      )}
+    </>
+  );
+}
+
+/** The code that the QR picture brought, from the part of the address that is sent to nobody. */
+function useCodeOfAddress(): string {
+  const [code, setCode] = useState("");
+  useEffect(() => {
+    const found = /^#(\d{6})$/.exec(window.location.hash)?.[1];
+    if (!found) return;
+    setCode(found);
+    // It is good once: it does not stay in the history of this browser.
+    window.history.replaceState(window.history.state, "", window.location.pathname + window.location.search);
+  }, []);
+  return code;
+}

@@ -1,0 +1,34 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import { Form } from "react-router";
+import { useVisitor } from "./VisitorContext.ts";
+
+const WORDS = {
+  whole: "the whole workshop",
+  fittings: "fittings only",
+  look: "may look, not change",
+} as const;
+
+/** On a paired device: what it is called, what it may do, and the way out. */
+export function VisitorMark() {
+  const { role, name } = useVisitor();
+  if (role === "machine" || role === "nobody") return null;
+  return (
+    <Box className="no-print" sx={markStyle}>
+      <span>
+        <strong>{name}</strong>: {WORDS[role]}
+      </span>
+      <Form method="post" action="/sign-out">
+        <Button type="submit" size="small">
+          Sign out
+        </Button>
+      </Form>
+    </Box>
+  );
+}
+
+const markStyle = {
+  ...{ display: "flex", alignItems: "center", justifyContent: "space-between", gap: 2 },
+  ...{ px: { xs: 1.5, md: 3 }, py: 0.25, fontSize: "0.9rem" },
+  ...{ bgcolor: "bench.sunken", borderBottom: 1, borderColor: "divider" },
+} as const;
