@@ -1,4 +1,4 @@
-import { type Migration, statements } from "../db/migrations/migration.ts";
+import { type Migration, statements } from "../db/index.ts";
 
 /** Every step of the file that says who is let in, in order. It holds nothing of a wearer, and lies in no backup. */
 export const ACCESS_MIGRATIONS: readonly Migration[] = [

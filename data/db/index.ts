@@ -1,5 +1,6 @@
 export { DamagedDataFileError, DataFileError, DataFileMissingError } from "./dataFileErrors.ts";
 export { type IdentityRepository, identityRepository, newIdentity } from "./identities.ts";
+export { type Migration, statements } from "./migrations/migration.ts";
 export { openDatabase, watchFile } from "./openDatabase.ts";
 export { parse, readColumn, readKept, wholeOf } from "./readKept.ts";
 export { isRefusal, RolledBack } from "./refusal.ts";

@@ -1,4 +1,4 @@
-import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { redirect } from "react-router";
@@ -31,7 +31,7 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) =>
 export default function SignIn({ loaderData, actionData }: Route.ComponentProps) {
   const { to, secure } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
-  const byPassphrase = unsaved?.fields.intent === "passphrase";
+  const [way, setWay] = useState(unsaved?.fields.intent === "passphrase" ? "passphrase" : "code");
   const code = useCodeOfAddress();
   return (
     <>
@@ -43,20 +43,35 @@ export default function SignIn({ loaderData, actionData }: Route.ComponentProps)
         one device.
       </Typography>
       <RecordForm
-        key={`code ${code}`}
+        key={`${way} ${code}`}
         draftForm={null}
         start={{ code, name: "" }}
-        unsaved={byPassphrase ? undefined : unsaved}
-        hidden={{ intent: "code", to }}
+        unsaved={unsaved && unsaved.fields.intent === way ? unsaved : undefined}
+        hidden={{ intent: way, to }}
         submitLabel="Let it in"
+        beside={
+          <Button onClick={() => setWay(way === "code" ? "passphrase" : "code")}>
+            {way === "code" ? "By the passphrase instead" : "By a code instead"}
+          </Button>
+        }
       >
-        <TextInput
-          name="code"
-          label="Six digits"
-          hint="They stand beside the picture on the other screen."
-          numeric
-          required
-        />
+        {way === "code" ? (
+          <TextInput
+            name="code"
+            label="Six digits"
+            hint="They stand beside the picture on the other screen."
+            numeric
+            required
+          />
+        ) : (
+          <TextInput
+            name="passphrase"
+            label="Passphrase"
+            secret
+            hint="That of the workshop: it lets this device into all of it."
+            required
+          />
+        )}
         <TextInput
           name="name"
           label="Name of this device"
@@ -64,29 +79,6 @@ export default function SignIn({ loaderData, actionData }: Route.ComponentProps)
           required
         />
       </RecordForm>
-      <Box component="details" open={byPassphrase} sx={{ mt: 4 }}>
-        <Box component="summary" sx={{ cursor: "pointer", fontWeight: 600, minHeight: 40 }}>
-          No code at hand: by the passphrase of the workshop
-        </Box>
-        <Box sx={{ mt: 2 }}>
-          <RecordForm
-            draftForm={null}
-            start={{}}
-            unsaved={byPassphrase ? unsaved : undefined}
-            hidden={{ intent: "passphrase", to }}
-            submitLabel="Sign in"
-          >
-            <TextInput
-              name="passphrase"
-              label="Passphrase"
-              secret
-              hint="Lets this device into the whole workshop."
-              required
-            />
-            <TextInput name="name" label="Name of this device" required />
-          </RecordForm>
-        </Box>
-      </Box>
       {secure ? null : (
         <Typography sx={{ mt: 4, color: "warning.main" }}>
           What goes between this device and Stenz is not enciphered: everybody on this network can overhear it, this

@@ -1,0 +1,122 @@
+import type { Browser, Page } from "@playwright/test";
+import { form } from "./fittingSteps.ts";
+import { expect, expectAccessible, test } from "./test.ts";
+
+const WORDS = "three plain words";
+
+/** Shares the workshop with a passphrase, as one does at the machine. @returns the address it stands at on the network. */
+async function share(page: Page): Promise<string> {
+  await page.goto("/settings/sharing");
+  await page.getByLabel("Passphrase").fill(WORDS);
+  await page.getByLabel("Once more").fill("three plain swords");
+  await page.getByRole("button", { name: "Set the passphrase" }).click();
+  await expect(page.getByText("Expected the same passphrase as above.")).toBeVisible();
+  await page.getByLabel("Passphrase").fill(WORDS);
+  await page.getByLabel("Once more").fill(WORDS);
+  await page.getByRole("button", { name: "Set the passphrase" }).click();
+  await expect(page.getByText("One is set.")).toBeVisible();
+  await page.getByRole("radio", { name: "with paired devices" }).check();
+  await page.getByRole("button", { name: "Keep it so" }).click();
+  const standing = page.getByRole("region", { name: "Shared now" });
+  await expect(standing).toContainText(/[0-9A-F]{2}( [0-9A-F]{2}){31}/);
+  const [address] = /https:\/\/\S+?\//.exec((await standing.textContent()) ?? "") ?? [];
+  return address ?? "";
+}
+
+/** A second browser, of somebody who took the certificate for what it is. */
+const another = (browser: Browser) =>
+  browser.newContext({ ignoreHTTPSErrors: true, viewport: { width: 820, height: 1180 } });
+
+/** Has a code made at the machine, by what the device may do. */
+async function makeCode(page: Page, role: RegExp, job?: RegExp): Promise<string> {
+  await page.goto("/settings/devices");
+  await page.getByRole("radio", { name: role }).check();
+  if (job) await page.getByRole("checkbox", { name: job }).check();
+  await page.getByRole("button", { name: "Make a code" }).click();
+  const code = page.getByRole("region", { name: "Code for a device" });
+  await expect(code.getByRole("img")).toBeVisible();
+  return ((await code.getByRole("status").textContent()) ?? "").replaceAll(" ", "");
+}
+
+test("a second browser is paired by a code and fits with it; sent away it is let in no more", async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(90_000);
+  const address = await share(page);
+  const context = await another(browser);
+  const tablet = await context.newPage();
+  await tablet.goto(`${address}jobs/10`);
+  await expect(tablet.getByRole("heading", { name: "Let this device in" })).toBeVisible();
+  await expect(tablet.getByText("Wearers")).toHaveCount(0);
+  await expectAccessible(tablet);
+
+  const code = await makeCode(page, /fittings of chosen jobs/, /^Underbust for the stage/);
+  await tablet.getByLabel("Six digits").fill(code === "111111" ? "222222" : "111111");
+  await tablet.getByLabel("Name of this device").fill("Tablet by the mirror");
+  await tablet.getByRole("button", { name: "Let it in" }).click();
+  await expect(tablet.getByText(/This is not the code/)).toBeVisible();
+  // As the picture brings it.
+  await tablet.goto(`${address}sign-in#${code}`);
+  await expect(tablet.getByLabel("Six digits")).toHaveValue(code);
+  await tablet.getByLabel("Name of this device").fill("Tablet by the mirror");
+  await tablet.getByRole("button", { name: "Let it in" }).click();
+  await expect(tablet.getByText("Tablet by the mirror: fittings only")).toBeVisible();
+  await expectAccessible(tablet);
+  await expect(page.getByText("Tablet by the mirror")).toBeVisible({ timeout: 15_000 });
+
+  await tablet.getByRole("link", { name: /^Prototype/ }).click();
+  await tablet.getByRole("button", { name: "Put a finding by name" }).click();
+  await form(tablet).getByRole("radio", { name: "lacing", exact: true }).check();
+  await form(tablet).getByRole("radio", { name: "both sides" }).check();
+  await form(tablet).getByRole("radio", { name: "lacing gap not parallel", exact: true }).check();
+  for (const [name, mm] of Object.entries({ top: "70", waist: "50", bottom: "50" }))
+    await form(tablet).getByLabel(`Gap at the ${name}`, { exact: true }).fill(mm);
+  await form(tablet).getByLabel("Gap wanted", { exact: true }).fill("50");
+  await form(tablet).getByRole("button", { name: "Put it on the record" }).click();
+  await expect(tablet.getByRole("article", { name: "Finding 1" })).toBeVisible();
+  // What it is not for, it is told.
+  await tablet.goto(`${address}wearers`);
+  await expect(tablet.getByText("This device is for fittings only: this page is not for it.")).toBeVisible();
+  await tablet.goto(`${address}jobs/1`);
+  await expect(tablet.getByText("This device is for fittings of other jobs.")).toBeVisible();
+
+  await page.getByRole("button", { name: "Send Tablet by the mirror away" }).click();
+  await expect(page.getByText("No device yet")).toBeVisible();
+  await tablet.goto(`${address}fittings`);
+  await expect(tablet.getByRole("heading", { name: "Let this device in" })).toBeVisible();
+  await context.close();
+});
+
+test("a device that may only look changes nothing; the passphrase lets one in without a code", async ({
+  page,
+  browser,
+}) => {
+  const address = await share(page);
+  const context = await another(browser);
+  const phone = await context.newPage();
+  await phone.goto(address);
+  await phone.getByRole("button", { name: "By the passphrase instead" }).click();
+  await phone.getByLabel("Passphrase").fill("not the words");
+  await phone.getByLabel("Name of this device").fill("Phone");
+  await phone.getByRole("button", { name: "Let it in" }).click();
+  await expect(phone.getByText("This is not the passphrase of this workshop.")).toBeVisible();
+  await phone.getByLabel("Passphrase").fill(WORDS);
+  await phone.getByRole("button", { name: "Let it in" }).click();
+  await expect(phone.getByText("Phone: the whole workshop")).toBeVisible();
+
+  await page.goto("/settings/devices");
+  await page.getByRole("button", { name: "Change" }).click();
+  await page.getByRole("radio", { name: "only look" }).first().check();
+  await page.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText(/only look; here last/)).toBeVisible();
+
+  await phone.goto(`${address}wearers/1`);
+  await expect(phone.getByText("Phone: may look, not change")).toBeVisible();
+  await phone.goto(`${address}wearers/1/erase`);
+  await expect(phone.getByText("This device may look, not change: this page is not for it.")).toBeVisible();
+  await phone.goto(address);
+  await phone.getByRole("button", { name: "Sign out" }).click();
+  await expect(phone.getByRole("heading", { name: "Let this device in" })).toBeVisible();
+  await context.close();
+});
