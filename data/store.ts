@@ -1,10 +1,24 @@
 import type { Knex } from "knex";
 import type { Result } from "../core/result.ts";
+import {
+  type BackupRule,
+  backupFolderOf,
+  type ErasedFrom,
+  eraseFromBackups,
+  type Holding,
+  holdingOf,
+  mirror,
+  type Taken,
+  takeBackup,
+  USUAL_RULE,
+} from "./backup/index.ts";
 import { type ClothRepository, clothRepository, type LayupRepository, layupRepository } from "./cloths/index.ts";
 import {
+  connectionOf,
   type IdentityRepository,
   identityRepository,
   isRefusal,
+  NoBackupError,
   openDatabase,
   RolledBack,
   watchFile,
@@ -44,9 +58,11 @@ import {
   type BodyWrapRepository,
   bodyWrapRepository,
   type Erased,
+  erasedFromHere,
   eraseRemovedJobs,
   eraseWearer,
   finishScrub,
+  forgottenByBackups,
   type LikedGarmentRepository,
   likedGarmentRepository,
   type SheetRepository,
@@ -97,12 +113,25 @@ export interface Store extends Repositories {
   eraseRemovedJobs(before: string): Promise<number>;
   /** Takes away what an erasure had to leave; true when nothing is left. */
   finishErasing(): Promise<boolean>;
+  /** Takes a backup into a folder while the file is in use. Problems as `takeBackup`. */
+  backup(folder: string, rule: BackupRule, now: Date): Promise<Result<Taken>>;
+  /** Has the backups of a folder forget what was erased here, and those of the second folder with them; null where nothing was. */
+  forgetInBackups(folder: string, rule: BackupRule): Promise<ErasedFrom | null>;
+  /** What the file holds, by kind, with its newest entries. */
+  holding(): Holding;
   close(): Promise<void>;
 }
 
-/** Opens the data file, made and migrated as needed. Errors as {@link openDatabase}. */
+/**
+ * Opens the data file, made and migrated as needed. Before an older one is brought up to date a backup of it is taken. Errors as
+ * {@link openDatabase}.
+ * @throws DataFileError where that backup could not be taken: the file stays as it was.
+ */
 export async function openStore(file: string): Promise<Store> {
-  const db = await openDatabase(file);
+  const db = await openDatabase(file, undefined, async (connection) => {
+    const taken = await takeBackup(connection, backupFolderOf(file), USUAL_RULE, new Date());
+    if (!taken.ok) throw new NoBackupError(taken.problem.message);
+  });
   // An erasure that could not be finished, or was cut off by a power cut, is finished before anything else.
   // eslint-disable-next-line stenz/use-outcome -- what cannot be finished now stays noted, and is tried again
   await finishScrub(db);
@@ -139,6 +168,17 @@ export function storeOver(db: Knex, assertInPlace: () => void = () => undefined)
       return erased;
     },
     finishErasing: () => finishScrub(db),
+    backup: (folder, rule, now) => takeBackup(connectionOf(db), folder, rule, now),
+    async forgetInBackups(folder, rule) {
+      const erased = await erasedFromHere(db);
+      if (erased.wearers.length + erased.jobs.length === 0) return null;
+      const done = await eraseFromBackups(folder, erased);
+      // A stick that is not there now is brought up to date with the next backup.
+      mirror(folder, rule.second);
+      await db.transaction((transaction) => forgottenByBackups(transaction, erased));
+      return done;
+    },
+    holding: () => holdingOf(connectionOf(db)),
     close: () => db.destroy(),
   };
 }

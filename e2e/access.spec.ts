@@ -120,3 +120,27 @@ test("a device that may only look changes nothing; the passphrase lets one in wi
   await expect(phone.getByRole("heading", { name: "Let this device in" })).toBeVisible();
   await context.close();
 });
+
+test("a backup is taken by hand, shown beside what there is now, and restored", async ({ page }) => {
+  await page.goto("/settings/backups");
+  await page.getByRole("button", { name: "Back up now" }).click();
+  await expect(page.getByRole("table", { name: "Backups" }).getByRole("row")).toHaveCount(2);
+  await expectAccessible(page);
+  await page.goto("/wearers/new");
+  await page.getByLabel(/^Name/).fill("Came Later");
+  await page.getByRole("button", { name: "Add wearer" }).click();
+  await expect(page.getByRole("heading", { name: "Came Later" })).toBeVisible();
+
+  await page.goto("/settings/backups");
+  await page.getByRole("link", { name: "Look, restore" }).click();
+  const change = page.getByRole("table", { name: "What would change" });
+  await expect(change.getByRole("row", { name: /^Wearers/ })).toContainText("−1");
+  await expectAccessible(page);
+  await page.getByRole("button", { name: "Restore this backup" }).click();
+  await expect(page.getByText(/Expected your word/)).toBeVisible();
+  await page.getByLabel(/gives way to this one/).check();
+  await page.getByRole("button", { name: "Restore this backup" }).click();
+  await expect(page.getByText(/What was there before is kept aside as demo-aside-/)).toBeVisible();
+  await page.goto("/wearers?q=Came+Later");
+  await expect(page.getByText("Nothing found")).toBeVisible();
+});

@@ -22,6 +22,7 @@ const serve = (dataFile, demo) =>
     names: [],
     port,
     spare: 0,
+    keepsUp: false,
     dataFile,
     demo,
     clientFolder: join(buildFolder, "client"),
@@ -38,6 +39,7 @@ const DO = {
   async open() {
     for (const ending of ["", "-wal", "-shm"])
       for (const file of [live, live.replace(".sqlite", ".access.sqlite")]) rmSync(file + ending, { force: true });
+    rmSync(join(folder, "backups"), { recursive: true, force: true });
     copyFileSync(template, live);
     running = await serve(live, false);
   },

@@ -22,7 +22,7 @@ ensureInstalled();
 const { createServer } = await import("vite");
 const { default: express } = await import("express");
 const vite = await createServer({ root: rootFolder, server: { middlewareMode: true }, appType: "custom" });
-const { accessFileOf, openAccess, openStore, addDemoWorkshop, expressApp, hostsOf } =
+const { accessFileOf, openAccess, holdStore, openStore, addDemoWorkshop, expressApp, hostsOf } =
   await vite.ssrLoadModule("/app/.server/main.ts");
 const dataFile = join(dataFolder, "dev.sqlite");
 const isNew = !existsSync(dataFile);
@@ -32,7 +32,7 @@ if (isNew) await addDemoWorkshop(store);
 
 const app = express();
 app.use(vite.middlewares);
-app.use(expressApp({ store, access, clientFolder: null, knowsHost: hostsOf(host, names) }));
+app.use(expressApp({ held: holdStore(store), access, clientFolder: null, knowsHost: hostsOf(host, names) }));
 const server = createHttpServer(app).listen(port, host, () =>
   console.log(`Stenz (development) is at http://${host}:${port}/`),
 );

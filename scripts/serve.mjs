@@ -15,7 +15,13 @@ export async function serve(options, dataFile, demo) {
   if (!ensureBuilt()) process.exit(1);
   const { startServer } = await import(pathToFileURL(join(buildFolder, "server/index.js")).href);
   try {
-    const running = await startServer({ ...options, dataFile, demo, clientFolder: join(buildFolder, "client") });
+    const running = await startServer({
+      ...options,
+      dataFile,
+      demo,
+      keepsUp: !demo,
+      clientFolder: join(buildFolder, "client"),
+    });
     console.log(`Data file: ${dataFile}`);
     for (const warning of running.warnings) console.warn(`WARNING: ${warning}`);
     console.log(`Stenz is at ${running.address} (stop it with Ctrl+C)`);

@@ -6,11 +6,13 @@ import { closeGauges } from "./gauge/sharedGauge.ts";
 import { expressApp } from "./http/expressApp.ts";
 import { hostsOf, isLoopback } from "./http/hosts.ts";
 import { type ListenOn, listen, patientServer, shut } from "./http/patientServer.ts";
+import { holdStore } from "./keeping/heldStore.ts";
+import { keeperOf } from "./keeping/keeper.ts";
 import { tlsFolderOf } from "./sharing/certificate.ts";
 import { sharedListener } from "./sharing/sharedListener.ts";
 import type { SharingSwitch } from "./sharing/sharingSwitch.ts";
 
-export { accessFileOf, addDemoWorkshop, expressApp, hostsOf, openAccess, openStore };
+export { accessFileOf, addDemoWorkshop, expressApp, holdStore, hostsOf, openAccess, openStore };
 
 /** How the server is started; see the README for the options behind it. */
 export interface StartOptions extends ListenOn {
@@ -23,6 +25,8 @@ export interface StartOptions extends ListenOn {
   readonly clientFolder: string;
   /** Fill an empty data file with the demo workshop. */
   readonly demo: boolean;
+  /** False where no backups are taken by themselves. */
+  readonly keepsUp?: boolean;
 }
 
 /** A running server. */
@@ -40,6 +44,9 @@ const OWNER_ONLY = 0o077;
 /** How often what an erasure had to leave is tried again, ms. */
 const SCRUB_EVERY_MS = 60_000;
 
+/** How often it is looked whether a backup is due, ms: a run that was missed while the machine slept is caught up. */
+const KEEP_UP_EVERY_MS = 10 * 60_000;
+
 /**
  * Opens the data file, migrates it and serves Stenz.
  * @throws when the data file cannot be opened or no port is free; nothing is left open.
@@ -51,7 +58,11 @@ export async function startServer(options: StartOptions): Promise<Running> {
     await store.close();
     throw cause;
   });
-  const close = () => Promise.all([store.close(), access.close()]);
+  const held = holdStore(store);
+  const close = async () => {
+    await (await held.ready()).close();
+    await access.close();
+  };
   try {
     if (options.demo) await addDemoWorkshop(store);
     // Load the routes before listening: the first visitor should not wait for them.
@@ -62,23 +73,35 @@ export async function startServer(options: StartOptions): Promise<Running> {
     const home: { answer: RequestListener } = { answer: (_request, response) => void response.writeHead(503).end() };
     const server = patientServer((request, response) => home.answer(request, response), null);
     const port = await listen(server, { ...options, host: atHome });
+    const keeper = keeperOf(options.dataFile, held, access);
     const sharing: SharingSwitch = sharedListener({
       ...{ access, names, tlsFolder: tlsFolderOf(options.dataFile), always: !isLoopback(options.host) },
       host: isLoopback(options.host) ? (options.shareHost ?? EVERYWHERE) : options.host,
       port: options.sharePort ?? port + 1,
       spare: options.sharePort == null ? SPARE_SHARED : 0,
-      appFor: (knowsHost) => expressApp({ store, access, clientFolder, knowsHost, shared: true }),
+      appFor: (knowsHost) => expressApp({ held, access, clientFolder, knowsHost, shared: true }),
     });
-    home.answer = expressApp({ store, access, clientFolder, knowsHost: hostsOf(atHome, names), sharing });
+    home.answer = expressApp({
+      ...{ held, access, clientFolder, sharing, keeper },
+      knowsHost: hostsOf(atHome, names),
+    });
     const shared = await sharing.follow();
-    const tidy = () => void tidyUp(store).catch(() => undefined);
-    await tidyUp(store);
+    const tidy = () =>
+      void held
+        .ready()
+        .then(tidyUp)
+        .catch(() => undefined);
+    await tidyUp(await held.ready());
+    const keepUp = () => void (options.keepsUp === false ? null : keeper.keepUp().catch(() => undefined));
+    keepUp();
+    const keeping = setInterval(keepUp, KEEP_UP_EVERY_MS);
     const scrubbing = setInterval(tidy, SCRUB_EVERY_MS);
     return {
       address: `http://${atHome.includes(":") ? `[${atHome}]` : atHome}:${port}/`,
       warnings: warningsOf(shared),
       stop: async () => {
         clearInterval(scrubbing);
+        clearInterval(keeping);
         closeGauges();
         await Promise.all([shut(server), sharing.stop()]);
         await close();

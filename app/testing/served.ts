@@ -4,6 +4,7 @@ import type { AccessStore } from "../../data/access/index.ts";
 import type { Store } from "../../data/store.ts";
 import { accessContext, addressContext } from "../.server/access/visitor.ts";
 import { fromThisMachineContext, storeContext } from "../.server/http/context.ts";
+import { type Keeper, keeperContext } from "../.server/keeping/keeper.ts";
 import { type SharingSwitch, sharingContext } from "../.server/sharing/sharingSwitch.ts";
 import routes from "../routes.ts";
 
@@ -42,6 +43,8 @@ export interface AskedFrom {
   readonly address?: string;
   /** How it is shared; left out, not at all. */
   readonly sharing?: SharingSwitch;
+  /** What takes its backups; left out, nothing does. */
+  readonly keeper?: Keeper;
 }
 
 let handling: Promise<ReturnType<typeof createRequestHandler>> | null = null;
@@ -49,7 +52,7 @@ let handling: Promise<ReturnType<typeof createRequestHandler>> | null = null;
 /** Answers as the server does: by the router's own handler, over every route with all that stands above it. */
 export async function served(
   request: Request,
-  { store, access, machine = false, address = "192.0.2.9", sharing }: AskedFrom,
+  { store, access, machine = false, address = "192.0.2.9", sharing, keeper }: AskedFrom,
 ) {
   handling ??= buildOf().then((build) => createRequestHandler(build, "test"));
   const context = new RouterContextProvider();
@@ -57,6 +60,7 @@ export async function served(
   context.set(accessContext, access);
   context.set(addressContext, address);
   if (sharing) context.set(sharingContext, sharing);
+  if (keeper) context.set(keeperContext, keeper);
   context.set(fromThisMachineContext, machine);
   return (await handling)(request, context);
 }

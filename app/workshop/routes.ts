@@ -9,6 +9,8 @@ export const workshopRoutes: RouteConfigEntry[] = [
   route("days/calendar.ics", "workshop/days-file/route.ts"),
   route("days/calendar/:secret", "workshop/days-feed/route.ts"),
   route("settings/days", "workshop/settings-days/route.tsx"),
+  route("settings/backups", "workshop/backups/route.tsx"),
+  route("settings/backups/:name", "workshop/backup/route.tsx"),
   route("machines", "workshop/machines/route.tsx"),
   route("shelf", "workshop/shelf/route.tsx"),
   route("settings/finishes", "workshop/settings-finishes/route.tsx"),

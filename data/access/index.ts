@@ -1,4 +1,5 @@
 export { type AccessStore, accessFileOf, openAccess } from "./accessStore.ts";
+export type { KeptBackupRule } from "./backupRule.ts";
 export type { Device, Recognised } from "./devices.ts";
 export { CODE_MS, type Granted } from "./pairing.ts";
 export { passphraseFault } from "./passphrase.ts";

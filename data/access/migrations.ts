@@ -42,6 +42,17 @@ export const ACCESS_MIGRATIONS: readonly Migration[] = [
            made_at text not null,
            wrong integer not null default 0
          ) strict`,
+        `create table backup_rule (
+           id integer primary key check (id = 1),
+           days integer not null default 7,
+           weeks integer not null default 4,
+           months integer not null default 12,
+           second text,
+           seal text,
+           fault text,
+           version integer not null default 0
+         ) strict`,
+        "insert into backup_rule (id) values (1)",
         `create table tries (
            who text primary key,
            wrong integer not null,

@@ -36,6 +36,18 @@ export class DamagedDataFileError extends DataFileError {
   }
 }
 
+/** No backup could be taken before an older data file was to be brought up to date. */
+export class NoBackupError extends DataFileError {
+  override readonly name = "NoBackupError";
+  readonly code = "no-backup";
+  constructor(why: string, options?: ErrorOptions) {
+    super(
+      `The data file is of an older version and was left as it is, since it could not be backed up first. ${why}`,
+      options,
+    );
+  }
+}
+
 /** The data file was deleted or replaced while it was open. */
 export class DataFileMissingError extends DataFileError {
   override readonly name = "DataFileMissingError";

@@ -1,7 +1,7 @@
-export { DamagedDataFileError, DataFileError, DataFileMissingError } from "./dataFileErrors.ts";
+export { DamagedDataFileError, DataFileError, DataFileMissingError, NoBackupError } from "./dataFileErrors.ts";
 export { type IdentityRepository, identityRepository, newIdentity } from "./identities.ts";
 export { type Migration, statements } from "./migrations/migration.ts";
-export { openDatabase, watchFile } from "./openDatabase.ts";
+export { connectionOf, openDatabase, watchFile } from "./openDatabase.ts";
 export { parse, readColumn, readKept, wholeOf } from "./readKept.ts";
 export { isRefusal, RolledBack } from "./refusal.ts";
 export { insertAll, insertRow, type SaveOutcome, savedOrThrow, updateVersion } from "./saving.ts";

@@ -1,4 +1,5 @@
 import { statSync } from "node:fs";
+import type Database from "better-sqlite3";
 import knex, { type Knex } from "knex";
 import { renewJournal } from "../history/index.ts";
 import {
@@ -11,10 +12,14 @@ import { keepToOwner } from "./keepToOwner.ts";
 import { migrationSource } from "./migrations/index.ts";
 import type { Migration } from "./migrations/migration.ts";
 
-/** What SQLite's driver gives to `afterCreate`. */
-interface Connection {
-  pragma(text: string): unknown;
-  close(): unknown;
+/** The driver's own connection of an open database: it stays the same, since there is only ever one. */
+const connections = new WeakMap<Knex, Database.Database>();
+
+/** The driver's connection of an open database, for what only the driver can: backups. */
+export function connectionOf(db: Knex): Database.Database {
+  const connection = connections.get(db);
+  if (!connection) throw new Error("A database that was opened here has its connection.");
+  return connection;
 }
 
 /** Failures reach whoever asked; the library would print them as well, in words nobody at a bench needs. */
@@ -35,11 +40,16 @@ const PATIENCE_MS = 1500;
  *
  * @param file path of the data file; missing folders are made.
  * @param migrations the list to apply; tests give a shorter one to make an older file.
+ * @param beforeMigrating done before an older file is brought up to date; where it fails, the file stays as it was.
  * @throws NewerDataFileError when the file holds migrations this version does not know.
  * @throws DataFileInUseError when another program holds it.
  * @throws DamagedDataFileError when it is no data file of Stenz, or pages of it cannot be read.
  */
-export async function openDatabase(file: string, migrations?: readonly Migration[]): Promise<Knex> {
+export async function openDatabase(
+  file: string,
+  migrations?: readonly Migration[],
+  beforeMigrating?: (connection: Database.Database) => Promise<void>,
+): Promise<Knex> {
   if (file !== IN_MEMORY) keepToOwner(file);
   const db = knex({
     client: "better-sqlite3",
@@ -48,11 +58,22 @@ export async function openDatabase(file: string, migrations?: readonly Migration
     // Failed statements must not carry a wearer's data into a log.
     compileSqlOnError: false,
     log: QUIET,
-    pool: { min: 1, max: 1, afterCreate: configure },
+    pool: {
+      ...{ min: 1, max: 1 },
+      afterCreate: (connection: Database.Database, done: Parameters<typeof configure>[1]) => {
+        connections.set(db, connection);
+        configure(connection, done);
+      },
+    },
   });
   try {
     await assertWhole(db);
-    await db.migrate.latest({ migrationSource: migrationSource(migrations) });
+    const source = { migrationSource: migrationSource(migrations) };
+    if (beforeMigrating) {
+      const [done, pending] = (await db.migrate.list(source)) as [unknown[], unknown[]];
+      if (done.length > 0 && pending.length > 0) await beforeMigrating(connectionOf(db));
+    }
+    await db.migrate.latest(source);
     // An older file made for a test has no journal yet.
     if (!migrations) await renewJournal(db);
     if (file !== IN_MEMORY) keepToOwner(file);
@@ -63,7 +84,10 @@ export async function openDatabase(file: string, migrations?: readonly Migration
   return db;
 }
 
-function configure(connection: Connection, done: (error: Error | null, connection: Connection) => void): void {
+function configure(
+  connection: Database.Database,
+  done: (error: Error | null, connection: Database.Database) => void,
+): void {
   try {
     connection.pragma(`busy_timeout = ${PATIENCE_MS}`);
     connection.pragma("locking_mode = EXCLUSIVE");

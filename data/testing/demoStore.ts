@@ -22,12 +22,17 @@ async function makeTemplate(): Promise<string> {
   return file;
 }
 
+/** The demo workshop as a file of the test's own, that nobody holds open. */
+export async function demoFile(): Promise<string> {
+  template ??= makeTemplate();
+  const file = join(temporaryFolder(), "stenz.sqlite");
+  copyFileSync(await template, file);
+  return file;
+}
+
 /** The demo workshop in a data file of the test's own, with the connection under the store to look at rows. */
 export async function demoStore(): Promise<{ store: Store; db: Knex }> {
-  template ??= makeTemplate();
-  const file = join(temporaryFolder(), "demo.sqlite");
-  copyFileSync(await template, file);
-  const db = await openDatabase(file);
+  const db = await openDatabase(await demoFile());
   const store = storeOver(db);
   onTestFinished(() => store.close());
   return { store, db };

@@ -13,6 +13,7 @@ export interface Erased {
  * a transaction, then {@link finishScrub}.
  */
 export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
+  await noteForBackups(db, { wearers: await db("wearers").where({ id: wearerId }).pluck("identity"), jobs: [] });
   const under = await underJobs(db, await db("jobs").where({ wearer_id: wearerId }).pluck("id"));
   const { jobs } = under;
   const liked: number[] = await db("liked_garments").where({ wearer_id: wearerId }).pluck("id");
@@ -34,7 +35,12 @@ export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
  */
 export async function eraseRemovedJobs(db: Knex, before: string): Promise<number> {
   const jobs: number[] = await db("jobs").where("removed_at", "<", before).pluck("id");
-  if (jobs.length === 0) return 0;
+  return jobs.length === 0 ? 0 : eraseJobsNow(db, jobs);
+}
+
+/** Takes jobs away for good with all that hangs on them. Run it in a transaction, then {@link finishScrub}. @returns how many there were. */
+export async function eraseJobsNow(db: Knex, jobs: readonly number[]): Promise<number> {
+  await noteForBackups(db, { wearers: [], jobs: await db("jobs").whereIn("id", jobs).pluck("identity") });
   const under = await underJobs(db, jobs);
   await dropDrafts(db, { ...ownersUnder(under), wearer: [], liked: [], wrap: [] });
   await eraseJobs(db, under);
@@ -56,6 +62,42 @@ async function dropDrafts(db: Knex, owners: Readonly<Record<DraftOwner, readonly
   }
   // A wearer not yet added may stand half-filled under no id.
   await db("drafts").whereIn("form", draftKindsOf("anybody")).delete();
+}
+
+/** Setting that holds what was erased here and still stands in backups. */
+const BACKUPS_PENDING = "backupErasures";
+
+/** What was erased here, by identity. */
+export interface ErasedHere {
+  readonly wearers: readonly string[];
+  readonly jobs: readonly string[];
+}
+
+const NOTHING: ErasedHere = { wearers: [], jobs: [] };
+
+/** What is still to be erased from backups. */
+export async function erasedFromHere(db: Knex): Promise<ErasedHere> {
+  const row = await db("settings").where({ name: BACKUPS_PENDING }).first("value");
+  return row ? { ...NOTHING, ...(JSON.parse(row.value) as Partial<ErasedHere>) } : NOTHING;
+}
+
+/** Notes what backups are to forget; in the transaction of the erasure, so that nothing can come between. */
+async function noteForBackups(db: Knex, { wearers, jobs }: ErasedHere): Promise<void> {
+  const before = await erasedFromHere(db);
+  const value = JSON.stringify({ wearers: [...before.wearers, ...wearers], jobs: [...before.jobs, ...jobs] });
+  await db("settings").insert({ name: BACKUPS_PENDING, value }).onConflict("name").merge();
+}
+
+/** Backups have forgotten what was noted up to now. */
+export async function forgottenByBackups(db: Knex, { wearers, jobs }: ErasedHere): Promise<void> {
+  const left = await erasedFromHere(db);
+  const without = (all: readonly string[], gone: readonly string[]) => all.filter((one) => !gone.includes(one));
+  const value = { wearers: without(left.wearers, wearers), jobs: without(left.jobs, jobs) };
+  if (value.wearers.length + value.jobs.length === 0) await db("settings").where({ name: BACKUPS_PENDING }).delete();
+  else
+    await db("settings")
+      .where({ name: BACKUPS_PENDING })
+      .update({ value: JSON.stringify(value) });
 }
 
 /** Setting that stands while an erasure has left traces in the file or its log. */

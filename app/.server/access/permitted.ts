@@ -80,7 +80,12 @@ export const PERMITTED: Readonly<Record<string, Partial<Record<Narrow, Allowed>>
 export const FOR_ANYBODY: readonly string[] = ["/sign-in", "/days/calendar/:secret"];
 
 /** Addresses that are opened at the machine itself only: who is let in is not decided from outside. */
-export const AT_THE_MACHINE: readonly string[] = ["/settings/sharing", "/settings/devices"];
+export const AT_THE_MACHINE: readonly string[] = [
+  "/settings/sharing",
+  "/settings/devices",
+  "/settings/backups",
+  "/settings/backups/:name",
+];
 
 /** An address that begins with the job it is about. */
 export const OF_A_JOB = /^\/jobs\/:jobId(?:\/|$)/;

@@ -3,9 +3,10 @@ import compression from "compression";
 import express, { type Express, type NextFunction, type Request, type RequestHandler, type Response } from "express";
 import { RouterContextProvider, type ServerBuild } from "react-router";
 import type { AccessStore } from "../../../data/access/index.ts";
-import type { Store } from "../../../data/store.ts";
 import { baseStyles } from "../../theme/baseStyles.server.tsx";
 import { accessContext, addressContext } from "../access/visitor.ts";
+import type { HeldStore } from "../keeping/heldStore.ts";
+import { type Keeper, keeperContext } from "../keeping/keeper.ts";
 import { type SharingSwitch, sharingContext } from "../sharing/sharingSwitch.ts";
 import { fromThisMachineContext, nonceContext, storeContext } from "./context.ts";
 import { isLoopback, type KnowsHost } from "./hosts.ts";
@@ -16,7 +17,7 @@ import { neverCached, refuseForeignRequests, securityHeaders } from "./security.
 
 /** What the web application is served with. */
 export interface ServingOptions {
-  readonly store: Store;
+  readonly held: HeldStore;
   readonly access: AccessStore;
   /** Folder of the built client files; null in development, where Vite serves them. */
   readonly clientFolder: string | null;
@@ -26,6 +27,8 @@ export interface ServingOptions {
   readonly shared?: boolean;
   /** How the workshop is shared over the network: started and stopped from its page. */
   readonly sharing?: SharingSwitch;
+  /** Takes backups and restores them; left out where nothing is kept up. */
+  readonly keeper?: Keeper;
 }
 
 /** The Express application around the routes. */
@@ -77,13 +80,14 @@ const serverBuild = () => import("virtual:react-router/server-build") as unknown
  * The pages. A build given as a function is taken apart anew at every request, which development needs to see changes;
  * otherwise it is loaded once, and every request is some milliseconds faster.
  */
-function pages({ store, access, clientFolder, shared = false, sharing }: ServingOptions): RequestHandler {
+function pages({ held, access, clientFolder, shared = false, sharing, keeper }: ServingOptions): RequestHandler {
   const handlerFor = (build: ServerBuild | typeof serverBuild): RequestHandler =>
     createRequestHandler({
       build,
-      getLoadContext: (request, response) => {
+      getLoadContext: async (request, response) => {
         const context = new RouterContextProvider();
-        context.set(storeContext, store);
+        context.set(storeContext, await held.ready());
+        if (keeper) context.set(keeperContext, keeper);
         context.set(nonceContext, String(response.locals.nonce));
         const address = plainAddress(request.socket.remoteAddress);
         context.set(accessContext, access);
@@ -93,9 +97,10 @@ function pages({ store, access, clientFolder, shared = false, sharing }: Serving
         return context;
       },
     });
-  if (clientFolder === null) return handlerFor(serverBuild);
   let loading: Promise<RequestHandler> | null = null;
+  if (clientFolder === null) return handlerFor(serverBuild);
   return async (request, response, next) => {
+    response.once("close", held.enter());
     loading ??= serverBuild().then(handlerFor);
     return (await loading)(request, response, next);
   };

@@ -6,6 +6,7 @@ import { formReader } from "../../../formats/form/formReader.ts";
 import { group, line } from "../../../formats/form/index.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { keeperContext } from "../../.server/keeping/keeper.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
@@ -36,6 +37,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   if (typedName !== wearer.name)
     return invalid(fields, { typedName: `Expected the name “${wearer.name}”, but got “${typedName}”.` });
   const { clean } = await store.eraseWearer(wearer.id);
+  // Backups forget them at once where the server keeps any; what fails is tried again by itself.
+  await context.get(keeperContext)?.keepUp();
   // What the browser holds of them goes too; what waits in its queue for other jobs does not.
   return redirect(`/wearers?erased=${clean ? "whole" : "later"}`, { headers: { "Clear-Site-Data": '"cache"' } });
 });
@@ -51,7 +54,8 @@ export default function EraseWearer({ loaderData, actionData }: Route.ComponentP
       <Alert severity="warning" sx={{ mb: 2 }}>
         This cannot be undone. It takes away the wearer, {sheets} {sheets === 1 ? "sheet" : "sheets"}
         {jobs.length > 0 ? ` and the jobs ${jobs.join(", ")} with all their prototypes and fittings` : ""}, leaves no
-        trace of them in the data file, and so none in later backups. Backups already made keep what they hold.
+        trace of them in the data file. Backups of this machine are written anew without them; sealed ones, which nobody
+        can look into, are dropped. What you copied elsewhere yourself is yours to delete.
       </Alert>
       <Typography sx={{ mb: 2 }}>
         If the wearer wants to keep what is known about them, take it along first:{" "}

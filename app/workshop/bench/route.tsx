@@ -2,6 +2,7 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { Form, redirect } from "react-router";
+import { accessContext } from "../../.server/access/visitor.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { styleNames } from "../../.server/read/styles.ts";
@@ -21,6 +22,7 @@ export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => 
   const { rows, ...page } = await store.jobs.list(query);
   const names = await styleNames(store);
   return {
+    backupFault: (await context.get(accessContext).backupRule.find()).fault,
     removed: await store.jobs.removed(),
     search: query.search,
     page,
@@ -37,7 +39,7 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
 });
 
 export default function Bench({ loaderData }: Route.ComponentProps) {
-  const { page, jobs, search, removed } = loaderData;
+  const { page, jobs, search, removed, backupFault } = loaderData;
   return (
     <ListPage
       title="Bench"
@@ -51,6 +53,13 @@ export default function Bench({ loaderData }: Route.ComponentProps) {
             New job
           </LinkButton>
         </>
+      }
+      notices={
+        backupFault ? (
+          <Alert severity="warning" sx={{ mb: 2 }}>
+            {backupFault} <TextLink to="/settings/backups">Backups</TextLink>
+          </Alert>
+        ) : null
       }
       searchLabel="Search jobs and wearers"
       search={search}

@@ -95,6 +95,9 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <TextLink to="/settings/devices">devices</TextLink> that were paired
         </li>
         <li>
+          <TextLink to="/settings/backups">Backups</TextLink>: taken by themselves, restored in two steps
+        </li>
+        <li>
           <TextLink to="/shelf">Shelf stock</TextLink>: what there is of cloths, elastics and notions, and what it costs
         </li>
       </Box>

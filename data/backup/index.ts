@@ -1,0 +1,14 @@
+export { type BackupFile, type Counts, type Holding, holdingOf, lookInto } from "./backupFile.ts";
+export {
+  type BackupRule,
+  backupFolderOf,
+  backupsIn,
+  faultWords,
+  mirror,
+  type Taken,
+  takeBackup,
+  USUAL_RULE,
+} from "./backups.ts";
+export { type ErasedFrom, eraseFromBackups } from "./eraseFrom.ts";
+export { dropReadied, putReadied, type Readied, readyBackup } from "./restore.ts";
+export { isSealed, newSealKey, type SealKey } from "./seal.ts";

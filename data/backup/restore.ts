@@ -1,0 +1,91 @@
+import { copyFileSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmSync } from "node:fs";
+import { basename, dirname, join, parse } from "node:path";
+import { fail, ok, type Result } from "../../core/result.ts";
+import { DataFileError, openDatabase } from "../db/index.ts";
+import { type Holding, lookInto, putInPlace } from "./backupFile.ts";
+import { faultWords, single } from "./backups.ts";
+import { isSealed, unseal } from "./seal.ts";
+
+/** A backup that was made ready: opened, checked, brought to the form of this version, beside the data file and not yet in its place. */
+export interface Readied {
+  /** Where it lies now. */
+  readonly file: string;
+  /** What it holds. */
+  readonly holding: Holding;
+  /** What the data file holds now; null where there is none. */
+  readonly now: Holding | null;
+}
+
+/** What a backup is opened with. */
+export interface ReadyOptions {
+  readonly dataFile: string;
+  readonly backup: string;
+  /** Of a sealed backup. */
+  readonly passphrase?: string;
+}
+
+/** The folder in which backups are made ready: on the disk of the data file, so that one is put in its place at once. */
+const readyFolder = (dataFile: string): string => join(dirname(dataFile), `.${parse(dataFile).name}-restore`);
+
+/**
+ * Makes a backup ready to be restored, and changes nothing yet.
+ * @returns it; `backup-missing`, `backup-damaged`, `backup-newer`, `backup-failed`; of a sealed one `sealed-wrong-passphrase`, `sealed-damaged`.
+ */
+export async function readyBackup({ dataFile, backup, passphrase }: ReadyOptions): Promise<Result<Readied>> {
+  if (!existsSync(backup))
+    return fail("backup-missing", `Expected ${backup} to be a backup, but there is no such file.`);
+  const folder = readyFolder(dataFile);
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const file = join(mkdtempSync(join(folder, "ready-")), "stenz.sqlite");
+  const refused = (problem: { readonly code: string; readonly message: string }) => {
+    rmSync(dirname(file), { recursive: true, force: true });
+    return fail(problem.code, problem.message);
+  };
+  try {
+    if (isSealed(backup)) {
+      if (passphrase === undefined || passphrase === "")
+        return refused({
+          code: "sealed-wrong-passphrase",
+          message: "Expected the passphrase this backup was sealed with.",
+        });
+      const opened = await unseal(backup, file, passphrase);
+      if (!opened.ok) return refused(opened.problem);
+    } else copyFileSync(backup, file);
+    const looked = lookInto(file);
+    if (!looked.ok)
+      return refused({ ...looked.problem, message: looked.problem.message.replace(basename(file), basename(backup)) });
+    await (await openDatabase(file)).destroy();
+    single(file);
+    const now = existsSync(dataFile) ? lookInto(dataFile) : null;
+    return ok({ file, holding: looked.value, now: now?.ok ? now.value : null });
+  } catch (cause) {
+    if (cause instanceof DataFileError)
+      return refused({ code: cause.code, message: cause.message.replace("The data file", "The backup") });
+    return refused({ code: "backup-failed", message: `The backup could not be made ready: ${faultWords(cause)}.` });
+  }
+}
+
+/** Takes what was made ready away again: nothing was restored. */
+export const dropReadied = (dataFile: string): void => rmSync(readyFolder(dataFile), { recursive: true, force: true });
+
+/**
+ * Puts a backup that was made ready in the place of the data file, which nobody may hold open. The present one is kept aside.
+ * @returns where that one lies now; null where there was none. @throws where the folder cannot be written: then the present one stands.
+ */
+export function putReadied(dataFile: string, readied: string, now: Date): string | null {
+  const stamp = now.toISOString().slice(0, 19).replace("T", "-").replaceAll(":", "");
+  const aside = join(dirname(dataFile), `${parse(dataFile).name}-aside-${stamp}.sqlite`);
+  const had = existsSync(dataFile);
+  if (had) {
+    single(dataFile);
+    renameSync(dataFile, aside);
+  }
+  try {
+    putInPlace(readied, dataFile);
+  } catch (cause) {
+    if (had) renameSync(aside, dataFile);
+    throw cause;
+  }
+  dropReadied(dataFile);
+  return had ? aside : null;
+}
