@@ -15,7 +15,13 @@ export interface Pairing {
 }
 
 /** What a device is held to: the picture, and the code to be typed where it has no camera. */
-export function PairingCode({ pairing: { code, pictures, fingerprint } }: { readonly pairing: Pairing }) {
+export function PairingCode({
+  pairing: { code, pictures, fingerprint },
+  onStop,
+}: {
+  readonly pairing: Pairing;
+  readonly onStop: () => void;
+}) {
   const [at, setAt] = useState(0);
   const shown = pictures[at] ?? pictures[0];
   if (!shown) return null;
@@ -48,7 +54,7 @@ export function PairingCode({ pairing: { code, pictures, fingerprint } }: { read
           {pictures.length > 1 ? (
             <Button onClick={() => setAt((at + 1) % pictures.length)}>Another address</Button>
           ) : null}
-          <Form method="post">
+          <Form method="post" onSubmit={onStop}>
             <Button type="submit" name="intent" value="stop">
               Not now
             </Button>

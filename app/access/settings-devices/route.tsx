@@ -1,15 +1,12 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { useRevalidator } from "react-router";
 import { accessContext } from "../../.server/access/visitor.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { sharingContext } from "../../.server/sharing/sharingSwitch.ts";
-import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { readFields } from "../../form/fields.server.ts";
-import { RecordForm } from "../../form/RecordForm.tsx";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { listQuery } from "../../frame/listQuery.ts";
@@ -18,9 +15,8 @@ import { TextLink } from "../../frame/TextLink.tsx";
 import type { Route } from "./+types/route.ts";
 import { DeviceCard } from "./DeviceCard.tsx";
 import { changeDevice, sendAway, startPairing, stopPairing } from "./deviceForms.server.ts";
-import { JobTicks } from "./JobTicks.tsx";
+import { PairForm } from "./PairForm.tsx";
 import { type Pairing, PairingCode } from "./PairingCode.tsx";
-import { ROLE_CHOICES } from "./roleWords.ts";
 
 export const meta = () => [{ title: "Devices · Stenz" }];
 
@@ -51,11 +47,10 @@ const LOOKED_EVERY_MS = 2500;
 
 export default function Devices({ loaderData, actionData }: Route.ComponentProps) {
   const { devices, standing, shared, jobs } = loaderData;
-  const pairing = actionData && "code" in actionData ? (actionData as Pairing) : null;
+  const [pairing, setPairing] = useMade(actionData && "code" in actionData ? (actionData as Pairing) : null);
   const unsaved = actionData && "errors" in actionData ? (actionData as Unsaved) : undefined;
   const waiting = pairing !== null && standing !== null && standing.until === pairing.until;
   useLookAgain(waiting);
-  const [role, setRole] = useState(unsaved?.fields.role ?? "whole");
   const changed = unsaved?.fields.intent === "change" ? unsaved.fields.id : null;
   return (
     <Box sx={{ maxWidth: 860 }}>
@@ -70,7 +65,7 @@ export default function Devices({ loaderData, actionData }: Route.ComponentProps
           <TextLink to="/settings/sharing">Share with a tablet</TextLink> first.
         </Alert>
       )}
-      {pairing && waiting ? <PairingCode pairing={pairing} /> : null}
+      {pairing && waiting ? <PairingCode pairing={pairing} onStop={() => setPairing(null)} /> : null}
       {pairing && !waiting ? (
         <Alert severity="success" sx={{ mb: 3 }}>
           The code was used, or its five minutes are over. A device that came with it stands first in the list.
@@ -93,25 +88,18 @@ export default function Devices({ loaderData, actionData }: Route.ComponentProps
           ))}
         </Box>
       )}
-      {waiting ? null : (
-        <Box component="section" aria-labelledby="pair" sx={{ mt: 4 }}>
-          <Typography variant="h2" id="pair" sx={{ mb: 1 }}>
-            Pair a device
-          </Typography>
-          <RecordForm
-            draftForm={null}
-            start={{ role: "whole" }}
-            unsaved={changed === null ? unsaved : undefined}
-            hidden={{ intent: "pair" }}
-            submitLabel="Make a code"
-          >
-            <ChoiceInput name="role" legend="It may" choices={ROLE_CHOICES} onChange={setRole} />
-            {role === "fittings" ? <JobTicks jobs={jobs} ticked={[]} /> : null}
-          </RecordForm>
-        </Box>
-      )}
+      {waiting ? null : <PairForm jobs={jobs} unsaved={changed === null ? unsaved : undefined} />}
     </Box>
   );
+}
+
+/** A code that was made stays on the screen while the page looks whether its device has come. */
+function useMade(made: Pairing | null) {
+  const [pairing, setPairing] = useState(made);
+  useEffect(() => {
+    if (made) setPairing(made);
+  }, [made]);
+  return [pairing, setPairing] as const;
 }
 
 /** Looks again while a code stands on the screen: the device may have come. */

@@ -1,7 +1,9 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { formatDay } from "../../../core/units/index.ts";
 import type { Counts, Holding } from "../../../data/backup/index.ts";
 import { RowTable } from "../../frame/RowTable.tsx";
+import { timeWords } from "../backups/backupWords.ts";
 import { COUNT_NAMES } from "./countNames.ts";
 
 interface HoldingTableProps {
@@ -49,7 +51,7 @@ function Newest({ title, of }: { readonly title: string; readonly of: Holding })
       <Box component="ul" sx={{ m: 0, pl: 2.5, color: "text.secondary" }}>
         {of.newest.map(({ what, at }) => (
           <li key={`${what} ${at}`}>
-            {what}, {at.slice(0, 16).replace("T", " ")}
+            {what}, {at.length > 10 ? timeWords(at) : formatDay(at)}
           </li>
         ))}
       </Box>

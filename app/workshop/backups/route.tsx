@@ -91,7 +91,9 @@ export default function Backups({ loaderData, actionData }: Route.ComponentProps
           }))}
         />
       )}
-      <Typography sx={{ mt: 1, mb: 4, color: "text.secondary", overflowWrap: "anywhere" }}>They lie in {folder}.</Typography>
+      <Typography sx={{ mt: 1, mb: 4, color: "text.secondary", overflowWrap: "anywhere" }}>
+        They lie in {folder}.
+      </Typography>
       <Typography variant="h2" sx={{ mb: 1 }}>
         What is kept, and where else
       </Typography>
