@@ -48,6 +48,7 @@ export function keeperOf(dataFile: string, held: HeldStore, access: AccessStore)
     keepUp: () =>
       inTurn(async () => {
         const [store, rule] = [await held.ready(), await access.backupRule.find()];
+        // eslint-disable-next-line stenz/use-outcome -- what could not be written anew was dropped
         await store.forgetInBackups(folder, rule);
         // What could not be taken is noted, told at the bench, and tried again.
         // eslint-disable-next-line stenz/use-outcome -- noted where it is taken

@@ -1,0 +1,196 @@
+import { copyFileSync, rmSync } from "node:fs";
+import { join } from "node:path";
+import Database from "better-sqlite3";
+import { PAGES } from "../../app/testing/demoPages.ts";
+import { formsOf, type PageForm, post } from "./forms.ts";
+import { chanceOf } from "./options.ts";
+import { type SoakServer, startSoaked } from "./server.ts";
+
+/** What killing a server while it writes has come to. */
+export interface KillCounts {
+  kills: number;
+  /** Writes whose answer said that they are kept. */
+  acknowledged: number;
+  /** Writes that were answered with what is wrong with them. */
+  refused: number;
+  /** Requests that were cut off: nobody was told that they are kept. */
+  cut: number;
+  /** Acknowledged writes that were gone afterwards. */
+  lost: number;
+  /** Files that were not whole afterwards. */
+  torn: number;
+  /** How often each kind of action was acknowledged. */
+  kinds: Record<string, number>;
+}
+
+/** Before the first. */
+export const noKills = (): KillCounts => ({
+  ...{ kills: 0, acknowledged: 0, refused: 0, cut: 0, lost: 0, torn: 0 },
+  kinds: {},
+});
+
+/** What a round of killing works with. */
+export interface Killing {
+  readonly folder: string;
+  readonly seed: number;
+  readonly counts: KillCounts;
+  readonly say: (words: string) => void;
+}
+
+/** So many kills, and the workshop begins anew: what was erased by then would leave ever less to write. */
+const ANEW_EVERY = 20;
+
+/** A server is killed between these times after it began to be written to, ms. */
+const [SOONEST_MS, WITHIN_MS] = [150, 2500];
+
+/**
+ * Starts a server on the demo workshop, sends the forms of its pages as they stand there, kills it at a moment of chance, and looks
+ * whether the file is whole and holds what was acknowledged; so often.
+ */
+export async function killAgain(
+  { folder, seed, counts, say }: Killing,
+  until: number,
+  each: () => void,
+): Promise<void> {
+  const chance = chanceOf(seed + counts.kills);
+  const [template, live] = [join(folder, "template.sqlite"), join(folder, "live.sqlite")];
+  const first = await startSoaked(template, true);
+  await first.stop();
+  /** The text that was acknowledged last in each place: what comes later there takes its place. */
+  let standing = new Map<string, string>();
+  /** Texts that were sent and not answered: each may be kept or not. */
+  let flying = new Map<string, Set<string>>();
+  const marker = () => `kept-${seed}-${counts.kills}-${chance(1_000_000_000)}`;
+
+  while (counts.kills < until) {
+    if (counts.kills % ANEW_EVERY === 0 || standing.size === 0) {
+      for (const ending of ["", "-wal", "-shm"]) rmSync(live + ending, { force: true });
+      copyFileSync(template, live);
+      standing = new Map();
+    }
+    flying = new Map();
+    const server = await startSoaked(live);
+    const writing = [write(server), write(server)];
+    await new Promise((resolve) => setTimeout(resolve, SOONEST_MS + chance(WITHIN_MS)));
+    await server.kill();
+    await Promise.all(writing);
+    look();
+    counts.kills += 1;
+    each();
+  }
+
+  /** Sends one form after the other until the server is gone. */
+  async function write(server: SoakServer): Promise<void> {
+    while (server.alive()) {
+      try {
+        if (chance(4) === 0) await keepDraft(server);
+        else await sendForm(server);
+      } catch (cause) {
+        if (!(cause instanceof TypeError && cause.message === "fetch failed")) throw cause;
+        counts.cut += 1;
+        await new Promise((resolve) => setTimeout(resolve, 5));
+      }
+    }
+  }
+
+  async function keepDraft(server: SoakServer): Promise<void> {
+    // A form there is none of: nothing but the next draft takes the place of this one.
+    const place = `working:${1 + chance(9)}:soaked`;
+    const text = marker();
+    const form = { address: "/drafts", fields: { draftForm: place, note: text } };
+    await send(server, { place, kind: "draft", form, text });
+  }
+
+  async function sendForm(server: SoakServer): Promise<void> {
+    const forms = await formsAt(server.address, PAGES[chance(PAGES.length)] ?? "/");
+    const form = forms[chance(forms.length)];
+    if (!form) return;
+    const [free] = form.free;
+    const text = marker();
+    const marked: PageForm = free === undefined ? form : { ...form, fields: { ...form.fields, [free]: text } };
+    const kind = kindOf(form);
+    // What is taken away takes with it whatever was written there.
+    if (TAKES_AWAY.test(kind)) standing.clear();
+    await send(server, {
+      place: `${form.address} ${free ?? ""}`,
+      kind,
+      form: marked,
+      text: free === undefined ? null : text,
+    });
+  }
+
+  async function send(server: SoakServer, { place, kind, form, text }: Sent): Promise<void> {
+    const sent = flying.get(place) ?? new Set();
+    flying.set(place, sent);
+    if (text !== null) sent.add(text);
+    const response = await post(server.address, form);
+    await response.body?.cancel();
+    if (text !== null) sent.delete(text);
+    note(place, kind, response, text);
+  }
+
+  /** Notes what was acknowledged: a redirect, or that it is kept. What was refused keeps nothing. */
+  function note(place: string, kind: string, response: Response, text: string | null): void {
+    if (response.status >= 400) {
+      counts.refused += 1;
+      return;
+    }
+    counts.acknowledged += 1;
+    counts.kinds[kind] = (counts.kinds[kind] ?? 0) + 1;
+    if (text !== null) standing.set(place, text);
+  }
+
+  function look(): void {
+    const db = new Database(live);
+    try {
+      const whole = db.pragma("integrity_check(1)", { simple: true }) === "ok";
+      if (!whole || (db.pragma("foreign_key_check") as unknown[]).length > 0) counts.torn += 1;
+      const all = allText(db);
+      for (const [place, text] of standing) {
+        if (all.includes(text)) continue;
+        standing.delete(place);
+        // One that was kept in the same place while its answer was cut off took its place.
+        if ([...(flying.get(place) ?? [])].some((one) => all.includes(one))) continue;
+        counts.lost += 1;
+        say(`Lost by kill ${counts.kills + 1}: ${place}: ${text}`);
+      }
+    } finally {
+      db.close();
+    }
+  }
+}
+
+/** One sending, with the place its text stands in. */
+interface Sent {
+  readonly place: string;
+  readonly kind: string;
+  readonly form: Pick<PageForm, "address" | "fields">;
+  readonly text: string | null;
+}
+
+/** Actions that take something away, or back. */
+const TAKES_AWAY = /remove|erase|undo|drop|away|delete|restore/;
+
+/** What a form does, whichever record it is about. */
+const kindOf = ({ address, fields }: PageForm): string =>
+  `${address.replaceAll(/\d+/g, "n").replace(/\?.*/, "")} ${fields.intent ?? ""}`.trim();
+
+/** The forms of a page; none where it is a file. */
+export async function formsAt(server: string, page: string): Promise<PageForm[]> {
+  const response = await fetch(`${server}${page}`);
+  if ((response.headers.get("Content-Type") ?? "").startsWith("text/html")) return formsOf(await response.text(), page);
+  await response.body?.cancel();
+  return [];
+}
+
+/** Every text of every row, as one. */
+function allText(db: Database.Database): string {
+  const tables = db
+    .prepare("select name from sqlite_master where type = 'table' and sql not like '%virtual%'")
+    .pluck()
+    .all() as string[];
+  return tables
+    .flatMap((table) => db.prepare(`select * from "${table}"`).all() as Record<string, unknown>[])
+    .flatMap((row) => Object.values(row).filter((value) => typeof value === "string"))
+    .join("\n");
+}
