@@ -65,6 +65,8 @@ import {
   forgottenByBackups,
   type LikedGarmentRepository,
   likedGarmentRepository,
+  type MeasureLinkRepository,
+  measureLinkRepository,
   type SheetRepository,
   sheetRepository,
   type WearerRepository,
@@ -82,6 +84,7 @@ export interface Repositories {
   readonly liked: LikedGarmentRepository;
   readonly charts: SizeChartRepository;
   readonly wraps: BodyWrapRepository;
+  readonly measureLinks: MeasureLinkRepository;
   readonly jobs: JobRepository;
   readonly workings: WorkingRepository;
   readonly prototypes: PrototypeRepository;
@@ -192,6 +195,7 @@ const repositoriesOver = (db: Knex): Repositories => ({
   liked: likedGarmentRepository(db),
   charts: sizeChartRepository(db),
   wraps: bodyWrapRepository(db),
+  measureLinks: measureLinkRepository(db),
   jobs: jobRepository(db),
   workings: workingRepository(db),
   prototypes: prototypeRepository(db),

@@ -144,3 +144,31 @@ test("a backup is taken by hand, shown beside what there is now, and restored", 
   await page.goto("/wearers?q=Came+Later");
   await expect(page.getByText("Nothing found")).toBeVisible();
 });
+
+test("somebody measures themselves by a link, at a telephone's width, and the sheet comes in", async ({
+  page,
+  browser,
+}) => {
+  await share(page);
+  await page.goto("/jobs/1/body");
+  await page.getByRole("button", { name: "Make a link" }).click();
+  const own = page.getByRole("region", { name: "They measure themselves" });
+  const link = (await own.getByRole("status").textContent()) ?? "";
+  const context = await browser.newContext({ ignoreHTTPSErrors: true, viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  await phone.goto(link);
+  await expect(phone.getByRole("heading", { name: "Measure yourself" })).toBeVisible();
+  await expect(phone.getByText("Wenna")).toHaveCount(0);
+  await expectAccessible(phone);
+  await phone.getByLabel("Waist", { exact: true }).first().fill("lots");
+  await phone.getByRole("button", { name: "Send my measures" }).click();
+  await expect(phone.getByText(/Expected a length/).first()).toBeVisible();
+  await phone.getByLabel("Waist", { exact: true }).first().fill("71.5");
+  await phone.getByRole("button", { name: "Send my measures" }).click();
+  await expect(phone.getByText("Your measures have come.")).toBeVisible();
+  await phone.reload();
+  await expect(phone.getByText("Your measures have come.")).toBeVisible();
+  await context.close();
+  await page.reload();
+  await expect(page.getByText("Other sheets")).toBeVisible();
+});

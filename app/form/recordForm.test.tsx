@@ -194,6 +194,20 @@ describe("a list in a form", () => {
     );
   const names = () => screen.getAllByLabelText<HTMLInputElement>(/^Size \d/).map(({ value }) => value);
 
+  it("that was sent as something else has no rows, and its form is there all the same", () => {
+    renderPage(
+      <RecordForm
+        draftForm="chart:1"
+        submitLabel="Save"
+        unsaved={{ fields: { "sizes.0.x": "-1" }, errors: { name: "No." } }}
+      >
+        <Sizes />
+      </RecordForm>,
+    );
+    expect(screen.queryAllByLabelText(/^Size \d/)).toEqual([]);
+    expect(screen.getByText("Another size")).toBeTruthy();
+  });
+
   it("has rows added at its end, taken out, and moved with what stands in them", async () => {
     const { posted } = draw();
     expect(names()).toEqual(["36", "38", ""]);

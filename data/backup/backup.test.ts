@@ -59,13 +59,13 @@ describe("a backup", () => {
     await store.close();
     const { default: Database } = await import("better-sqlite3");
     const db = new Database(dataFile);
-    db.exec("delete from knex_migrations where name like '0014%'; alter table own_styles drop column parts");
+    db.exec("delete from knex_migrations where name like '0015%'; drop table measure_links");
     db.close();
     await (await openStore(dataFile)).close();
     expect(backupsIn(backups)).toHaveLength(1);
     expect(lookInto(join(backups, backupsIn(backups)[0]?.name ?? ""))).toMatchObject({
       ok: true,
-      value: { format: 13 },
+      value: { format: 14 },
     });
   });
 });

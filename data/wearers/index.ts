@@ -10,5 +10,6 @@ export {
   forgottenByBackups,
 } from "./erasure.ts";
 export { type LikedGarmentRepository, likedGarmentRepository } from "./likedGarments.ts";
+export { type MeasureLinkRepository, measureLinkRepository } from "./measureLinks.ts";
 export { type SheetRepository, sheetRepository } from "./sheets.ts";
 export { type WearerRepository, wearerRepository } from "./wearers.ts";

@@ -1,4 +1,3 @@
-import { toString as qrOf } from "qrcode";
 import { data, type RouterContextProvider, redirect } from "react-router";
 import { type Device, ROLES } from "../../../data/access/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
@@ -6,6 +5,7 @@ import { choice, group, line, reference } from "../../../formats/form/index.ts";
 import { accessContext } from "../../.server/access/visitor.ts";
 import { startedFrom } from "../../.server/http/answerEdit.ts";
 import { asSent, conflict, found, invalid } from "../../.server/http/answers.ts";
+import { qrPicture } from "../../.server/sharing/qrPicture.ts";
 import { sharingContext } from "../../.server/sharing/sharingSwitch.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
 
@@ -43,7 +43,7 @@ export async function startPairing(fields: Fields, context: Context) {
     state.addresses.map(async (address) => ({
       address,
       // The code stands behind “#”: browsers send that part to nobody.
-      picture: `data:image/svg+xml;utf8,${encodeURIComponent(await qrOf(`${address}sign-in#${code}`, { type: "svg", margin: 2 }))}`,
+      picture: await qrPicture(`${address}sign-in#${code}`),
     })),
   );
   return data({ code, until, pictures, fingerprint: state.fingerprint });

@@ -22,8 +22,14 @@ export interface Rows {
 export function useRows(name: string): Rows {
   const form = useFormMetadata();
   const [field] = useField<Record<string, string>[]>(name);
+  // What no form of ours sends, names that make a list a group, has no rows.
+  const isList = field.initialValue === undefined || Array.isArray(field.initialValue);
   return {
-    rows: field.getFieldList().map((row, index) => ({ key: row.key ?? row.name, name: row.name, index })),
+    rows: (isList ? field.getFieldList() : []).map((row, index) => ({
+      key: row.key ?? row.name,
+      name: row.name,
+      index,
+    })),
     add: () => form.insert({ name }),
     remove: (index) => form.remove({ name, index }),
     move: (from, to) => form.reorder({ name, from, to }),

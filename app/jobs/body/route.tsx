@@ -25,6 +25,7 @@ import { group, reference, version } from "../../../formats/form/index.ts";
 import { asSent, found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
+import { sharingContext } from "../../.server/sharing/sharingSwitch.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -34,6 +35,8 @@ import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { SavedChecks } from "../../wearers/SavedChecks.tsx";
 import { sheetName } from "../../wearers/sheetName.ts";
 import type { Route } from "./+types/route.ts";
+import { makeLink, stopLink } from "./measureLink.server.ts";
+import { SelfMeasure } from "./SelfMeasure.tsx";
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
@@ -43,6 +46,8 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     job,
     wearer: { id: wearer.id, name: wearer.name },
     sheet,
+    shared: context.get(sharingContext).state().on,
+    linkUntil: (await store.measureLinks.ofJob(job.id, new Date()))?.until ?? null,
     needed: style.measures,
     fingerMm: settings.fingerAllowanceMm,
     findings: sheet ? checkSheet({ ...sheet, earlier: sheetBefore(sheet, sheets)?.values }) : [],
@@ -57,7 +62,10 @@ const readChoice = formReader(group({ sheet: reference("a sheet"), version: vers
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
   const jobId = idFrom(params.jobId, "job");
-  const { sheet: sheetId, version } = asSent(readChoice(await readFields(request)));
+  const fields = await readFields(request);
+  if (fields.intent === "link") return makeLink(jobId, context);
+  if (fields.intent === "unlink") return stopLink(jobId, context);
+  const { sheet: sheetId, version } = asSent(readChoice(fields));
   const outcome = await storeOf(context).inTransaction(async ({ jobs, sheets }) => {
     const job = found(await jobs.find(jobId), "job");
     const chosen = found(await sheets.find(sheetId), "sheet");
@@ -68,7 +76,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function JobBody({ loaderData, actionData }: Route.ComponentProps) {
-  const { job, wearer, sheet, needed, findings, others } = loaderData;
+  const { job, wearer, sheet, needed, findings, others, shared, linkUntil } = loaderData;
+  const made = actionData && "links" in actionData ? actionData.links : null;
   const lengths = useLengths();
   const places = placesOf(needed);
   const from = sheet ? `&from=${sheet.id}` : "";
@@ -96,7 +105,7 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
           </>
         }
       />
-      {actionData?.stale ? (
+      {actionData && "stale" in actionData ? (
         <Alert severity="warning" sx={{ mb: 2 }}>
           Somebody changed this job meanwhile. It is shown here as it is now; choose the sheet again.
         </Alert>
@@ -149,6 +158,7 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
             </>
           ) : null}
           {sheet ? <SavedChecks sheetId={sheet.id} findings={findings} answers={sheet.answers ?? []} /> : null}
+          <SelfMeasure shared={shared} until={linkUntil} made={made} />
         </Box>
       </Box>
     </>

@@ -3,14 +3,14 @@ import Typography from "@mui/material/Typography";
 import { measureOf, nameOf, type SheetPlace } from "../../../core/body/index.ts";
 
 /** How the measure in hand is taken; before any is in hand, how to begin. */
-export function HowTo({ place }: { place: SheetPlace | null }) {
+export function HowTo({ place, alone = false }: { place: SheetPlace | null; alone?: boolean }) {
   if (!place) {
     return (
       <Box sx={boxStyle}>
         <Typography variant="h3">Before you start</Typography>
         <Typography>
-          Ask before touching, and offer self-measuring. Tie a narrow tape round the waist and leave it on: several
-          lengths start from it. Write 71.5, 28 1/4 in or 715 mm as it comes.
+          {alone ? "" : "Ask before touching, and offer self-measuring. "}Tie a narrow tape round the waist and leave it
+          on: several lengths start from it. Write 71.5, 28 1/4 in or 715 mm as it comes.
         </Typography>
       </Box>
     );

@@ -31,13 +31,15 @@ interface SheetFieldsProps {
   readonly needed: readonly MeasureCode[] | null;
   /** The wearer's last sheet, shown beside each field and held against it; null for the first. */
   readonly earlier: Pick<Sheet, "takenOn" | "values"> | null;
+  /** Nothing but what is needed is asked for. */
+  readonly only?: boolean;
 }
 
 /**
  * The fields of a sheet in measuring order, with the tape on the figure and the checks as they are typed. What a job
  * needs stands first; all other measures are folded away by group.
  */
-export function SheetFields({ needed, earlier }: SheetFieldsProps) {
+export function SheetFields({ needed, earlier, only = false }: SheetFieldsProps) {
   const { values: start, errors } = useContext(FormState);
   const [texts, setTexts] = useState<Record<string, string>>(() => ({ ...start }));
   const [unit, setUnit] = useState<"cm" | "in">(start.unit === "in" ? "in" : "cm");
@@ -65,7 +67,7 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
       place={place}
       unit={unit}
       texts={texts}
-      needed={needed?.includes(place.code) ?? false}
+      needed={!only && (needed?.includes(place.code) ?? false)}
       earlier={earlier ? (measuredValue(earlier.values, place.code, place.side) ?? null) : null}
       errorOf={(name) => (start[name] === texts[name] ? errors[name] : undefined)}
       findings={findings.filter((finding) => finding.code === place.code && finding.side === place.side)}
@@ -89,20 +91,20 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
       }}
     >
       <Box>
-        <SheetHead onUnit={setUnit} onSelfMeasured={setSelfMeasured} />
+        <SheetHead onUnit={setUnit} onSelfMeasured={setSelfMeasured} alone={only} />
         <Box onKeyDown={goOnWithEnter}>
           {needed ? placesOf(needed).map(input) : null}
-          {needed ? (
+          {needed && !only ? (
             <Button type="submit" variant="outlined" sx={{ mt: 1 }}>
               Save with these
             </Button>
           ) : null}
-          {needed ? (
+          {needed && !only ? (
             <Typography variant="h3" sx={{ mt: 3, mb: 1 }}>
               Everything else, if you like
             </Typography>
           ) : null}
-          {groups.map(({ group, places }) => (
+          {(only ? [] : groups).map(({ group, places }) => (
             <Box
               key={group}
               component="details"
@@ -122,7 +124,11 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
         <TextInput
           name="consent"
           label="Consent"
-          hint="What the wearer agreed to: the measures taken, the notes kept. In their words."
+          hint={
+            only
+              ? "What you agree to: that these measures are kept for your garment, say. In your words."
+              : "What the wearer agreed to: the measures taken, the notes kept. In their words."
+          }
         />
         <TextInput name="notes" label="Notes" lines={2} hint="Anything unusual." />
         {answersIn(texts).map((answer) => (
@@ -131,7 +137,7 @@ export function SheetFields({ needed, earlier }: SheetFieldsProps) {
       </Box>
       <Box sx={{ position: { sm: "sticky" }, top: 12, alignSelf: "start", order: { xs: -1, sm: 0 } }}>
         <TapeFigures lit={lit ? { ...lit, name: nameOf(lit.code, lit.side) } : null} />
-        <HowTo place={lit} />
+        <HowTo place={lit} alone={only} />
         <CheckList
           findings={findings}
           answers={answersIn(texts)}

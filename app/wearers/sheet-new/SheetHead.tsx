@@ -8,6 +8,8 @@ import { TextInput } from "../../form/TextInput.tsx";
 interface SheetHeadProps {
   readonly onUnit: (unit: "cm" | "in") => void;
   readonly onSelfMeasured: (self: boolean) => void;
+  /** Filled in by the wearer, with nobody of the workshop there. */
+  readonly alone?: boolean;
 }
 
 const UNITS = [
@@ -21,19 +23,23 @@ const TAPES = [
 ] as const;
 
 /** When, by whom and how a sheet was taken. */
-export function SheetHead({ onUnit, onSelfMeasured }: SheetHeadProps) {
+export function SheetHead({ onUnit, onSelfMeasured, alone = false }: SheetHeadProps) {
   return (
     <>
       <Box sx={{ display: "grid", gridTemplateColumns: "1fr 1fr", columnGap: 2, alignItems: "start" }}>
         <DayInput name="takenOn" label="Measured on" />
-        <Box sx={{ mb: 0.5 }}>
-          <TextInput name="measuredBy" label="Measured by" />
-          <Box sx={{ mt: -1.5 }}>
-            <CheckInput name="selfMeasured" onChange={onSelfMeasured}>
-              by the wearer alone
-            </CheckInput>
+        {alone ? (
+          <TextInput name="measuredBy" label="Somebody helped" hint="Their name, if you like." />
+        ) : (
+          <Box sx={{ mb: 0.5 }}>
+            <TextInput name="measuredBy" label="Measured by" />
+            <Box sx={{ mt: -1.5 }}>
+              <CheckInput name="selfMeasured" onChange={onSelfMeasured}>
+                by the wearer alone
+              </CheckInput>
+            </Box>
           </Box>
-        </Box>
+        )}
         <ChoiceInput
           name="unit"
           legend="A bare number is in"

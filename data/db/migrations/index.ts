@@ -13,6 +13,7 @@ import { formats } from "./0011_formats.ts";
 import { pieces } from "./0012_pieces.ts";
 import { traced } from "./0013_traced.ts";
 import { styleParts } from "./0014_style_parts.ts";
+import { measureLinks } from "./0015_measure_links.ts";
 import type { Migration } from "./migration.ts";
 
 /** Every migration in order. Once released, a migration is never edited; the next one mends it. */
@@ -31,6 +32,7 @@ export const MIGRATIONS: readonly Migration[] = [
   pieces,
   traced,
   styleParts,
+  measureLinks,
 ];
 
 /**

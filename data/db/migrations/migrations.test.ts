@@ -18,7 +18,7 @@ describe("migrations", () => {
   it("make an empty file whole", async () => {
     const { db } = await temporaryStore();
     expect((await tables(db)).join(" ")).toBe(
-      "annotations body_wraps changes check_answers cloth_photos cloths drafts finding_words finding_words_config finding_words_data finding_words_docsize finding_words_idx findings fitting_checks fitting_photos fittings job_edit_rows job_edits job_workings jobs judgements ladder_steps layup_layers layups liked_garments own_styles prototype_pieces prototypes readings received settings sewn_lengths sewn_rings sheet_not_taken sheet_values sheets size_charts spent_numbers standing_changes swatch_tests wearers",
+      "annotations body_wraps changes check_answers cloth_photos cloths drafts finding_words finding_words_config finding_words_data finding_words_docsize finding_words_idx findings fitting_checks fitting_photos fittings job_edit_rows job_edits job_workings jobs judgements ladder_steps layup_layers layups liked_garments measure_links own_styles prototype_pieces prototypes readings received settings sewn_lengths sewn_rings sheet_not_taken sheet_values sheets size_charts spent_numbers standing_changes swatch_tests wearers",
     );
   });
 
