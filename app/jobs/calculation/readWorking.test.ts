@@ -35,6 +35,13 @@ describe("the form of a working", () => {
     expect(again.working.channelMm).toBeCloseTo(263.525, 9);
   });
 
+  it("leaves a row out whose choice is none of those there are: nothing can be reckoned with it", () => {
+    const rows = { "pulls[0].level": "knee", "pulls[0].pullN": "3", "pulls[1].level": "waist", "pulls[1].after": "0" };
+    const { working, errors } = read("wear", { unit: "cm", ...rows, "pulls[1].pullN": "4" });
+    expect(working.pulls).toMatchObject([{ level: "waist", pullN: 4 }]);
+    expect(Object.keys(errors)).toContain("pulls[0].level");
+  });
+
   it("gives nothing for an empty field, and 0 where 0 is meant", () => {
     const { working, errors } = read("wire", { unit: "cm", foldTopMm: "0", channelMm: "", raiseAt: "underarm" });
     expect(working).toMatchObject({ foldTopMm: 0, channelMm: null });

@@ -78,14 +78,16 @@ export function workingFields<Id extends WorkingId>(
 
 const isRows = (value: FieldValue): value is readonly RowValue[] => Array.isArray(value);
 
-/** Rows as far as they can be read: a cell that cannot is as an empty one. */
+/** Rows as far as they can be read: a cell that cannot is as an empty one. A choice is never empty: a row without it is left out. */
 const wholeRows = ({ cells }: Extract<WorkingField, { as: "rows" }>, rows: FieldValue): readonly RowValue[] =>
   isRows(rows)
-    ? rows.map((row) =>
-        Object.fromEntries(
-          Object.keys(cells).map((cell) => [cell, row[cell] ?? (cells[cell]?.as === "text" ? "" : null)]),
-        ),
-      )
+    ? rows
+        .filter((row) => Object.entries(cells).every(([cell, { as }]) => as !== "choice" || row[cell] !== undefined))
+        .map((row) =>
+          Object.fromEntries(
+            Object.keys(cells).map((cell) => [cell, row[cell] ?? (cells[cell]?.as === "text" ? "" : null)]),
+          ),
+        )
     : [];
 
 /** Names of everything a form holds of a working, or held: cells of rows stand there one by one. */
