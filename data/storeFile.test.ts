@@ -1,6 +1,8 @@
 import { mkdirSync, renameSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { describe, expect, it } from "vitest";
+import Database from "better-sqlite3";
+import { describe, expect, it, vi } from "vitest";
+import { accessFileOf, openAccess } from "./access/index.ts";
 import { DataFileMissingError } from "./db/index.ts";
 import { openStore } from "./store.ts";
 import { temporaryFolder, temporaryStore } from "./testing/index.ts";
@@ -48,6 +50,27 @@ describe("the file itself", () => {
     const mode = (path: string) => statSync(path).mode & 0o777;
     expect([mode(folder), mode(file)]).toEqual([0o700, 0o600]);
     await store.close();
+  });
+
+  it("in a folder with its own backups, logs and certificate closes that folder too", async () => {
+    const folder = join(temporaryFolder(), "var");
+    for (const name of ["backups", "logs", "tls"]) mkdirSync(join(folder, name), { recursive: true });
+    await (await openStore(join(folder, "stenz.sqlite"))).close();
+    expect(statSync(folder).mode & 0o777).toBe(0o700);
+  });
+
+  it("may be read along where it is replicated; who is let in is held alone all the same", async () => {
+    vi.stubEnv("STENZ_REPLICATED", "1");
+    const file = join(temporaryFolder(), "stenz.sqlite");
+    const [store, access] = [await openStore(file), await openAccess(accessFileOf(file))];
+    await store.wearers.add({ name: "Ilva", kind: "person", child: false, allergies: "", notes: "" });
+    const reader = new Database(file, { readonly: true });
+    expect(reader.prepare("select name from wearers").pluck().all()).toEqual(["Ilva"]);
+    reader.close();
+    await expect(openAccess(accessFileOf(file))).rejects.toMatchObject({ code: "data-file-in-use" });
+    await store.close();
+    await access.close();
+    vi.unstubAllEnvs();
   });
 
   it("in a folder with other things leaves that folder as it is", async () => {

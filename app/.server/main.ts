@@ -6,6 +6,7 @@ import { closeGauges } from "./gauge/sharedGauge.ts";
 import { expressApp } from "./http/expressApp.ts";
 import { hostsOf, isLoopback } from "./http/hosts.ts";
 import { type ListenOn, listen, patientServer, shut } from "./http/patientServer.ts";
+import { logFileOf, requestLog } from "./http/requestLog.ts";
 import { holdStore } from "./keeping/heldStore.ts";
 import { keeperOf } from "./keeping/keeper.ts";
 import { tlsFolderOf } from "./sharing/certificate.ts";
@@ -53,15 +54,18 @@ const KEEP_UP_EVERY_MS = 10 * 60_000;
  */
 export async function startServer(options: StartOptions): Promise<Running> {
   process.umask(OWNER_ONLY);
-  const store = await openStore(options.dataFile);
-  const access = await openAccess(accessFileOf(options.dataFile)).catch(async (cause: unknown) => {
-    await store.close();
+  // First what says who is let in: it is held alone whatever else reads along with the data file.
+  const access = await openAccess(accessFileOf(options.dataFile));
+  const store = await openStore(options.dataFile).catch(async (cause: unknown) => {
+    await access.close();
     throw cause;
   });
   const held = holdStore(store);
+  const log = requestLog(logFileOf(options.dataFile));
   const close = async () => {
     await (await held.ready()).close();
     await access.close();
+    log.close();
   };
   try {
     if (options.demo) await addDemoWorkshop(store);
@@ -79,10 +83,10 @@ export async function startServer(options: StartOptions): Promise<Running> {
       host: isLoopback(options.host) ? (options.shareHost ?? EVERYWHERE) : options.host,
       port: options.sharePort ?? port + 1,
       spare: options.sharePort == null ? SPARE_SHARED : 0,
-      appFor: (knowsHost) => expressApp({ held, access, clientFolder, knowsHost, shared: true }),
+      appFor: (knowsHost) => expressApp({ held, access, clientFolder, knowsHost, log, shared: true }),
     });
     home.answer = expressApp({
-      ...{ held, access, clientFolder, sharing, keeper },
+      ...{ held, access, clientFolder, sharing, keeper, log },
       knowsHost: hostsOf(atHome, names),
     });
     const shared = await sharing.follow();

@@ -7,8 +7,8 @@ const OWNER_ONLY_FILE = 0o600;
 /** What SQLite keeps beside a data file. */
 const ENDINGS = ["", "-wal", "-shm", "-journal"];
 
-/** Files that Stenz makes in its data folder. */
-const OURS = /\.sqlite(?:-wal|-shm|-journal)?$/;
+/** What Stenz makes in its data folder: files, and folders that are closed themselves. */
+const OURS = /\.sqlite(?:-wal|-shm|-journal)?$|^(?:backups|logs|tls)$|-restore$/;
 
 /**
  * Makes the folder of a data file where it is missing and keeps folder and files readable by their owner only, those

@@ -13,6 +13,7 @@ import { isLoopback, type KnowsHost } from "./hosts.ts";
 import { limitBody } from "./limitBody.ts";
 import { limitRate } from "./limitRate.ts";
 import { logUnexpected } from "./logUnexpected.ts";
+import type { RequestLog } from "./requestLog.ts";
 import { neverCached, refuseForeignRequests, securityHeaders } from "./security.ts";
 
 /** What the web application is served with. */
@@ -29,6 +30,8 @@ export interface ServingOptions {
   readonly sharing?: SharingSwitch;
   /** Takes backups and restores them; left out where nothing is kept up. */
   readonly keeper?: Keeper;
+  /** Writes down how requests went. */
+  readonly log?: RequestLog;
 }
 
 /** The Express application around the routes. */
@@ -36,6 +39,7 @@ export function expressApp(options: ServingOptions): Express {
   const { clientFolder, knowsHost, shared = false } = options;
   const app = express();
   app.disable("x-powered-by");
+  if (options.log) app.use(options.log.middleware);
   // Even a refusal carries the headers.
   app.use(...securityHeaders(), refuseForeignRequests(knowsHost), limitBody(), compressed());
   if (clientFolder) {
