@@ -45,6 +45,7 @@ it("no page that loads something is left out", async () => {
     "access/sign-in",
     // Those need a server that keeps backups.
     "workshop/backup",
+    "workshop/everything",
     "access/sign-out",
     "access/measure",
     "access/fittings",

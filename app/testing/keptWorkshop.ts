@@ -14,6 +14,8 @@ export interface KeptWorkshop {
   readonly keeper: Keeper;
   /** Asks at the machine itself. */
   ask(path: string, fields?: Readonly<Record<string, string>>): Promise<Response>;
+  /** Sends a file there. */
+  send(path: string, file: File): Promise<Response>;
 }
 
 /** Opens one. */
@@ -26,14 +28,19 @@ export async function keptWorkshop(): Promise<KeptWorkshop> {
     await access.close();
   });
   const keeper = keeperOf(dataFile, held, access);
+  const answer = async (request: Request) =>
+    served(request, { store: await held.ready(), access, keeper, machine: true });
   return {
     ...{ held, access, keeper },
+    async send(path, file) {
+      const body = new FormData();
+      body.set("file", file);
+      return answer(new Request(`${ORIGIN}${path}`, { method: "POST", body }));
+    },
     async ask(path, fields) {
-      const request = new Request(
-        `${ORIGIN}${path}`,
-        fields ? { method: "POST", body: new URLSearchParams(fields) } : {},
+      return answer(
+        new Request(`${ORIGIN}${path}`, fields ? { method: "POST", body: new URLSearchParams(fields) } : {}),
       );
-      return served(request, { store: await held.ready(), access, keeper, machine: true });
     },
   };
 }

@@ -11,6 +11,7 @@ export const workshopRoutes: RouteConfigEntry[] = [
   route("settings/days", "workshop/settings-days/route.tsx"),
   route("settings/backups", "workshop/backups/route.tsx"),
   route("settings/backups/:name", "workshop/backup/route.tsx"),
+  route("settings/everything", "workshop/everything/route.ts"),
   route("machines", "workshop/machines/route.tsx"),
   route("shelf", "workshop/shelf/route.tsx"),
   route("settings/finishes", "workshop/settings-finishes/route.tsx"),

@@ -1,4 +1,12 @@
-export { type BackupFile, type Counts, type Holding, holdingOf, lookInto } from "./backupFile.ts";
+export {
+  type BackupFile,
+  backupName,
+  type Counts,
+  type Holding,
+  holdingOf,
+  lookInto,
+  putInPlace,
+} from "./backupFile.ts";
 export {
   type BackupRule,
   backupFolderOf,

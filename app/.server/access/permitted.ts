@@ -85,6 +85,7 @@ export const AT_THE_MACHINE: readonly string[] = [
   "/settings/devices",
   "/settings/backups",
   "/settings/backups/:name",
+  "/settings/everything",
 ];
 
 /** An address that begins with the job it is about. */

@@ -95,6 +95,26 @@ export default function Backups({ loaderData, actionData }: Route.ComponentProps
         They lie in {folder}.
       </Typography>
       <Typography variant="h2" sx={{ mb: 1 }}>
+        Everything out, and back in
+      </Typography>
+      <Typography sx={{ mb: 1.5, color: "text.secondary" }}>
+        One ZIP of open formats: every table as JSON, every wearer and job as a document, records as PDF, photos as they
+        are. It can be read without Stenz. Read in, it stands in the list above as a backup, to be looked at and
+        restored.
+      </Typography>
+      <Box sx={{ display: "flex", gap: 2, flexWrap: "wrap", alignItems: "center", mb: 4 }}>
+        <Button component="a" href="/settings/everything" download variant="outlined">
+          Take everything out
+        </Button>
+        <Form method="post" action="/settings/everything" encType="multipart/form-data">
+          <Box component="label" sx={{ display: "flex", gap: 1, alignItems: "center", flexWrap: "wrap" }}>
+            <span>A ZIP to read in</span>
+            <input type="file" name="file" accept=".zip,application/zip" required />
+            <Button type="submit">Read it in</Button>
+          </Box>
+        </Form>
+      </Box>
+      <Typography variant="h2" sx={{ mb: 1 }}>
         What is kept, and where else
       </Typography>
       <RecordForm

@@ -1,0 +1,1 @@
+export { fileOfEverything, type OutFile, tableFiles } from "./everything.ts";
