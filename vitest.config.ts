@@ -1,5 +1,7 @@
 import { defineConfig } from "vitest/config";
 
+const SOAKS = ["scripts/soak/**/*.test.ts"];
+
 // A config of its own: unit tests need no router plugin.
 export default defineConfig({
   test: {
@@ -16,6 +18,7 @@ export default defineConfig({
         test: {
           name: "floors",
           include: ["core", "formats", "data", "app", "scripts"].map((floor) => `${floor}/**/*.test.ts`),
+          exclude: SOAKS,
           environment: "node",
           // The files of a process share what they import: reading it anew for each took more than half of the time.
           isolate: false,
@@ -23,6 +26,8 @@ export default defineConfig({
           env: { NODE_ENV: "production" },
         },
       },
+      // Servers in processes of their own, killed and flooded: beside other tests they would starve them.
+      { extends: true, test: { name: "soaks", include: SOAKS, environment: "node" } },
       // Pages in a browser's stand-in leave behind what they drew and what they stubbed.
       { extends: true, test: { name: "pages", include: ["app/**/*.test.tsx"], environment: "happy-dom" } },
     ],

@@ -120,21 +120,29 @@ await together([
 
 // The print of pieces is measured by a program that did not write it.
 ensurePoppler();
-const unitReport = join(cache, "unit.json");
-suite(
-  "unit tests",
-  unitReport,
-  () => run("vitest", ["run", "--reporter=default", "--reporter=json", `--outputFile.json=${unitReport}`]),
-  ({ numPassedTests, numFailedTests, testResults }) => ({
-    passed: numPassedTests,
-    failed: numFailedTests,
-    tests: testResults.flatMap(({ assertionResults }) =>
-      assertionResults.map(({ fullName, duration }) => ({ name: fullName, ms: duration ?? 0 })),
-    ),
-  }),
-);
+/** Tests of some projects of the unit tests, counted from their report. */
+function units(name, projects) {
+  const report = join(cache, `${name.replaceAll(" ", "-")}.json`);
+  const chosen = projects.map((project) => `--project=${project}`);
+  suite(
+    name,
+    report,
+    () => run("vitest", ["run", ...chosen, "--reporter=default", "--reporter=json", `--outputFile.json=${report}`]),
+    ({ numPassedTests, numFailedTests, testResults }) => ({
+      passed: numPassedTests,
+      failed: numFailedTests,
+      tests: testResults.flatMap(({ assertionResults }) =>
+        assertionResults.map(({ fullName, duration }) => ({ name: fullName, ms: duration ?? 0 })),
+      ),
+    }),
+  );
+}
+
+units("unit tests", ["floors", "pages"]);
 
 if (step("build", ensureBuilt)) {
+  // A short form of each: they serve what was built.
+  units("soaks", ["soaks"]);
   const chromium = ensureChromium();
   const browserReport = join(cache, "e2e.json");
   if (chromium === null) step("browser tests", () => false);

@@ -34,8 +34,8 @@ const BY_THE_PLAN = ["elasticsTakeUp", "limitsKept", "turnsHeld"];
 const RUNS = 500;
 const SEED = { seed: 20261126, numRuns: RUNS };
 
-/** A cup is laid flat from a surface: a few dozen of them take as long as hundreds of others. */
-const COSTLY: Readonly<Record<string, number>> = { cup: 0.06, softBra: 0.06, wiredBra: 0.06 };
+/** A cup is laid flat from a surface, panels come by the dozen: a few of them take as long as hundreds of others. */
+const COSTLY: Readonly<Record<string, number>> = { cup: 0.06, softBra: 0.06, wiredBra: 0.06, corset: 0.4 };
 const runs = (id: string, numRuns = RUNS) => ({ ...SEED, numRuns: Math.ceil(numRuns * (COSTLY[id] ?? 1)) });
 
 /** Pieces are gone round clockwise, their cut lines lie outside of them, and no number of them is none. */
