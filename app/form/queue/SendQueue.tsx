@@ -134,8 +134,8 @@ async function sendOne({ key, address, fields, photo }: Sending): Promise<Sent> 
     const response = await fetch(address, { method: "POST", body });
     if (response.ok) return { state: "kept" };
     if (response.status === 410) return { state: "gone" };
-    // A server that fails or is being started anew has kept nothing: it is tried again.
-    if (response.status >= 500) return { state: "waiting" };
+    // A server that fails or is being started anew has kept nothing, nor has one this device has to sign in to again: it is tried again.
+    if (response.status >= 500 || response.status === 401 || response.status === 429) return { state: "waiting" };
     const told: unknown = await response.json().catch(() => null);
     const errors = (told as { errors?: FieldErrors } | null)?.errors;
     return { state: "refused", errors: errors ?? { form: "The server would not keep it." } };

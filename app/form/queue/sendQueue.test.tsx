@@ -90,8 +90,12 @@ describe("what is handed in at a fitting", () => {
     expect(screen.queryByRole("status")).toBeNull();
   });
 
-  it("is tried again where the server fails, and nothing overtakes it", async () => {
-    answers = [[503]];
+  it.each([
+    ["the server fails", 503],
+    ["the device has to sign in again", 401],
+    ["too much was asked at once", 429],
+  ])("is tried again where %s, and nothing overtakes it", async (_why, status) => {
+    answers = [[status]];
     draw();
     await userEvent.click(screen.getByText("one"));
     await waitFor(() => expect(became).toHaveLength(1));
