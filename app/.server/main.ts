@@ -35,7 +35,7 @@ export interface Running {
   readonly address: string;
   /** What whoever started it must know; empty where nothing is out of the ordinary. */
   readonly warnings: readonly string[];
-  /** Stops taking requests, finishes those under way, then closes the data file; within {@link PATIENCE_MS} or so. */
+  /** Stops taking requests, finishes those under way, then closes the data file; within some seconds. */
   stop(): Promise<void>;
 }
 
@@ -83,7 +83,7 @@ export async function startServer(options: StartOptions): Promise<Running> {
       host: isLoopback(options.host) ? (options.shareHost ?? EVERYWHERE) : options.host,
       port: options.sharePort ?? port + 1,
       spare: options.sharePort == null ? SPARE_SHARED : 0,
-      appFor: (knowsHost) => expressApp({ held, access, clientFolder, knowsHost, log, shared: true }),
+      appFor: (knowsHost) => expressApp({ held, access, clientFolder, knowsHost, log, sharing, keeper, shared: true }),
     });
     home.answer = expressApp({
       ...{ held, access, clientFolder, sharing, keeper, log },

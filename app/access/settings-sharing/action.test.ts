@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { newSealKey } from "../../../data/backup/index.ts";
 import { newcomer, saidBy } from "../../testing/newcomer.ts";
 
 const PAGE = "/settings/sharing";
@@ -27,6 +28,17 @@ describe("the passphrase", () => {
     expect(said).not.toContain(WORDS);
     expect((await access.sharing.find()).hasPassphrase).toBe(false);
   });
+});
+
+it("a passphrase that is changed seals the backups from then on", async () => {
+  const { access, atMachine } = await newcomer();
+  const { fault: _fault, ...rule } = await access.backupRule.find();
+  const first = newSealKey(WORDS);
+  await access.backupRule.save({ ...rule, seal: first });
+  await atMachine(PAGE, { intent: "passphrase", passphrase: "other plain words", again: "other plain words" });
+  const { seal } = await access.backupRule.find();
+  expect(seal).not.toBeNull();
+  expect(seal?.publicKey).not.toBe(first.publicKey);
 });
 
 describe("sharing", () => {

@@ -47,7 +47,7 @@ export default function Sharing({ loaderData, actionData }: Route.ComponentProps
       </Typography>
       <Typography sx={{ mb: 2, color: "text.secondary" }}>
         {sharing.hasPassphrase
-          ? "One is set. Devices that are paired stay so when it changes; whoever signs in by it needs the new one."
+          ? "One is set. Devices that are paired stay so when it changes; whoever signs in by it needs the new one. Backups that were sealed stay with the one of then."
           : "It lets a device in where no code is at hand, and seals backups. Three or four words that nobody guesses; write it down where only you look, since nobody can tell it to you."}
       </Typography>
       <RecordForm

@@ -1,6 +1,8 @@
 import type { RouterContextProvider } from "react-router";
 import { redirect } from "react-router";
 import { passphraseFault, TLS_KINDS } from "../../../data/access/index.ts";
+import { newSealKey } from "../../../data/backup/index.ts";
+import { savedOrThrow } from "../../../data/db/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { choice, group, line, optionalLine } from "../../../formats/form/index.ts";
 import { accessContext } from "../../.server/access/visitor.ts";
@@ -35,7 +37,11 @@ export async function setPassphrase(fields: Fields, context: Readonly<RouterCont
   const fault = passphraseFault(passphrase);
   if (fault) return invalid(shown, { passphrase: fault });
   if (passphrase !== again) return invalid(shown, { again: "Expected the same passphrase as above." });
-  await context.get(accessContext).sharing.setPassphrase(passphrase);
+  const { sharing, backupRule } = context.get(accessContext);
+  await sharing.setPassphrase(passphrase);
+  // Backups from now on are opened by the new one; those that were sealed before by the one of then.
+  const { fault: _fault, ...rule } = await backupRule.find();
+  if (rule.seal) savedOrThrow(await backupRule.save({ ...rule, seal: newSealKey(passphrase) }));
   await context.get(sharingContext).follow();
   return redirect(PAGE);
 }
