@@ -22,6 +22,8 @@ export interface ReadyOptions {
   readonly backup: string;
   /** Of a sealed backup. */
   readonly passphrase?: string;
+  /** What the data file holds now, where a server has it open: nobody else can look into it then. */
+  readonly now?: Holding;
 }
 
 /** The folder in which backups are made ready: on the disk of the data file, so that one is put in its place at once. */
@@ -31,7 +33,7 @@ const readyFolder = (dataFile: string): string => join(dirname(dataFile), `.${pa
  * Makes a backup ready to be restored, and changes nothing yet.
  * @returns it; `backup-missing`, `backup-damaged`, `backup-newer`, `backup-failed`; of a sealed one `sealed-wrong-passphrase`, `sealed-damaged`.
  */
-export async function readyBackup({ dataFile, backup, passphrase }: ReadyOptions): Promise<Result<Readied>> {
+export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOptions): Promise<Result<Readied>> {
   if (!existsSync(backup))
     return fail("backup-missing", `Expected ${backup} to be a backup, but there is no such file.`);
   const folder = readyFolder(dataFile);
@@ -56,8 +58,9 @@ export async function readyBackup({ dataFile, backup, passphrase }: ReadyOptions
       return refused({ ...looked.problem, message: looked.problem.message.replace(basename(file), basename(backup)) });
     await (await openDatabase(file)).destroy();
     single(file);
-    const now = existsSync(dataFile) ? lookInto(dataFile) : null;
-    return ok({ file, holding: looked.value, now: now?.ok ? now.value : null });
+    if (now) return ok({ file, holding: looked.value, now });
+    const present = existsSync(dataFile) ? lookInto(dataFile) : null;
+    return ok({ file, holding: looked.value, now: present?.ok ? present.value : null });
   } catch (cause) {
     if (cause instanceof DataFileError)
       return refused({ code: cause.code, message: cause.message.replace("The data file", "The backup") });

@@ -39,6 +39,8 @@ describe("a backup", () => {
       expect((await ask(`${page}.data`, { intent: "look", passphrase })).status).toBe(400);
     const looked = await (await ask(`${page}.data`, { intent: "look", passphrase: "three plain words" })).text();
     expect(looked).toContain("foresight");
+    // What there is now is told beside it: the wearer who came later is among them.
+    expect(looked).toMatch(/"now"/);
     expect(looked).not.toContain("three plain words");
     expect((await ask(`${page}.data`, { intent: "restore", sure: "yes", passphrase: "wrong words here" })).status).toBe(
       400,

@@ -4,7 +4,7 @@ import { data, type RouterContextProvider, redirect } from "react-router";
 import { dropReadied, type Holding, isSealed, readyBackup } from "../../../data/backup/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { group, optionalLine, tick } from "../../../formats/form/index.ts";
-import { found, invalid, notFound } from "../../.server/http/answers.ts";
+import { found, invalid, notFound, storeOf } from "../../.server/http/answers.ts";
 import { keeperContext } from "../../.server/keeping/keeper.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
@@ -39,7 +39,8 @@ export async function lookOrRestore(fields: Fields, context: Context, name: stri
   const read = readForm(fields);
   if (!read.ok) return invalid(shown, read.errors);
   const { passphrase, sure } = read.value;
-  const readied = await readyBackup({ dataFile: keeper.dataFile, backup: file, passphrase });
+  const now = storeOf(context).holding();
+  const readied = await readyBackup({ dataFile: keeper.dataFile, backup: file, passphrase, now });
   if (!readied.ok) return invalid(shown, { [sealed ? "passphrase" : "form"]: readied.problem.message });
   if (fields.intent !== "restore") {
     dropReadied(keeper.dataFile);
