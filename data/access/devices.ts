@@ -1,8 +1,7 @@
 import type { Knex } from "knex";
-import { type SaveOutcome, updateVersion } from "../db/index.ts";
+import { hashOf, newSecret, type SaveOutcome, updateVersion } from "../db/index.ts";
 import { type Granted, roleOf } from "./pairing.ts";
 import type { Role } from "./role.ts";
-import { hashOf, newToken } from "./secret.ts";
 
 /** A browser that was let in. */
 export interface Device {
@@ -15,6 +14,9 @@ export interface Device {
   readonly lastUsedAt: string;
   readonly version: number;
 }
+
+/** Bytes of a device's secret. */
+const SECRET_BYTES = 32;
 
 /** A secret is changed for a new one after this long, ms. */
 export const ROTATED_AFTER_MS = 12 * 3_600_000;
@@ -81,7 +83,7 @@ export function deviceRepository(db: Knex): DeviceRepository {
     return row ? fromRow(row, await jobsOf(row.id)) : null;
   };
   const renewed = async (row: DeviceRow, earlier: string, now: Date): Promise<string> => {
-    const token = newToken();
+    const token = newSecret(SECRET_BYTES);
     await db("devices")
       .where({ id: row.id })
       .update({
@@ -115,7 +117,7 @@ export function deviceRepository(db: Knex): DeviceRepository {
     },
     find,
     async add({ name, role, jobs }, now) {
-      const token = newToken();
+      const token = newSecret(SECRET_BYTES);
       const at = now.toISOString();
       const [id] = await db("devices").insert({
         ...{ name, role, token_hash: hashOf(token) },

@@ -1,12 +1,16 @@
+import { randomInt } from "node:crypto";
 import type { Knex } from "knex";
+import { hashOf } from "../db/index.ts";
 import { isRole, type Role } from "./role.ts";
-import { hashOf, newCode } from "./secret.ts";
 
 /** A code is good this long, ms. */
 export const CODE_MS = 5 * 60_000;
 
 /** So many wrong codes, from wherever, and the code is no longer good. */
 const MOST_WRONG = 10;
+
+/** Six digits to be typed from one screen into another. */
+const newCode = (): string => String(randomInt(1_000_000)).padStart(6, "0");
 
 /** What a device that is paired may do. */
 export interface Granted {

@@ -15,9 +15,11 @@ export interface BackupFile {
 
 const NAME = /^stenz-(\d{4})-(\d\d)-(\d\d)-(\d\d)(\d\d)(\d\d)\.sqlite(\.sealed)?$/;
 
+/** A time as it stands in the name of a file (UTC): `2026-11-27-140530`. */
+export const stampOf = (at: Date): string => at.toISOString().slice(0, 19).replace("T", "-").replaceAll(":", "");
+
 /** The name of a backup that is taken at a time. */
-export const backupName = (at: Date): string =>
-  `stenz-${at.toISOString().slice(0, 19).replace("T", "-").replaceAll(":", "")}.sqlite`;
+export const backupName = (at: Date): string => `stenz-${stampOf(at)}.sqlite`;
 
 /** When a backup was taken, by its name (ISO); null for a file that is none. */
 export function takenAtOf(name: string): string | null {

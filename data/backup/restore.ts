@@ -2,7 +2,7 @@ import { copyFileSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmSync } 
 import { basename, dirname, join, parse } from "node:path";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { DataFileError, openDatabase } from "../db/index.ts";
-import { type Holding, lookInto, putInPlace } from "./backupFile.ts";
+import { type Holding, lookInto, putInPlace, stampOf } from "./backupFile.ts";
 import { faultWords, single } from "./backups.ts";
 import { isSealed, unseal } from "./seal.ts";
 
@@ -76,8 +76,7 @@ export const dropReadied = (dataFile: string): void => rmSync(readyFolder(dataFi
  * @returns where that one lies now; null where there was none. @throws where the folder cannot be written: then the present one stands.
  */
 export function putReadied(dataFile: string, readied: string, now: Date): string | null {
-  const stamp = now.toISOString().slice(0, 19).replace("T", "-").replaceAll(":", "");
-  const aside = join(dirname(dataFile), `${parse(dataFile).name}-aside-${stamp}.sqlite`);
+  const aside = join(dirname(dataFile), `${parse(dataFile).name}-aside-${stampOf(now)}.sqlite`);
   const had = existsSync(dataFile);
   if (had) {
     single(dataFile);

@@ -6,3 +6,4 @@ export { connectionOf, openDatabase, watchFile } from "./openDatabase.ts";
 export { parse, readColumn, readKept, wholeOf } from "./readKept.ts";
 export { isRefusal, RolledBack } from "./refusal.ts";
 export { insertAll, insertRow, type SaveOutcome, savedOrThrow, updateVersion } from "./saving.ts";
+export { hashOf, newSecret } from "./secret.ts";

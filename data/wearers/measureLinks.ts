@@ -1,8 +1,11 @@
-import { createHash, randomBytes } from "node:crypto";
 import type { Knex } from "knex";
+import { hashOf, newSecret } from "../db/index.ts";
 
 /** A link is good for this long, ms. */
 export const LINK_MS = 24 * 3_600_000;
+
+/** Bytes of its secret. */
+const SECRET_BYTES = 24;
 
 /** What a link leads to. */
 export interface MeasureLink {
@@ -33,8 +36,6 @@ interface LinkRow {
   used_at: string | null;
 }
 
-const hashOf = (secret: string): string => createHash("sha256").update(secret).digest("base64url");
-
 /** A clock that was set back makes no link good for longer: none was made in the future. */
 function standingOf({ made_at, used_at }: LinkRow, now: Date): MeasureLink["standing"] {
   if (used_at !== null) return "used";
@@ -56,7 +57,7 @@ export function measureLinkRepository(db: Knex): MeasureLinkRepository {
   return {
     async make(jobId, now) {
       await stop(jobId);
-      const secret = randomBytes(24).toString("base64url");
+      const secret = newSecret(SECRET_BYTES);
       await db("measure_links").insert({ job_id: jobId, secret_hash: hashOf(secret), made_at: now.toISOString() });
       return secret;
     },

@@ -1,7 +1,8 @@
 import { createCookie } from "react-router";
+import { IDLE_MS } from "../../../data/access/index.ts";
 
 /** How long a browser keeps it, seconds: as long as a device may lie unused. */
-const KEPT_S = 60 * 24 * 3600;
+const KEPT_S = IDLE_MS / 1000;
 
 /** No script reads it, and no other site has it sent. */
 const OPTIONS = { path: "/", httpOnly: true, sameSite: "strict" } as const;

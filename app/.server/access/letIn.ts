@@ -38,9 +38,12 @@ async function recognised(request: Request, context: Readonly<RouterContextProvi
   return token === null ? null : context.get(accessContext).devices.recognise(token, new Date());
 }
 
+/** True for a request that sends something, where others only look. */
+const sends = ({ method }: Request): boolean => method !== "GET" && method !== "HEAD";
+
 /** Whoever opens a page goes on to it once signed in; what was sent is not taken, and whoever sent it keeps it. */
 function toSignIn({ request, url }: Asked): Response {
-  if (request.method !== "GET" && request.method !== "HEAD")
+  if (sends(request))
     throw data<ToldError>(
       { message: "Expected this device to be signed in: it was sent away, or never paired." },
       { status: 401 },
@@ -52,9 +55,8 @@ function toSignIn({ request, url }: Asked): Response {
 async function refusalOf({ request, params, context, pattern }: Asked, device: Device): Promise<string | null> {
   if (AT_THE_MACHINE.includes(plainPattern(pattern))) return "This is set on the machine Stenz runs on: open it there.";
   const allowed = allowedTo(device.role, pattern);
-  const changes = request.method !== "GET" && request.method !== "HEAD";
   if (allowed === null) return `This device ${ROLE_WORDS[device.role]}: this page is not for it.`;
-  if (changes && allowed === "read") return `This device ${ROLE_WORDS[device.role]}: nothing was changed.`;
+  if (sends(request) && allowed === "read") return `This device ${ROLE_WORDS[device.role]}: nothing was changed.`;
   if (device.role === "fittings" && OF_A_JOB.test(plainPattern(pattern)))
     return (await isForJob(device, params.jobId, context)) ? null : "This device is for fittings of other jobs.";
   return null;

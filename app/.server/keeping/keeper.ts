@@ -3,6 +3,7 @@ import { fail, ok, type Result } from "../../../core/result.ts";
 import type { AccessStore } from "../../../data/access/index.ts";
 import { backupFolderOf, backupsIn, faultWords, putReadied, type Taken } from "../../../data/backup/index.ts";
 import { openStore } from "../../../data/store.ts";
+import { inTurn } from "../inTurn.ts";
 import type { HeldStore } from "./heldStore.ts";
 
 /** Takes backups of the data file and puts one in its place. */
@@ -28,13 +29,7 @@ export const isDue = (last: string | undefined, now: Date): boolean =>
 /** Keeps the data file of a server. */
 export function keeperOf(dataFile: string, held: HeldStore, access: AccessStore): Keeper {
   const folder = backupFolderOf(dataFile);
-  let turn: Promise<unknown> = Promise.resolve();
-  /** One after the other: two presses of a button, or one beside the clock, take no two at a time. */
-  const inTurn = <T>(work: () => Promise<T>): Promise<T> => {
-    const next = turn.catch(() => undefined).then(work);
-    turn = next;
-    return next;
-  };
+  const oneByOne = inTurn();
   async function backUp(): Promise<Result<Taken>> {
     const [store, rule] = [await held.ready(), await access.backupRule.find()];
     const taken = await store.backup(folder, rule, new Date());
@@ -44,9 +39,9 @@ export function keeperOf(dataFile: string, held: HeldStore, access: AccessStore)
   return {
     dataFile,
     folder,
-    backUp: () => inTurn(backUp),
+    backUp: () => oneByOne(backUp),
     keepUp: () =>
-      inTurn(async () => {
+      oneByOne(async () => {
         const [store, rule] = [await held.ready(), await access.backupRule.find()];
         // eslint-disable-next-line stenz/use-outcome -- what could not be written anew was dropped
         await store.forgetInBackups(folder, rule);
@@ -55,7 +50,7 @@ export function keeperOf(dataFile: string, held: HeldStore, access: AccessStore)
         if (isDue(backupsIn(folder)[0]?.takenAt, new Date())) await backUp();
       }),
     restore: (readied) =>
-      inTurn(async () => {
+      oneByOne(async () => {
         let aside: Result<string | null> = ok(null);
         await held.swap(async (old) => {
           await old.close();

@@ -3,6 +3,7 @@ import { ok, type Result } from "../../../core/result.ts";
 import type { AccessStore, Sharing } from "../../../data/access/index.ts";
 import { hostsOf, isLoopback, type KnowsHost } from "../http/hosts.ts";
 import { type ListenOn, listen, patientServer, shut } from "../http/patientServer.ts";
+import { inTurn } from "../inTurn.ts";
 import { type Certificate, madeCertificate, ownCertificate } from "./certificate.ts";
 import { networkAddresses, ownNames } from "./ownNames.ts";
 import type { ShareState, SharingSwitch } from "./sharingSwitch.ts";
@@ -26,7 +27,6 @@ const NO_PASSPHRASE = "Set a passphrase first: without one nobody is let in over
 export function sharedListener(options: SharedOptions): SharingSwitch {
   const { access, always, host, appFor, names } = options;
   let [server, state]: [Server | null, ShareState] = [null, { on: false, fault: null }];
-  let turn: Promise<unknown> = Promise.resolve();
   const close = async () => {
     if (server) await shut(server);
     server = null;
@@ -61,22 +61,17 @@ export function sharedListener(options: SharedOptions): SharingSwitch {
       throw cause;
     }
   }
-  /** One after the other: two presses of a button do not open two. */
-  const inTurn = (work: () => Promise<ShareState>): Promise<ShareState> => {
-    const next = turn
-      .catch(() => undefined)
-      .then(async () => {
-        state = await work();
-        return state;
-      });
-    turn = next;
-    return next;
-  };
+  const oneByOne = inTurn();
+  const turned = (work: () => Promise<ShareState>): Promise<ShareState> =>
+    oneByOne(async () => {
+      state = await work();
+      return state;
+    });
   return {
     state: () => state,
-    follow: () => inTurn(follow),
+    follow: () => turned(follow),
     stop: async () => {
-      await inTurn(async () => {
+      await turned(async () => {
         await close();
         return refused(null);
       });

@@ -19,5 +19,9 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { draft } = reckonWorking(id, working, PIECES[id].facts(bareFacts(read)));
   if (!draft) notFound("draft: something it is drawn from is lacking");
   const title = `${read.job.name}: ${recipeOfPieces(id).name.toLowerCase()}`;
-  return pieceFile({ draft: onPaper(draft, id, read), title }, params.file, new URL(request.url).searchParams);
+  return pieceFile(
+    { draft: await onPaper(draft, id, async () => read), title },
+    params.file,
+    new URL(request.url).searchParams,
+  );
 });

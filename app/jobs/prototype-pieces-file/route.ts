@@ -12,7 +12,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   if (!isPiecesId(params.recipe)) notFound("recipe");
   const store = storeOf(context);
   const [jobId, number] = [idFrom(params.jobId, "job"), idFrom(params.number, "prototype")];
-  const read = await readJobPlan(store, jobId);
+  const job = found(await store.jobs.find(jobId), "job");
   const prototype = found(await store.prototypes.find(jobId, number), "prototype");
   const kept = await store.pieces.ofPrototype(prototype.id);
   const { draft, steps } = found(
@@ -26,7 +26,11 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     const [same] = (await store.pieces.ofPrototype(other.id)).filter(({ id }) => id === params.recipe);
     if (same) under.push({ name: `Prototype ${other.number}`, draft: same.draft });
   }
-  const title = `${read.job.name}, prototype ${number}: ${recipeOfPieces(params.recipe).name.toLowerCase()}`;
+  const title = `${job.name}, prototype ${number}: ${recipeOfPieces(params.recipe).name.toLowerCase()}`;
   const reports = steps.flatMap((step) => step.reports);
-  return pieceFile({ draft: onPaper(draft, params.recipe, read), reports, title, under }, params.file, asked);
+  return pieceFile(
+    { draft: await onPaper(draft, params.recipe, () => readJobPlan(store, jobId)), reports, title, under },
+    params.file,
+    asked,
+  );
 });
