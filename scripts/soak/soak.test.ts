@@ -6,10 +6,11 @@ import { PAGES } from "../../app/testing/demoPages.ts";
 import { ensureBuilt } from "../build.mjs";
 import { faultsOf } from "../dataFile.mjs";
 import { formsOf } from "./forms.ts";
-import { fuzz, noRequests, PATTERNS } from "./fuzzing.ts";
+import { fuzz, noRequests } from "./fuzzing.ts";
 import { killAgain, noKills } from "./killing.ts";
 import { loadBy } from "./loading.ts";
 import { chanceOf } from "./options.ts";
+import { PATTERNS } from "./requests.ts";
 import { startSoaked } from "./server.ts";
 
 const folder = () => {
