@@ -17,6 +17,8 @@ import { UnitContext } from "./frame/units/UnitContext.tsx";
 import { useHydrated } from "./frame/useHydrated.ts";
 import { VisitorContext } from "./frame/visitor/VisitorContext.ts";
 import { WhyProvider } from "./frame/why/WhyDrawer.tsx";
+import { isNetworkFailure, LostView } from "./offline/LostView.tsx";
+import { useKeptPage } from "./offline/useKeptPage.ts";
 import { NonceContext } from "./theme/NonceContext.ts";
 import { theme } from "./theme/theme.ts";
 
@@ -55,6 +57,7 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App({ loaderData }: Route.ComponentProps) {
+  useKeptPage();
   const bare = useMatches().some(({ handle }) => (handle as { bare?: boolean } | undefined)?.bare);
   return (
     <UnitContext.Provider value={loaderData.shown}>
@@ -81,7 +84,7 @@ export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const response = isRouteErrorResponse(error) ? error : null;
   return (
     <Shell>
-      <ErrorView status={response?.status ?? 500} detail={response?.data} />
+      {isNetworkFailure(error) ? <LostView /> : <ErrorView status={response?.status ?? 500} detail={response?.data} />}
     </Shell>
   );
 }

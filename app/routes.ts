@@ -18,6 +18,7 @@ export default [
   ...jobsRoutes,
   route("care", "care/route.tsx"),
   route("drafts", "form/drafts/route.ts"),
+  route("without-network", "offline/without-network/route.tsx"),
   route("preferences", "frame/preferences/route.ts"),
   route("*", "frame/not-found/route.tsx"),
 ] satisfies RouteConfig;

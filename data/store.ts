@@ -18,6 +18,7 @@ import {
   type IdentityRepository,
   identityRepository,
   isRefusal,
+  markOfKeptPages,
   NoBackupError,
   openDatabase,
   RolledBack,
@@ -120,6 +121,8 @@ export interface Store extends Repositories {
   backup(folder: string, rule: BackupRule, now: Date): Promise<Result<Taken>>;
   /** Has the backups of a folder forget what was erased here, and those of the second folder with them; null where nothing was. */
   forgetInBackups(folder: string, rule: BackupRule): Promise<ErasedFrom | null>;
+  /** The mark of pages that browsers keep of this file: another one once something was erased, or the file restored. */
+  keptPages(): Promise<string>;
   /** What the file holds, by kind, with its newest entries. */
   holding(): Holding;
   close(): Promise<void>;
@@ -181,6 +184,7 @@ export function storeOver(db: Knex, assertInPlace: () => void = () => undefined)
       await db.transaction((transaction) => forgottenByBackups(transaction, erased));
       return done;
     },
+    keptPages: () => markOfKeptPages(db),
     holding: () => holdingOf(connectionOf(db)),
     close: () => db.destroy(),
   };

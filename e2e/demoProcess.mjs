@@ -1,6 +1,6 @@
 /**
  * The server of one worker of the browser tests, told by its parent what to do: `open` serves the demo workshop as it is
- * shipped, always at the address told at the start; `close` stops it. The workshop is made once and copied then.
+ * shipped, always at the address told at the start; `close` stops it, `again` serves what was left. The workshop is made once and copied then.
  */
 import { copyFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
@@ -41,6 +41,9 @@ const DO = {
       for (const file of [live, live.replace(".sqlite", ".access.sqlite")]) rmSync(file + ending, { force: true });
     rmSync(join(folder, "backups"), { recursive: true, force: true });
     copyFileSync(template, live);
+    running = await serve(live, false);
+  },
+  async again() {
     running = await serve(live, false);
   },
   async close() {

@@ -11,7 +11,10 @@ export interface DemoServer {
   open(): Promise<string>;
   /** Everything printed since it was opened. */
   output(): string;
+  /** Stops it, as a machine that is switched off. */
   close(): Promise<void>;
+  /** Serves the workshop as it was left. */
+  again(): Promise<void>;
   stop(): Promise<void>;
 }
 
@@ -26,7 +29,7 @@ export async function startDemo(): Promise<DemoServer> {
   for (const stream of [child.stdout, child.stderr])
     stream?.on("data", (chunk: Buffer) => (printed += chunk.toString()));
   const told = () => heard(child, () => printed);
-  const ask = (what: "open" | "close"): Promise<string> => {
+  const ask = (what: "open" | "close" | "again"): Promise<string> => {
     const answer = told();
     child.send(what);
     return answer;
@@ -42,6 +45,9 @@ export async function startDemo(): Promise<DemoServer> {
     output: () => printed,
     async close() {
       await ask("close");
+    },
+    async again() {
+      await ask("again");
     },
     async stop() {
       await ended(child);

@@ -22,6 +22,8 @@ interface Fixtures {
   readonly networkTaken: boolean;
   /** True for tests that change the profile past restoring, as by another clock: they get one of their own. */
   readonly ownProfile: boolean;
+  /** True for tests of what a browser keeps for itself; it takes a profile of its own. Elsewhere every test would fetch the whole shell. */
+  readonly keepsPages: boolean;
 }
 
 /**
@@ -31,6 +33,7 @@ interface Fixtures {
 export const test = base.extend<Fixtures, WorkerFixtures>({
   networkTaken: [false, { option: true }],
   ownProfile: [false, { option: true }],
+  keepsPages: [false, { option: true }],
   server: [
     // biome-ignore lint/correctness/noEmptyPattern: Playwright reads which fixtures are needed from this pattern.
     async ({}, use) => {
@@ -56,10 +59,10 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     },
     { scope: "worker" },
   ],
-  context: async ({ browser, demo, profile, ownProfile }, use) => {
-    const context = ownProfile ? await opened(browser, demo) : profile.context;
-    await use(context);
-    await (ownProfile ? context.close() : restored(profile, demo));
+  context: async ({ browser, demo, profile, ownProfile, keepsPages }, use) => {
+    const own = ownProfile || keepsPages ? await opened(browser, demo, keepsPages) : null;
+    await use(own ?? profile.context);
+    await (own?.close() ?? restored(profile, demo));
   },
   baseURL: async ({ demo }, use) => use(demo),
   page: async ({ page, networkTaken }, use) => {
@@ -70,9 +73,13 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
     page.on("pageerror", (error) => complaints.push(error.message));
     await use(page);
     const unforeseen = complaints.filter(
-      (text) => !/the server responded with a status of 4\d\d/.test(text) && !SOFTWARE_DRAWING.test(text),
+      (text) =>
+        !/the server responded with a status of 4\d\d/.test(text) &&
+        !SOFTWARE_DRAWING.test(text) &&
+        !KEPT_OUT.test(text),
     );
-    const lost = /net::ERR_(INTERNET_DISCONNECTED|CONNECTION_RESET)|^Failed to fetch manifest patches/;
+    const lost =
+      /net::ERR_(INTERNET_DISCONNECTED|CONNECTION_RESET|CONNECTION_REFUSED|FAILED)|^Failed to fetch manifest patches/;
     expect(unforeseen.filter((text) => !(networkTaken && lost.test(text)))).toEqual([]);
   },
 });
@@ -80,13 +87,17 @@ export const test = base.extend<Fixtures, WorkerFixtures>({
 /** What the browser says of its own drawing in space where there is no hardware for it: that it is slow. */
 const SOFTWARE_DRAWING = /^\[\.WebGL-\w+\]GL Driver Message \(OpenGL, Performance,/;
 
+/** What the test runner says of a service worker that it keeps out. */
+const KEPT_OUT = /^Service Worker registration blocked by Playwright$/;
+
 /** A profile as every test expects it: a window of 1280 by 800, without what moves. */
-async function opened(browser: Browser, address: string): Promise<BrowserContext> {
+async function opened(browser: Browser, address: string, keepsPages = false): Promise<BrowserContext> {
   const context = await browser.newContext({
     baseURL: address,
     viewport: { width: 1280, height: 800 },
     locale: "en-GB",
     reducedMotion: "reduce",
+    serviceWorkers: keepsPages ? "allow" : "block",
   });
   context.on("page", waitForScript);
   return context;

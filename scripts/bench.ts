@@ -8,7 +8,7 @@ import { report } from "./bench/report.ts";
 import { whatIfFigures } from "./bench/whatIf.ts";
 import { ensureBuilt } from "./build.mjs";
 
-if (!ensureBuilt()) process.exit(1);
+if (!(await ensureBuilt())) process.exit(1);
 console.log("Times on this machine, while nothing else should be running:\n");
 const { planFigures } = await asShipped<typeof import("./bench/plan.ts")>("plan");
 const { draftFigures } = await asShipped<typeof import("./bench/drafts.ts")>("drafts");

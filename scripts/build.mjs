@@ -1,12 +1,20 @@
-/** Builds the application, once for each state of its sources. */
+/** `npm run build`: builds the application, once for each state of its sources. */
 import { spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { fileURLToPath } from "node:url";
 import { rootFolder } from "./install.mjs";
+import { buildServiceWorker } from "./serviceWorker.mjs";
 
 const SOURCES = ["app", "core", "data", "formats", "public"];
-const SINGLE_FILES = ["package-lock.json", "react-router.config.ts", "tsconfig.json", "vite.config.ts"];
+const SINGLE_FILES = [
+  "package-lock.json",
+  "react-router.config.ts",
+  "scripts/serviceWorker.mjs",
+  "tsconfig.json",
+  "vite.config.ts",
+];
 
 /** Folder of the built application. */
 export const buildFolder = join(rootFolder, "build");
@@ -14,7 +22,7 @@ export const buildFolder = join(rootFolder, "build");
 const stamp = join(buildFolder, ".stenz-sources-hash");
 
 /** Builds unless the build comes from the very same sources. @returns true when the build is there. */
-export function ensureBuilt() {
+export async function ensureBuilt() {
   const hash = hashOfSources();
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === hash) return true;
   console.error("Building (some seconds) …");
@@ -28,6 +36,7 @@ export function ensureBuilt() {
     console.error(`${stdout}\n${stderr}`);
     return false;
   }
+  await buildServiceWorker(buildFolder, hash.slice(0, 12));
   writeFileSync(stamp, hash);
   return true;
 }
@@ -44,3 +53,5 @@ function hashOfSources() {
   }
   return hash.digest("hex");
 }
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) process.exit((await ensureBuilt()) ? 0 : 1);

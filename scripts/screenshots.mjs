@@ -6,7 +6,7 @@ import { ensureInstalled, rootFolder } from "./install.mjs";
 
 ensureInstalled();
 const chromium = ensureChromium();
-if (!ensureBuilt() || chromium === null) process.exit(1);
+if (!(await ensureBuilt()) || chromium === null) process.exit(1);
 const { status } = spawnSync(process.execPath, ["--import", "tsx", "scripts/screenshots/take.ts"], {
   cwd: rootFolder,
   stdio: "inherit",

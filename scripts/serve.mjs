@@ -12,7 +12,7 @@ import { buildFolder, ensureBuilt } from "./build.mjs";
  */
 export async function serve(options, dataFile, demo) {
   process.env.NODE_ENV ??= "production";
-  if (!ensureBuilt()) process.exit(1);
+  if (!(await ensureBuilt())) process.exit(1);
   const { startServer } = await import(pathToFileURL(join(buildFolder, "server/index.js")).href);
   try {
     const running = await startServer({

@@ -14,9 +14,9 @@ const steps = [];
 const tests = [];
 
 /** Runs a step and notes how long it took. */
-function timed(name, work) {
+async function timed(name, work) {
   const from = Date.now();
-  const answer = work();
+  const answer = await work();
   steps.push({ name, ms: Date.now() - from });
   return answer;
 }
@@ -39,9 +39,9 @@ function counted(name, good) {
 }
 
 /** A step that counts as one test. */
-function step(name, work) {
+async function step(name, work) {
   console.log(`\n== ${name}`);
-  return counted(name, timed(name, work));
+  return counted(name, await timed(name, work));
 }
 
 /**
@@ -80,10 +80,10 @@ function runAside(tool, args) {
 }
 
 /** A step whose runner writes its counts; a runner that died without them, or ran nothing, is one failure. */
-function suite(name, report, work, count) {
+async function suite(name, report, work, count) {
   console.log(`\n== ${name}`);
   rmSync(report, { force: true });
-  const good = timed(name, work);
+  const good = await timed(name, work);
   const counts = existsSync(report) ? count(JSON.parse(readFileSync(report, "utf8"))) : { passed: 0, failed: 0 };
   tests.push(...(counts.tests ?? []));
   totals.passed += counts.passed;
@@ -109,9 +109,9 @@ ensureInstalled();
 const began = Date.now();
 mkdirSync(cache, { recursive: true });
 
-step("lint", () => run("biome", ["check", "--error-on-warnings", "."]));
+await step("lint", () => run("biome", ["check", "--error-on-warnings", "."]));
 // The types of the routes are made before anything asks for types.
-step("types of the routes", () => run("react-router", ["typegen"]));
+await step("types of the routes", () => run("react-router", ["typegen"]));
 await together([
   ["lint that needs types", "eslint", ["."]],
   ["types", "tsc", ["--noEmit"]],
@@ -121,10 +121,10 @@ await together([
 // The print of pieces is measured by a program that did not write it.
 ensurePoppler();
 /** Tests of some projects of the unit tests, counted from their report. */
-function units(name, projects) {
+async function units(name, projects) {
   const report = join(cache, `${name.replaceAll(" ", "-")}.json`);
   const chosen = projects.map((project) => `--project=${project}`);
-  suite(
+  await suite(
     name,
     report,
     () => run("vitest", ["run", ...chosen, "--reporter=default", "--reporter=json", `--outputFile.json=${report}`]),
@@ -138,16 +138,16 @@ function units(name, projects) {
   );
 }
 
-units("unit tests", ["floors", "pages"]);
+await units("unit tests", ["floors", "pages"]);
 
-if (step("build", ensureBuilt)) {
+if (await step("build", ensureBuilt)) {
   // A short form of each: they serve what was built.
-  units("soaks", ["soaks"]);
+  await units("soaks", ["soaks"]);
   const chromium = ensureChromium();
   const browserReport = join(cache, "e2e.json");
-  if (chromium === null) step("browser tests", () => false);
+  if (chromium === null) await step("browser tests", () => false);
   else {
-    suite(
+    await suite(
       "browser tests",
       browserReport,
       () =>

@@ -2,6 +2,7 @@ import type { RequestListener } from "node:http";
 import { accessFileOf, openAccess } from "../../data/access/index.ts";
 import { addDemoWorkshop } from "../../data/demo/index.ts";
 import { openStore, type Store } from "../../data/store.ts";
+import { baseStyles } from "../theme/baseStyles.server.tsx";
 import { closeGauges } from "./gauge/sharedGauge.ts";
 import { expressApp } from "./http/expressApp.ts";
 import { hostsOf, isLoopback } from "./http/hosts.ts";
@@ -13,7 +14,7 @@ import { tlsFolderOf } from "./sharing/certificate.ts";
 import { sharedListener } from "./sharing/sharedListener.ts";
 import type { SharingSwitch } from "./sharing/sharingSwitch.ts";
 
-export { accessFileOf, addDemoWorkshop, expressApp, holdStore, hostsOf, openAccess, openStore };
+export { accessFileOf, addDemoWorkshop, baseStyles, expressApp, holdStore, hostsOf, openAccess, openStore };
 
 /** How the server is started; see the README for the options behind it. */
 export interface StartOptions extends ListenOn {

@@ -6,10 +6,13 @@ import { Form, useFetcher, useNavigation } from "react-router";
 import type { FieldErrors } from "../../formats/validation.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
 import { useHydrated } from "../frame/useHydrated.ts";
+import { useLostAt } from "../offline/connection.ts";
+import { SENT_LATER } from "../offline/useHeldForm.ts";
 import { ConflictNotice } from "./ConflictNotice.tsx";
 import { FormFields, useFormFields } from "./FormFields.tsx";
 import type { Fields, Unsaved } from "./unsaved.ts";
 import { useDraft } from "./useDraft.ts";
+import { useHeldDraft } from "./useHeldDraft.ts";
 
 interface RecordFormProps {
   /** Name under which a half-filled form is kept; null for a confirmation, of which nothing is kept. */
@@ -38,7 +41,11 @@ interface RecordFormProps {
  * errors beside the fields, and set beside the other version when somebody else saved first.
  */
 export function RecordForm(props: RecordFormProps) {
-  const { draftForm, draft = null, start = {}, unsaved } = props;
+  const { draftForm, start = {}, unsaved, sending = false } = props;
+  const under = useNavigation().state !== "idle";
+  const held = useHeldDraft(draftForm, under || sending);
+  // What this browser holds is newer: the server could not be told of it.
+  const draft = held ?? props.draft ?? null;
   const values = unsaved?.fields ?? draft ?? start;
   const errors = unsaved?.errors ?? {};
   return (
@@ -47,8 +54,9 @@ export function RecordForm(props: RecordFormProps) {
       {unsaved?.theirs ? <ConflictNotice rows={unsaved.theirs.rows} /> : null}
       <FormBody
         // Fields are the browser's own: what they start from anew is a new form.
-        key={unsaved ? JSON.stringify(unsaved) : draft ? "draft" : "start"}
+        key={unsaved ? JSON.stringify(unsaved) : held ? "held" : draft ? "draft" : "start"}
         {...props}
+        draft={draft}
         values={values}
         errors={errors}
       />
@@ -92,6 +100,7 @@ function FormBody({
         inert={!hydrated}
         ref={element}
         {...(action ? { action } : {})}
+        {...(onSend ? { [SENT_LATER]: "" } : {})}
         onInput={(event: FormEvent<HTMLFormElement>) => keep.onInput(event.currentTarget)}
         onSubmit={(event: FormEvent<HTMLFormElement>) => {
           const own = event.currentTarget;
@@ -137,9 +146,19 @@ const afterPatience = () => new Promise<void>((resolve) => setTimeout(resolve, P
 
 function TakenUpNotice({ draftForm }: { draftForm: string }) {
   const fetcher = useFetcher();
+  const lost = useLostAt() !== null;
   const startAfresh = () => void fetcher.submit({ draftForm, intent: "drop" }, { method: "post", action: "/drafts" });
   return (
-    <Alert severity="info" icon={false} sx={{ mb: 2 }} action={<Button onClick={startAfresh}>Start afresh</Button>}>
+    <Alert
+      severity="info"
+      icon={false}
+      sx={{ mb: 2 }}
+      action={
+        <Button disabled={lost} onClick={startAfresh}>
+          Start afresh
+        </Button>
+      }
+    >
       Taken up where you left off: nothing of this is saved yet.
     </Alert>
   );

@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef } from "react";
+import { heldDrafts } from "./heldDrafts.ts";
 import { keepDraft } from "./keepDraft.ts";
 import { textsOf } from "./unsaved.ts";
 
@@ -48,6 +49,7 @@ export function useDraft(form: string | null): DraftKeeper {
       onSubmit() {
         if (pending.current) clearTimeout(pending.current.timer);
         pending.current = null;
+        if (form !== null) void heldDrafts.drop(form).catch(() => undefined);
         return underway.current;
       },
     }),

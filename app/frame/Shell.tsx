@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { QueueNotice } from "../form/queue/QueueNotice.tsx";
 import { TimerBar } from "../jobs/fitting/timers/TimerBar.tsx";
+import { ConnectionNotice } from "../offline/ConnectionNotice.tsx";
 import { BrandName } from "./BrandName.tsx";
 import { ModeSwitch } from "./ModeSwitch.tsx";
 import { Shortcuts } from "./Shortcuts.tsx";
@@ -54,6 +55,7 @@ export function Shell({ children }: { children: ReactNode }) {
         </Box>
       </Box>
       <VisitorMark />
+      <ConnectionNotice />
       <QueueNotice />
       <TimerBar />
       <Box

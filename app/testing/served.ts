@@ -3,7 +3,7 @@ import { createRequestHandler, RouterContextProvider, type ServerBuild } from "r
 import type { AccessStore } from "../../data/access/index.ts";
 import type { Store } from "../../data/store.ts";
 import { accessContext, addressContext } from "../.server/access/visitor.ts";
-import { fromThisMachineContext, storeContext } from "../.server/http/context.ts";
+import { fromThisMachineContext, storeContext, storeNowContext } from "../.server/http/context.ts";
 import { type Keeper, keeperContext } from "../.server/keeping/keeper.ts";
 import { type SharingSwitch, sharingContext } from "../.server/sharing/sharingSwitch.ts";
 import routes from "../routes.ts";
@@ -57,6 +57,7 @@ export async function served(
   handling ??= buildOf().then((build) => createRequestHandler(build, "test"));
   const context = new RouterContextProvider();
   context.set(storeContext, store);
+  context.set(storeNowContext, async () => store);
   context.set(accessContext, access);
   context.set(addressContext, address);
   if (sharing) context.set(sharingContext, sharing);

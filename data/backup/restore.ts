@@ -1,7 +1,7 @@
 import { copyFileSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmSync } from "node:fs";
 import { basename, dirname, join, parse } from "node:path";
 import { fail, ok, type Result } from "../../core/result.ts";
-import { DataFileError, openDatabase } from "../db/index.ts";
+import { DataFileError, openDatabase, renewKeptPages } from "../db/index.ts";
 import { type Holding, lookInto, putInPlace, stampOf } from "./backupFile.ts";
 import { faultWords, single } from "./backups.ts";
 import { isSealed, unseal } from "./seal.ts";
@@ -56,7 +56,9 @@ export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOp
     const looked = lookInto(file);
     if (!looked.ok)
       return refused({ ...looked.problem, message: looked.problem.message.replace(basename(file), basename(backup)) });
-    await (await openDatabase(file)).destroy();
+    const db = await openDatabase(file);
+    await renewKeptPages(db);
+    await db.destroy();
     single(file);
     if (now) return ok({ file, holding: looked.value, now });
     const present = existsSync(dataFile) ? lookInto(dataFile) : null;

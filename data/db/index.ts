@@ -1,5 +1,6 @@
 export { DamagedDataFileError, DataFileError, DataFileMissingError, NoBackupError } from "./dataFileErrors.ts";
 export { type IdentityRepository, identityRepository, newIdentity } from "./identities.ts";
+export { markOfKeptPages, renewKeptPages } from "./keptPages.ts";
 export { MIGRATIONS } from "./migrations/index.ts";
 export { type Migration, statements } from "./migrations/migration.ts";
 export { connectionOf, openDatabase, watchFile } from "./openDatabase.ts";

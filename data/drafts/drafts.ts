@@ -2,6 +2,7 @@ import type { Knex } from "knex";
 import { keptDraft } from "../../formats/kept/keptDraft.ts";
 import { readKept } from "../db/index.ts";
 import { jobOfDraft } from "./draftJob.ts";
+import { draftHasOwner } from "./draftOwner.ts";
 
 /** Fields of a half-filled form as typed. */
 export type DraftFields = Readonly<Record<string, string>>;
@@ -16,6 +17,8 @@ export interface DraftRepository {
   findAll(forms: readonly string[]): Promise<Readonly<Record<string, DraftFields>>>;
   put(form: string, fields: DraftFields, savedAt: string): Promise<void>;
   drop(form: string): Promise<void>;
+  /** False where what a form is about was erased: nothing of it is to come back. */
+  hasOwner(form: string): Promise<boolean>;
   /** The job a form is about, by its name; null where it is about none. */
   jobOf(form: string): Promise<number | null>;
 }
@@ -45,6 +48,7 @@ export function draftRepository(db: Knex): DraftRepository {
       const row = { form, fields: text, format: keptDraft.format, saved_at: savedAt };
       await db("drafts").insert(row).onConflict("form").merge();
     },
+    hasOwner: (form) => draftHasOwner(db, form),
     jobOf: (form) => jobOfDraft(db, form),
     async drop(form) {
       await db("drafts").where({ form }).delete();

@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import { type DraftOwner, draftKindsOf } from "../../formats/kept/draftNames.ts";
+import { renewKeptPages } from "../db/index.ts";
 import { eraseJobs, type UnderJobs, underJobs } from "../jobs/index.ts";
 
 /** What erasing a wearer took away, for the maker to read. */
@@ -13,7 +14,7 @@ export interface Erased {
  * a transaction, then {@link finishScrub}.
  */
 export async function eraseWearer(db: Knex, wearerId: number): Promise<Erased> {
-  await noteForBackups(db, { wearers: await db("wearers").where({ id: wearerId }).pluck("identity"), jobs: [] });
+  await noteErased(db, { wearers: await db("wearers").where({ id: wearerId }).pluck("identity"), jobs: [] });
   const under = await underJobs(db, await db("jobs").where({ wearer_id: wearerId }).pluck("id"));
   const { jobs } = under;
   const liked: number[] = await db("liked_garments").where({ wearer_id: wearerId }).pluck("id");
@@ -40,7 +41,7 @@ export async function eraseRemovedJobs(db: Knex, before: string): Promise<number
 
 /** Takes jobs away for good with all that hangs on them. Run it in a transaction, then {@link finishScrub}. @returns how many there were. */
 export async function eraseJobsNow(db: Knex, jobs: readonly number[]): Promise<number> {
-  await noteForBackups(db, { wearers: [], jobs: await db("jobs").whereIn("id", jobs).pluck("identity") });
+  await noteErased(db, { wearers: [], jobs: await db("jobs").whereIn("id", jobs).pluck("identity") });
   const under = await underJobs(db, jobs);
   await dropDrafts(db, { ...ownersUnder(under), wearer: [], liked: [], wrap: [] });
   await eraseJobs(db, under);
@@ -81,11 +82,12 @@ export async function erasedFromHere(db: Knex): Promise<ErasedHere> {
   return row ? { ...NOTHING, ...(JSON.parse(row.value) as Partial<ErasedHere>) } : NOTHING;
 }
 
-/** Notes what backups are to forget; in the transaction of the erasure, so that nothing can come between. */
-async function noteForBackups(db: Knex, { wearers, jobs }: ErasedHere): Promise<void> {
+/** Notes what backups and browsers are to forget; in the transaction of the erasure, so that nothing can come between. */
+async function noteErased(db: Knex, { wearers, jobs }: ErasedHere): Promise<void> {
   const before = await erasedFromHere(db);
   const value = JSON.stringify({ wearers: [...before.wearers, ...wearers], jobs: [...before.jobs, ...jobs] });
   await db("settings").insert({ name: BACKUPS_PENDING, value }).onConflict("name").merge();
+  await renewKeptPages(db);
 }
 
 /** Backups have forgotten what was noted up to now. */

@@ -9,7 +9,7 @@ import { chanceOf, progressOf, soakOptions } from "./options.ts";
 import { startSoaked } from "./server.ts";
 
 const options = soakOptions(1_000_000);
-if (!ensureBuilt()) process.exit(1);
+if (!(await ensureBuilt())) process.exit(1);
 const { at, keep } = progressOf("fuzz", options, noRequests());
 const folder = mkdtempSync(join(tmpdir(), "stenz-fuzz-"));
 process.on("exit", () => rmSync(folder, { recursive: true, force: true }));

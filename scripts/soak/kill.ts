@@ -7,7 +7,7 @@ import { killAgain, noKills } from "./killing.ts";
 import { progressOf, soakOptions } from "./options.ts";
 
 const options = soakOptions(1000);
-if (!ensureBuilt()) process.exit(1);
+if (!(await ensureBuilt())) process.exit(1);
 const { at, keep } = progressOf("kill", options, noKills());
 const folder = mkdtempSync(join(tmpdir(), "stenz-kill-"));
 process.on("exit", () => rmSync(folder, { recursive: true, force: true }));

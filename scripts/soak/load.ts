@@ -9,7 +9,7 @@ import { startSoaked } from "./server.ts";
 
 /** `--count`: seconds each number of devices is at it. */
 const { count: seconds, seed } = soakOptions(600);
-if (!ensureBuilt()) process.exit(1);
+if (!(await ensureBuilt())) process.exit(1);
 const folder = mkdtempSync(join(tmpdir(), "stenz-load-"));
 process.on("exit", () => rmSync(folder, { recursive: true, force: true }));
 const server = await startSoaked(join(folder, "load.sqlite"), true);

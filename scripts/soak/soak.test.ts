@@ -43,7 +43,7 @@ describe("what the soaks send", () => {
 
 describe("a short soak", () => {
   it("of kills loses nothing that was acknowledged", { timeout: 240_000 }, async () => {
-    expect(ensureBuilt()).toBe(true);
+    expect(await ensureBuilt()).toBe(true);
     const counts = noKills();
     const said: string[] = [];
     await killAgain({ folder: folder(), seed: 3, counts, say: (words) => said.push(words) }, 4, () => undefined);
@@ -55,7 +55,7 @@ describe("a short soak", () => {
   it("of generated requests is answered without a failure, and leaves the file whole", {
     timeout: 240_000,
   }, async () => {
-    expect(ensureBuilt()).toBe(true);
+    expect(await ensureBuilt()).toBe(true);
     const dataFile = join(folder(), "fuzz.sqlite");
     const server = await startSoaked(dataFile, true);
     const counts = noRequests();
@@ -70,7 +70,7 @@ describe("a short soak", () => {
   });
 
   it("of devices at work has no errors", { timeout: 120_000 }, async () => {
-    expect(ensureBuilt()).toBe(true);
+    expect(await ensureBuilt()).toBe(true);
     const server = await startSoaked(join(folder(), "load.sqlite"), true);
     const told = await loadBy(server, { devices: 10, seconds: 5, seed: 1, readsMs: 200 });
     await server.stop();

@@ -1,10 +1,12 @@
 import { data, type MiddlewareFunction, type RouterContextProvider, redirect } from "react-router";
 import type { Device, Recognised } from "../../../data/access/index.ts";
 import { parseId } from "../../../formats/form/index.ts";
+import { KEPT_UNDER } from "../../offline/keptPages.ts";
 import { storeOf } from "../http/answers.ts";
 import { fromThisMachineContext } from "../http/context.ts";
 import type { ToldError } from "../http/guarded.ts";
 import { deviceToken, giveToken } from "./deviceCookie.ts";
+import { keptUnder } from "./keptUnder.ts";
 import { AT_THE_MACHINE, allowedTo, FOR_ANYBODY, OF_A_JOB, plainPattern } from "./permitted.ts";
 import { accessContext, visitorContext } from "./visitor.ts";
 
@@ -15,6 +17,12 @@ type Asked = Parameters<MiddlewareFunction<Response>>[0];
  * machine itself nothing is asked; from the network a device has to be paired, and its role allow what it asks for.
  */
 export const letIn: MiddlewareFunction<Response> = async (asked, next) => {
+  const response = await admit(asked, next);
+  response.headers.set(KEPT_UNDER, await keptUnder(asked.context));
+  return response;
+};
+
+async function admit(asked: Asked, next: () => Promise<Response>): Promise<Response> {
   const { request, context, pattern } = asked;
   if (context.get(fromThisMachineContext)) {
     context.set(visitorContext, { kind: "machine" });
@@ -31,7 +39,7 @@ export const letIn: MiddlewareFunction<Response> = async (asked, next) => {
   const response = await next();
   if (known?.token) response.headers.append("Set-Cookie", await giveToken(request, known.token));
   return response;
-};
+}
 
 async function recognised(request: Request, context: Readonly<RouterContextProvider>): Promise<Recognised | null> {
   const token = await deviceToken(request);

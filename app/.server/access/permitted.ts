@@ -77,7 +77,12 @@ export const PERMITTED: Readonly<Record<string, Partial<Record<Narrow, Allowed>>
 };
 
 /** Addresses anybody may open: to sign in, and what is reached by a secret of its own. */
-export const FOR_ANYBODY: readonly string[] = ["/sign-in", "/days/calendar/:secret", "/measure/:secret"];
+export const FOR_ANYBODY: readonly string[] = [
+  "/sign-in",
+  "/days/calendar/:secret",
+  "/measure/:secret",
+  "/without-network",
+];
 
 /** Addresses that are opened at the machine itself only: who is let in is not decided from outside. */
 export const AT_THE_MACHINE: readonly string[] = [

@@ -4,6 +4,9 @@ import type { Store } from "../../../data/store.ts";
 /** The open data file, for loaders and actions. */
 export const storeContext = createContext<Store>();
 
+/** The data file that is open by now: an action may have put another in the place of the one it began with. */
+export const storeNowContext = createContext<() => Promise<Store>>();
+
 /** Nonce of this response's scripts and styles. */
 export const nonceContext = createContext<string>("");
 

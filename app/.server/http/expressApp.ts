@@ -8,7 +8,7 @@ import { accessContext, addressContext } from "../access/visitor.ts";
 import type { HeldStore } from "../keeping/heldStore.ts";
 import { type Keeper, keeperContext } from "../keeping/keeper.ts";
 import { type SharingSwitch, sharingContext } from "../sharing/sharingSwitch.ts";
-import { fromThisMachineContext, nonceContext, storeContext } from "./context.ts";
+import { fromThisMachineContext, nonceContext, storeContext, storeNowContext } from "./context.ts";
 import { isLoopback, type KnowsHost } from "./hosts.ts";
 import { limitBody } from "./limitBody.ts";
 import { limitRate } from "./limitRate.ts";
@@ -91,6 +91,7 @@ function pages({ held, access, clientFolder, shared = false, sharing, keeper }: 
       getLoadContext: async (request, response) => {
         const context = new RouterContextProvider();
         context.set(storeContext, await held.ready());
+        context.set(storeNowContext, () => held.ready());
         if (keeper) context.set(keeperContext, keeper);
         context.set(nonceContext, String(response.locals.nonce));
         const address = plainAddress(request.socket.remoteAddress);

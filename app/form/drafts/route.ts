@@ -16,10 +16,17 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   if (JSON.stringify(fields).length > LARGEST_DRAFT) {
     return data({ error: "The form holds more text than a draft keeps." }, { status: 413 });
   }
-  await storeOf(context).inTransaction(({ drafts }) =>
-    intent === "drop" ? drafts.drop(draftForm) : drafts.put(draftForm, fields, new Date().toISOString()),
-  );
-  return data({ kept: intent !== "drop" });
+  return storeOf(context).inTransaction(async ({ drafts }) => {
+    if (intent === "drop") {
+      await drafts.drop(draftForm);
+      return data({ kept: false });
+    }
+    // A browser that was without a network may tell of it long after.
+    if (!(await drafts.hasOwner(draftForm)))
+      return data({ error: "What this form is about was erased: it is kept nowhere." }, { status: 410 });
+    await drafts.put(draftForm, fields, new Date().toISOString());
+    return data({ kept: true });
+  });
 });
 
 export const loader = () => redirect("/");

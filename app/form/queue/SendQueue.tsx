@@ -1,16 +1,11 @@
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from "react";
 import { useRevalidator } from "react-router";
-import type { FieldErrors } from "../../../formats/validation.ts";
+import { lookForServer, onReached } from "../../offline/connection.ts";
+import { onWorkerTold, sendInBackground } from "../../offline/workerLink.ts";
+import { tellHeldDrafts } from "../keepDraft.ts";
 import type { Fields } from "../unsaved.ts";
 import { newKey, type Sending, sendingStore } from "./sendingStore.ts";
-
-/** What became of a form that was handed in: kept by the server, waiting for the network, or refused. */
-export type Sent =
-  | { readonly state: "kept" }
-  /** What it belongs to was erased: the queue holds no trace of it either. */
-  | { readonly state: "gone" }
-  | { readonly state: "waiting" }
-  | { readonly state: "refused"; readonly errors: FieldErrors };
+import { type Sent, sendOne, sendWaiting } from "./sendWaiting.ts";
 
 /** The queue as pages see it. */
 export interface SendQueue {
@@ -39,6 +34,9 @@ const QueueContext = createContext<SendQueue>({
 /** The queue of this browser. */
 export const useSendQueue = (): SendQueue => useContext(QueueContext);
 
+/** What was answered to a round, by key. */
+type Answers = ReadonlyMap<string, Sent>;
+
 /** How long the queue waits before it tries the network again, ms. */
 const AGAIN_MS = 4000;
 
@@ -46,16 +44,17 @@ const AGAIN_MS = 4000;
 export function SendQueueProvider({ children }: { children: ReactNode }) {
   const [sendings, setSendings] = useState<readonly Sending[]>([]);
   const { revalidate } = useRevalidator();
-  const running = useRef<Promise<Map<string, Sent>> | null>(null);
-  const flush = useCallback((): Promise<Map<string, Sent>> => {
+  const running = useRef<Promise<Answers> | null>(null);
+  const flush = useCallback((): Promise<Answers> => {
     const before = running.current;
     // One at a time: a sending handed in while others go out is picked up by the round after them.
     const round = (before ?? Promise.resolve())
       .catch(() => undefined)
       .then(async () => {
-        const answers = await sendAll();
+        const { answers, waiting } = await sendWaiting();
         setSendings(await sendingStore.all());
         if (answers.size > 0) await revalidate();
+        if (waiting) lookForServer();
         return answers;
       });
     running.current = round;
@@ -63,11 +62,25 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
   }, [revalidate]);
   useEffect(() => {
     // A browser that keeps nothing has nothing to send.
-    const tryNow = () => void flush().catch(() => undefined);
+    const tryNow = () => {
+      void flush().catch(() => undefined);
+      void tellHeldDrafts().then((any) => (any ? revalidate() : undefined));
+    };
     tryNow();
+    const noLonger = onReached(tryNow);
     window.addEventListener("online", tryNow);
-    return () => window.removeEventListener("online", tryNow);
-  }, [flush]);
+    return () => {
+      noLonger();
+      window.removeEventListener("online", tryNow);
+    };
+  }, [flush, revalidate]);
+  useEffect(
+    () =>
+      onWorkerTold(({ told }) => {
+        if (told === "sent") void sendingStore.all().then(setSendings).then(revalidate);
+      }),
+    [revalidate],
+  );
   const waiting = sendings.some(({ refused }) => refused === null);
   useEffect(() => {
     if (!waiting) return;
@@ -90,7 +103,8 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
           return sendAtOnce(sending, revalidate);
         }
         setSendings(await sendingStore.all());
-        const sent = (await flush()).get(key) ?? { state: "waiting" };
+        sendInBackground();
+        const sent = (await flush()).get(key) ?? (await sentElsewhere(key));
         if (sent.state === "refused") await forget(key);
         return sent;
       },
@@ -101,18 +115,11 @@ export function SendQueueProvider({ children }: { children: ReactNode }) {
   return <QueueContext.Provider value={queue}>{children}</QueueContext.Provider>;
 }
 
-/** Sends what waits, in order, until the network fails. What was answered, by key. */
-async function sendAll(): Promise<Map<string, Sent>> {
-  const answers = new Map<string, Sent>();
-  for (const sending of await sendingStore.all()) {
-    if (sending.refused !== null) continue;
-    const sent = await sendOne(sending);
-    if (sent.state === "waiting") break;
-    answers.set(sending.key, sent);
-    if (sent.state === "refused") await sendingStore.put({ ...sending, refused: sent.errors });
-    else await sendingStore.drop(sending.key);
-  }
-  return answers;
+/** What became of a sending that another window, or the service worker, took out of the queue. */
+async function sentElsewhere(key: string): Promise<Sent> {
+  const sending = (await sendingStore.all()).find((one) => one.key === key);
+  if (!sending) return { state: "kept" };
+  return sending.refused === null ? { state: "waiting" } : { state: "refused", errors: sending.refused };
 }
 
 /** Where the browser keeps nothing (a private window of some), a form goes out at once or not at all. */
@@ -124,22 +131,3 @@ async function sendAtOnce(sending: Sending, revalidate: () => Promise<void>): Pr
 
 const NOTHING_KEPT =
   "Stenz does not answer, and this browser keeps nothing for later. What you typed is still here: try again.";
-
-async function sendOne({ key, address, fields, photo }: Sending): Promise<Sent> {
-  const body = new FormData();
-  for (const [name, text] of Object.entries(fields)) body.set(name, text);
-  body.set("key", key);
-  if (photo) body.set("photo", photo);
-  try {
-    const response = await fetch(address, { method: "POST", body });
-    if (response.ok) return { state: "kept" };
-    if (response.status === 410) return { state: "gone" };
-    // A server that fails or is being started anew has kept nothing, nor has one this device has to sign in to again: it is tried again.
-    if (response.status >= 500 || response.status === 401 || response.status === 429) return { state: "waiting" };
-    const told: unknown = await response.json().catch(() => null);
-    const errors = (told as { errors?: FieldErrors } | null)?.errors;
-    return { state: "refused", errors: errors ?? { form: "The server would not keep it." } };
-  } catch {
-    return { state: "waiting" };
-  }
-}

@@ -4,8 +4,9 @@ import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { renderPage } from "../../testing/renderPage.tsx";
 import { QueueNotice } from "./QueueNotice.tsx";
-import { SendQueueProvider, type Sent, useSendQueue } from "./SendQueue.tsx";
+import { SendQueueProvider, useSendQueue } from "./SendQueue.tsx";
 import { sendingStore } from "./sendingStore.ts";
+import type { Sent } from "./sendWaiting.ts";
 
 /** What the server answers, one after the other; `null` is a network that is not there. The last counts on. */
 let answers: (readonly [status: number, body?: object] | null)[];

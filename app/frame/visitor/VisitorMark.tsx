@@ -1,6 +1,8 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { Form } from "react-router";
+import { heldDrafts } from "../../form/heldDrafts.ts";
+import { dropKeptPages, keptStores } from "../../offline/keptPages.ts";
 import { useVisitor } from "./VisitorContext.ts";
 
 const WORDS = {
@@ -18,13 +20,20 @@ export function VisitorMark() {
       <span>
         <strong>{name}</strong>: {WORDS[role]}
       </span>
-      <Form method="post" action="/sign-out">
+      {/* Whoever signs out where no server answers leaves nothing behind either. */}
+      <Form method="post" action="/sign-out" onSubmit={leaveNothing}>
         <Button type="submit" size="small">
           Sign out
         </Button>
       </Form>
     </Box>
   );
+}
+
+/** Drops what this browser holds of the workshop; what was put down at a fitting waits on, or it would be lost. */
+function leaveNothing(): void {
+  void dropKeptPages(keptStores()).catch(() => undefined);
+  void heldDrafts.dropAll().catch(() => undefined);
 }
 
 const markStyle = {

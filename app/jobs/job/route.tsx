@@ -7,7 +7,17 @@ import { TextLink } from "../../frame/TextLink.tsx";
 import type { Route } from "./+types/route.ts";
 import { StepRail } from "./StepRail.tsx";
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.job.name ?? "Job"} · Stenz` }];
+export const meta: Route.MetaFunction = ({ loaderData, location }) => [
+  { title: `${titleOf(loaderData, location.pathname)} · Stenz` },
+];
+
+/** Pages of a job are told from one another by the step they are of; those beside the order of work by their address. */
+function titleOf(loaded: Route.ComponentProps["loaderData"] | undefined, path: string): string {
+  const [, , , page = ""] = path.split("/");
+  if (!loaded || page === "") return loaded?.job.name ?? "Job";
+  const name = loaded.steps.find(({ id }) => id === page)?.name ?? page.charAt(0).toUpperCase() + page.slice(1);
+  return `${name}, ${loaded.job.name}`;
+}
 
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const read = await planOfPage(context, params.jobId);

@@ -1,0 +1,35 @@
+import Box from "@mui/material/Box";
+import { useLostAt } from "./connection.ts";
+import { useHeldForm } from "./useHeldForm.ts";
+import { useMadeAt } from "./useMadeAt.ts";
+import { whenWords } from "./whenWords.ts";
+
+/** While the server does not answer: since when, how old the page is, and what becomes of what is put down meanwhile. */
+export function ConnectionNotice() {
+  const lostAt = useLostAt();
+  const madeAt = useMadeAt();
+  const held = useHeldForm(lostAt !== null);
+  if (lostAt === null) return null;
+  return (
+    <Box className="no-print" sx={noticeStyle}>
+      <Box role="status">
+        <strong>Without a connection to Stenz since {whenWords(lostAt)}.</strong>{" "}
+        {madeAt === null ? "" : `This page is as it was at ${whenWords(madeAt)}. `}
+        What is put down at a fitting is kept in this browser and goes out by itself; every other form waits until Stenz
+        answers again.
+      </Box>
+      {held ? (
+        <Box role="alert" sx={{ color: "error.main", fontWeight: 600 }}>
+          Not saved. What you typed stays in the form: hand it in again once this notice is gone.
+        </Box>
+      ) : null}
+    </Box>
+  );
+}
+
+const noticeStyle = {
+  // It stays in sight: whoever scrolled down to a form has to see why it was not saved.
+  ...{ position: "sticky", top: 0, zIndex: "appBar" },
+  ...{ px: { xs: 1.5, md: 3 }, py: 0.75, bgcolor: "bench.sunken" },
+  ...{ borderBottom: 2, borderColor: "warning.main" },
+} as const;
