@@ -4,6 +4,7 @@ import { type RouteConfigEntry, route } from "@react-router/dev/routes";
 export const accessRoutes: RouteConfigEntry[] = [
   route("sign-in", "access/sign-in/route.tsx"),
   route("measure/:secret", "access/measure/route.tsx"),
+  route("certificate", "access/certificate/route.ts"),
   route("sign-out", "access/sign-out/route.ts"),
   route("fittings", "access/fittings/route.tsx"),
   route("settings/sharing", "access/settings-sharing/route.tsx"),

@@ -29,7 +29,7 @@ export async function keptWorkshop(): Promise<KeptWorkshop> {
   });
   const keeper = keeperOf(dataFile, held, access);
   const answer = async (request: Request) =>
-    served(request, { store: await held.ready(), access, keeper, machine: true });
+    served(request, { store: await held.ready(), storeNow: held.ready, access, keeper, machine: true });
   return {
     ...{ held, access, keeper },
     async send(path, file) {

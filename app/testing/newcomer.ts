@@ -18,13 +18,15 @@ export interface Newcomer {
   atMachine(path: string, fields?: Readonly<Record<string, string>>): Promise<Response>;
 }
 
+const AUTHORITY = { cert: "-----BEGIN CERTIFICATE-----\nAA==\n-----END CERTIFICATE-----\n", fingerprint: "EF:01" };
+
 /** A shared demo workshop of a test's own, over TLS, that nobody was let into yet. */
 export async function newcomer({ shared = true, address = "192.0.2.9" } = {}): Promise<Newcomer> {
   const { store } = await demoStore();
   const access = await openAccess(":memory:");
   onTestFinished(() => access.close());
   const state = shared
-    ? ({ on: true, addresses: [`${SHARED_AT}/`], fingerprint: "AB:CD" } as const)
+    ? ({ on: true, addresses: [`${SHARED_AT}/`], fingerprint: "AB:CD", authority: AUTHORITY } as const)
     : ({ on: false, fault: null } as const);
   const sharing: SharingSwitch = { state: () => state, follow: async () => state, stop: async () => undefined };
   let cookie = "";

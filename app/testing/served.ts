@@ -37,6 +37,8 @@ export const ALL_ROUTES: readonly PlacedRoute[] = placed(routes, "root", "");
 /** What a request comes from. */
 export interface AskedFrom {
   readonly store: Store;
+  /** The store that is open by the end, where an action may put another in its place. */
+  readonly storeNow?: () => Promise<Store>;
   readonly access: AccessStore;
   /** False for one that comes over the network. */
   readonly machine?: boolean;
@@ -52,12 +54,12 @@ let handling: Promise<ReturnType<typeof createRequestHandler>> | null = null;
 /** Answers as the server does: by the router's own handler, over every route with all that stands above it. */
 export async function served(
   request: Request,
-  { store, access, machine = false, address = "192.0.2.9", sharing, keeper }: AskedFrom,
+  { store, storeNow = async () => store, access, machine = false, address = "192.0.2.9", sharing, keeper }: AskedFrom,
 ) {
   handling ??= buildOf().then((build) => createRequestHandler(build, "test"));
   const context = new RouterContextProvider();
   context.set(storeContext, store);
-  context.set(storeNowContext, async () => store);
+  context.set(storeNowContext, storeNow);
   context.set(accessContext, access);
   context.set(addressContext, address);
   if (sharing) context.set(sharingContext, sharing);

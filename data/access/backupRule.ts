@@ -14,7 +14,7 @@ export interface KeptBackupRule extends BackupRule {
 export interface BackupRuleRepository {
   find(): Promise<KeptBackupRule>;
   save(rule: Omit<KeptBackupRule, "fault">): Promise<SaveOutcome<KeptBackupRule>>;
-  /** Notes what went wrong with a backup, or that nothing did. */
+  /** Notes what went wrong with a backup, or that nothing did; where that cannot be written, until the next start. */
   note(fault: string | null): Promise<void>;
 }
 
@@ -30,12 +30,14 @@ interface RuleRow {
 
 /** The rule over a connection. */
 export function backupRuleRepository(db: Knex): BackupRuleRepository {
+  // On a full disk what went wrong cannot be written down either: it is known until the next start.
+  let unwritten: string | null = null;
   const find = async (): Promise<KeptBackupRule> => {
     const { days, weeks, months, second, seal, fault, version }: RuleRow = await db("backup_rule")
       .where({ id: 1 })
       .first();
     const key = seal === null ? null : readKept(keptSealKey, { content: seal, format: keptSealKey.format });
-    return { days, weeks, months, second, seal: key, fault, version };
+    return { days, weeks, months, second, seal: key, fault: unwritten ?? fault, version };
   };
   return {
     find,
@@ -44,6 +46,17 @@ export function backupRuleRepository(db: Knex): BackupRuleRepository {
       const touched = await db("backup_rule").where({ id: 1, version }).update(columns);
       return touched === 1 ? { saved: true, value: await find() } : { saved: false, theirs: await find() };
     },
-    note: async (fault) => void (await db("backup_rule").where({ id: 1 }).update({ fault })),
+    async note(fault) {
+      unwritten = fault;
+      await db("backup_rule")
+        .where({ id: 1 })
+        .update({ fault })
+        .then(
+          () => {
+            unwritten = null;
+          },
+          () => undefined,
+        );
+    },
   };
 }

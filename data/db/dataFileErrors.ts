@@ -59,3 +59,27 @@ export class DataFileMissingError extends DataFileError {
     );
   }
 }
+
+/** The data file or its folder cannot be written. */
+export class UnwritableDataFileError extends DataFileError {
+  override readonly name = "UnwritableDataFileError";
+  readonly code = "data-file-unwritable";
+  constructor(options?: ErrorOptions) {
+    super(
+      "The data file cannot be written: it lies on a disk that is read-only, or belongs to another account. Nothing was changed in it. Make file and folder writable, or start with another --data folder.",
+      options,
+    );
+  }
+}
+
+/** There is no room for the data file to be opened. */
+export class FullDiskError extends DataFileError {
+  override readonly name = "FullDiskError";
+  readonly code = "disk-full";
+  constructor(options?: ErrorOptions) {
+    super(
+      "The disk of the data file is full; everything saved is safe. Make room on it, then start Stenz again.",
+      options,
+    );
+  }
+}

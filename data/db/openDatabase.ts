@@ -1,12 +1,16 @@
-import { statSync } from "node:fs";
+import { accessSync, constants, existsSync, statSync } from "node:fs";
+import { dirname } from "node:path";
 import type Database from "better-sqlite3";
 import knex, { type Knex } from "knex";
 import { renewJournal } from "../history/index.ts";
 import {
   DamagedDataFileError,
+  DataFileError,
   DataFileInUseError,
   DataFileMissingError,
+  FullDiskError,
   NewerDataFileError,
+  UnwritableDataFileError,
 } from "./dataFileErrors.ts";
 import { keepToOwner } from "./keepToOwner.ts";
 import { migrationSource } from "./migrations/index.ts";
@@ -44,13 +48,15 @@ const PATIENCE_MS = 1500;
  * @throws NewerDataFileError when the file holds migrations this version does not know.
  * @throws DataFileInUseError when another program holds it.
  * @throws DamagedDataFileError when it is no data file of Stenz, or pages of it cannot be read.
+ * @throws UnwritableDataFileError when it, or its folder, cannot be written.
+ * @throws FullDiskError when there is no room for what has to be written beside it.
  */
 export async function openDatabase(
   file: string,
   migrations?: readonly Migration[],
   beforeMigrating?: (connection: Database.Database) => Promise<void>,
 ): Promise<Knex> {
-  if (file !== IN_MEMORY) keepToOwner(file);
+  if (file !== IN_MEMORY) closeToOthers(file);
   const db = knex({
     client: "better-sqlite3",
     connection: { filename: file },
@@ -76,10 +82,10 @@ export async function openDatabase(
     await db.migrate.latest(source);
     // An older file made for a test has no journal yet.
     if (!migrations) await renewJournal(db);
-    if (file !== IN_MEMORY) keepToOwner(file);
+    if (file !== IN_MEMORY) closeToOthers(file);
   } catch (cause) {
     await db.destroy();
-    throw named(cause);
+    throw named(cause, file);
   }
   return db;
 }
@@ -114,14 +120,38 @@ async function assertWhole(db: Knex): Promise<void> {
   if (first?.quick_check !== "ok") throw new DamagedDataFileError();
 }
 
+/** Closes the file to other accounts. @throws as {@link openDatabase}. */
+function closeToOthers(file: string): void {
+  try {
+    keepToOwner(file);
+  } catch (cause) {
+    throw named(cause, file);
+  }
+}
+
 /** The same failure as a plain sentence, where it is one that is foreseen. */
-function named(cause: unknown): unknown {
+function named(cause: unknown, file: string): unknown {
+  if (cause instanceof DataFileError) return cause;
   const { code = "", message = "" } = cause as { code?: string; message?: string };
+  if (code === "SQLITE_FULL" || code === "ENOSPC" || code === "EDQUOT") return new FullDiskError({ cause });
+  // On a disk that is read-only already the lock fails, whose code says nothing of why.
+  if (/^(?:SQLITE_READONLY|SQLITE_CANTOPEN|EROFS|EACCES|EPERM)/.test(code) || (file !== IN_MEMORY && !isWritable(file)))
+    return new UnwritableDataFileError({ cause });
   if (code.startsWith("SQLITE_BUSY") || code.startsWith("SQLITE_LOCKED")) return new DataFileInUseError({ cause });
   if (code.startsWith("SQLITE_CORRUPT") || code === "SQLITE_NOTADB") return new DamagedDataFileError({ cause });
   // Knex's word for a migration that stands in the file and not in the list.
   if (/migration directory is corrupt/i.test(message)) return new NewerDataFileError({ cause });
   return cause;
+}
+
+/** True where the file, or the folder that is to hold it, can be written. */
+function isWritable(file: string): boolean {
+  try {
+    accessSync(existsSync(file) ? file : dirname(file), constants.W_OK);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 /**

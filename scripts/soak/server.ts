@@ -21,15 +21,11 @@ export interface SoakServer {
 /** How long a server may take to start, ms. */
 const STARTED_WITHIN_MS = 60_000;
 
-/** Starts one on a data file; an empty one can be filled with the demo workshop. */
-export async function startSoaked(dataFile: string, demo = false): Promise<SoakServer> {
-  const child = spawn(
-    process.execPath,
-    [join(import.meta.dirname, "soakServer.mjs"), dataFile, ...(demo ? ["demo"] : [])],
-    {
-      stdio: ["ignore", "pipe", "pipe", "ipc"],
-    },
-  );
+/** Starts one on a data file; an empty one can be filled with the demo workshop. `under` is what it is started with, if anything. */
+export async function startSoaked(dataFile: string, demo = false, under: readonly string[] = []): Promise<SoakServer> {
+  const own = [process.execPath, join(import.meta.dirname, "soakServer.mjs"), dataFile, ...(demo ? ["demo"] : [])];
+  const [program = "", ...rest] = [...under, ...own];
+  const child = spawn(program, rest, { stdio: ["ignore", "pipe", "pipe", "ipc"] });
   let printed = "";
   for (const stream of [child.stdout, child.stderr])
     stream?.on("data", (chunk: Buffer) => {

@@ -82,6 +82,7 @@ export const FOR_ANYBODY: readonly string[] = [
   "/days/calendar/:secret",
   "/measure/:secret",
   "/without-network",
+  "/certificate",
 ];
 
 /** Addresses that are opened at the machine itself only: who is let in is not decided from outside. */

@@ -15,6 +15,7 @@ const TYPES = {
   pdf: "application/pdf",
   svg: "image/svg+xml; charset=utf-8",
   dxf: "image/vnd.dxf",
+  crt: "application/x-x509-ca-cert",
 } as const;
 
 /** Answers with a file to be kept. */

@@ -1,17 +1,11 @@
-import { createPrivateKey, X509Certificate } from "node:crypto";
-import { chmodSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { X509Certificate } from "node:crypto";
 import { isIP } from "node:net";
 import { dirname, join } from "node:path";
 import { generate } from "selfsigned";
-import { fail, ok, type Result } from "../../../core/result.ts";
+import { fail, type Result } from "../../../core/result.ts";
 import type { Sharing } from "../../../data/access/index.ts";
-
-/** A certificate with its key (PEM), and its fingerprint as browsers show it. */
-export interface Certificate {
-  readonly cert: string;
-  readonly key: string;
-  readonly fingerprint: string;
-}
+import { type Authority, madeAuthority } from "./authority.ts";
+import { type Certificate, readPair, writePair } from "./certificateFiles.ts";
 
 const DAY_MS = 24 * 3_600_000;
 
@@ -21,16 +15,22 @@ const [GOOD_DAYS, RENEWED_BEFORE_DAYS] = [800, 30];
 /** The folder of a certificate that is made here, beside the data file. */
 export const tlsFolderOf = (dataFile: string): string => join(dirname(dataFile), "tls");
 
+/** A certificate made here, with the authority that vouches for it. */
+export interface MadeCertificate extends Certificate {
+  readonly authority: Authority;
+}
+
 /**
  * The certificate made here for these names, kept in a folder of its owner's only; made anew where there is none, where it ends soon, or
  * where this machine has a name or an address by now that it does not stand for.
  */
-export async function madeCertificate(folder: string, names: readonly string[], now: Date): Promise<Certificate> {
-  const [certFile, keyFile] = [join(folder, "stenz.crt"), join(folder, "stenz.key")];
-  const kept = read(certFile, keyFile);
-  if (kept.ok && standsFor(kept.value, names, now)) return kept.value;
+export async function madeCertificate(folder: string, names: readonly string[], now: Date): Promise<MadeCertificate> {
+  const authority = await madeAuthority(folder, names, now);
+  const files = { certFile: join(folder, "stenz.crt"), keyFile: join(folder, "stenz.key") };
+  const kept = readPair(files);
+  if (kept.ok && standsFor(kept.value, authority, names, now)) return { ...kept.value, authority };
   const made = await generate([{ name: "commonName", value: "Stenz" }], {
-    ...{ keyType: "ec", algorithm: "sha256" },
+    ...{ keyType: "ec", algorithm: "sha256", ca: authority },
     // A clock that is a little behind takes it as well.
     notBeforeDate: new Date(now.getTime() - DAY_MS),
     notAfterDate: new Date(now.getTime() + GOOD_DAYS * DAY_MS),
@@ -44,23 +44,16 @@ export async function madeCertificate(folder: string, names: readonly string[], 
       },
     ],
   });
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  for (const [file, text] of [
-    [certFile, made.cert],
-    [keyFile, made.private],
-  ] as const) {
-    writeFileSync(file, text, { mode: 0o600 });
-    chmodSync(file, 0o600);
-  }
-  return { cert: made.cert, key: made.private, fingerprint: new X509Certificate(made.cert).fingerprint256 };
+  // Sent with what vouches for it: a device looks from the one to the other.
+  return { ...writePair(folder, files, `${made.cert.trimEnd()}\n${authority.cert}`, made.private), authority };
 }
 
-/** True for a certificate that is good for a while yet, at every name that is asked of it. */
-function standsFor({ cert }: Certificate, names: readonly string[], now: Date): boolean {
-  const read = new X509Certificate(cert);
+/** True for a certificate of this authority that is good for a while yet, at every name that is asked of it. */
+function standsFor({ cert }: Certificate, authority: Authority, names: readonly string[], now: Date): boolean {
+  const [read, of] = [new X509Certificate(cert), new X509Certificate(authority.cert)];
   const left = Date.parse(read.validTo) - now.getTime();
   const at = (name: string) => (isIP(name) === 0 ? read.checkHost(name) : read.checkIP(name)) !== undefined;
-  return left > RENEWED_BEFORE_DAYS * DAY_MS && names.every(at);
+  return left > RENEWED_BEFORE_DAYS * DAY_MS && read.verify(of.publicKey) && names.every(at);
 }
 
 /**
@@ -70,26 +63,5 @@ function standsFor({ cert }: Certificate, names: readonly string[], now: Date): 
 export function ownCertificate({ certFile, keyFile }: Pick<Sharing, "certFile" | "keyFile">): Result<Certificate> {
   if (certFile === null || keyFile === null)
     return fail("tls-no-file", "Expected two files: the certificate and its key, both as PEM.");
-  return read(certFile, keyFile);
-}
-
-function read(certFile: string, keyFile: string): Result<Certificate> {
-  let [cert, key] = ["", ""];
-  try {
-    [cert, key] = [readFileSync(certFile, "utf8"), readFileSync(keyFile, "utf8")];
-  } catch (cause) {
-    const { path = certFile, code = "" } = cause as NodeJS.ErrnoException;
-    return fail("tls-unreadable", `Expected ${path} to be a file that can be read (${code}).`);
-  }
-  try {
-    const certificate = new X509Certificate(cert);
-    if (!certificate.checkPrivateKey(createPrivateKey(key)))
-      return fail(
-        "tls-not-a-pair",
-        `Expected ${keyFile} to be the key of ${certFile}, but it is that of another certificate.`,
-      );
-    return ok({ cert, key, fingerprint: certificate.fingerprint256 });
-  } catch {
-    return fail("tls-unreadable", `Expected ${certFile} and ${keyFile} to hold a certificate and its key as PEM.`);
-  }
+  return readPair({ certFile, keyFile });
 }

@@ -4,7 +4,9 @@ import type { AccessStore, Sharing } from "../../../data/access/index.ts";
 import { hostsOf, isLoopback, type KnowsHost } from "../http/hosts.ts";
 import { type ListenOn, listen, patientServer, shut } from "../http/patientServer.ts";
 import { inTurn } from "../inTurn.ts";
-import { type Certificate, madeCertificate, ownCertificate } from "./certificate.ts";
+import type { Authority } from "./authority.ts";
+import { madeCertificate, ownCertificate } from "./certificate.ts";
+import type { Certificate } from "./certificateFiles.ts";
 import { networkAddresses, ownNames } from "./ownNames.ts";
 import type { ShareState, SharingSwitch } from "./sharingSwitch.ts";
 
@@ -46,6 +48,7 @@ export function sharedListener(options: SharedOptions): SharingSwitch {
       const scheme = certificate.value ? "https" : "http";
       return {
         ...{ on: true, fingerprint: certificate.value?.fingerprint ?? null },
+        authority: certificate.value?.authority ?? null,
         addresses: hostsShown(host, names).map(
           (name) => `${scheme}://${name.includes(":") ? `[${name}]` : name}:${port}/`,
         ),
@@ -83,9 +86,12 @@ export function sharedListener(options: SharedOptions): SharingSwitch {
 async function certificateOf(
   sharing: Sharing,
   { tlsFolder, names }: SharedOptions,
-): Promise<Result<Certificate | null>> {
+): Promise<Result<(Certificate & { readonly authority: Authority | null }) | null>> {
   if (sharing.tls === "none") return ok(null);
-  if (sharing.tls === "own") return ownCertificate(sharing);
+  if (sharing.tls === "own") {
+    const own = ownCertificate(sharing);
+    return own.ok ? ok({ ...own.value, authority: null }) : own;
+  }
   return ok(
     await madeCertificate(tlsFolder, [...new Set(["localhost", "127.0.0.1", ...ownNames(), ...names])], new Date()),
   );

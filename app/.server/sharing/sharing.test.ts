@@ -1,7 +1,10 @@
 import { mkdtempSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { request } from "node:https";
+import { type AddressInfo, isIP } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { connect, createServer } from "node:tls";
+import { generate } from "selfsigned";
 import { describe, expect, it, onTestFinished } from "vitest";
 import { openAccess } from "../../../data/access/index.ts";
 import { madeCertificate, ownCertificate } from "./certificate.ts";
@@ -13,6 +16,23 @@ const folder = () => {
   return join(made, "tls");
 };
 const NOW = new Date("2026-11-27T12:00:00Z");
+
+/** What a client that trusts one authority alone says of a server with a certificate, asked by a name: `yes`, or why not. */
+async function answered(of: { cert: string; key: string }, ca: string, name: string): Promise<string> {
+  const server = createServer(of, (socket) => socket.end());
+  await new Promise<void>((resolve) => server.listen(0, "127.0.0.1", resolve));
+  const { port } = server.address() as AddressInfo;
+  try {
+    return await new Promise<string>((resolve) => {
+      const socket = connect({ host: "127.0.0.1", port, ca, servername: isIP(name) === 0 ? name : "" });
+      socket.on("secureConnect", () => resolve("yes"));
+      socket.on("error", ({ message }) => resolve(message));
+    });
+  } finally {
+    server.close();
+  }
+}
+
 const inDays = (days: number) => new Date(NOW.getTime() + days * 24 * 3_600_000);
 
 describe("a certificate made here", () => {
@@ -23,6 +43,35 @@ describe("a certificate made here", () => {
     expect([statSync(at).mode & 0o777, statSync(join(at, "stenz.key")).mode & 0o777]).toEqual([0o700, 0o600]);
     expect((await madeCertificate(at, ["192.0.2.1"], inDays(700))).fingerprint).toBe(first.fingerprint);
     expect((await madeCertificate(at, ["192.0.2.1"], inDays(780))).fingerprint).not.toBe(first.fingerprint);
+  });
+
+  it("is vouched for by the workshop's authority, which stays the same where the certificate does not", async () => {
+    const at = folder();
+    const first = await madeCertificate(at, ["192.0.2.1"], NOW);
+    expect(statSync(join(at, "stenz-authority.key")).mode & 0o777).toBe(0o600);
+    expect(first.cert).toContain(first.authority.cert);
+    const later = await madeCertificate(at, ["192.0.2.1", "192.168.7.9", "bench.local"], inDays(5));
+    expect(later.fingerprint).not.toBe(first.fingerprint);
+    expect(later.authority.fingerprint).toBe(first.authority.fingerprint);
+    // Neither outlives it, nor does it vouch for a name of others before it was asked to.
+    expect((await madeCertificate(at, ["192.0.2.1"], inDays(8 * 365))).authority.fingerprint).not.toBe(
+      first.authority.fingerprint,
+    );
+  });
+
+  it("is taken by whoever trusts the authority, at private addresses and names alone", async () => {
+    const at = folder();
+    const { cert, key, authority } = await madeCertificate(at, ["localhost", "127.0.0.1"], new Date());
+    expect(await answered({ cert, key }, authority.cert, "127.0.0.1")).toBe("yes");
+    expect(await answered({ cert, key }, authority.cert, "localhost")).toBe("yes");
+    // What somebody makes with its key for a name on the internet is refused.
+    const forged = await generate([{ name: "commonName", value: "Bank" }], {
+      ...{ keyType: "ec", algorithm: "sha256", ca: authority },
+      extensions: [{ name: "subjectAltName", altNames: [{ type: 2, value: "bank.example" }] }],
+    });
+    expect(await answered({ cert: forged.cert, key: forged.private }, authority.cert, "bank.example")).toMatch(
+      /permitted subtree violation/i,
+    );
   });
 
   it("is made anew for a name it does not stand for", async () => {

@@ -10,6 +10,8 @@ export type ShareState =
       readonly addresses: readonly string[];
       /** Of the certificate, as browsers show it; null where nothing is kept from being overheard. */
       readonly fingerprint: string | null;
+      /** The authority a device can be had to trust, where the certificate was made here: PEM, and as devices show it. */
+      readonly authority: { readonly cert: string; readonly fingerprint: string } | null;
     };
 
 /** Opens the workshop to the network and shuts it again, as it is set. */

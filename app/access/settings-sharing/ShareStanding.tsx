@@ -25,12 +25,37 @@ export function ShareStanding({ state, devices }: { readonly state: ShareState; 
         </dd>
         <dt>Fingerprint of the certificate</dt>
         <dd>{state.fingerprint ? <Fingerprint of={state.fingerprint} /> : "none: it can be overheard"}</dd>
+        {state.authority ? (
+          <>
+            <dt>Without warnings, and without a network</dt>
+            <dd>
+              <Trusting addresses={state.addresses} fingerprint={state.authority.fingerprint} />
+            </dd>
+          </>
+        ) : null}
         <dt>Devices</dt>
         <dd>
           {devices === 0 ? "none yet" : devices}, <TextLink to="/settings/devices">pair or send away</TextLink>
         </dd>
       </Box>
     </Paper>
+  );
+}
+
+/** How a device is had to trust the certificate made here: until then it warns, and keeps no page for use without a network. */
+export function Trusting({
+  addresses,
+  fingerprint,
+}: {
+  readonly addresses: readonly string[];
+  readonly fingerprint: string;
+}) {
+  return (
+    <>
+      On a device that is the workshop’s own, open <strong>{addresses[0]}certificate</strong> and add the file, in the
+      settings of the device, as an authority it trusts, if it shows this fingerprint: <Fingerprint of={fingerprint} />.
+      It can vouch for nothing but private networks and this machine.
+    </>
   );
 }
 

@@ -102,7 +102,8 @@ export default function Sharing({ loaderData, actionData }: Route.ComponentProps
         {tls === "made" ? (
           <Typography sx={{ mb: 2, color: "text.secondary" }}>
             A tablet warns once that it does not know this certificate. Compare the fingerprint it shows with the one on
-            this page before you go on: then nobody stands between.
+            this page before you go on: then nobody stands between. Pages for use without a network are kept by a device
+            that trusts the certificate: once it is shared, this page says how.
           </Typography>
         ) : null}
         {tls === "none" ? (
