@@ -23,13 +23,6 @@ export const VIEWS: readonly View[] = [
   { name: "lacing", address: "/jobs/10/wear", prepare: scrollTo("Gap, from mock-up to mock-up") },
   { name: "parts", address: "/jobs/4/parts" },
   { name: "pieces", address: "/jobs/4/pieces" },
-  { name: "bra", address: "/jobs/6/pieces?draw=wiredBraPieces" },
-  {
-    name: "wrap",
-    address: "/jobs/9/pieces?draw=ownPieces",
-    prepare: (page) =>
-      page.getByRole("img", { name: /^Own pattern/ }).evaluate((board) => board.parentElement?.scrollIntoView()),
-  },
   {
     name: "cup-pieces",
     address: "/jobs/5/pieces",
@@ -70,6 +63,8 @@ export const VIEWS: readonly View[] = [
       await page.getByRole("list", { name: "The day" }).waitFor();
     },
   },
+  { name: "devices", address: "/settings/sharing", prepare: pairSomebody },
+  { name: "restore", address: "/settings/backups", prepare: lookAtBackup },
   { name: "prototype", address: "/jobs/1/prototypes/2" },
   { name: "fitting", address: "/jobs/2/prototypes/1/fitting", prepare: findSomething },
 ];
@@ -88,4 +83,25 @@ async function findSomething(page: Page): Promise<void> {
   if (!box) throw new Error("The figure is on the page.");
   await figure.click({ position: { x: 0.5 * box.width, y: 0.5 * box.height } });
   await page.getByRole("radio", { name: "tight", exact: true }).check();
+}
+
+/** The workshop shared, and a code made for a tablet at the fitting. */
+async function pairSomebody(page: Page): Promise<void> {
+  await page.getByLabel("Passphrase").fill("three plain words");
+  await page.getByLabel("Once more").fill("three plain words");
+  await page.getByRole("button", { name: "Set the passphrase" }).click();
+  await page.getByText("One is set.").waitFor();
+  await page.getByRole("radio", { name: "with paired devices" }).check();
+  await page.getByRole("button", { name: "Keep it so" }).click();
+  await page.getByRole("region", { name: "Shared now" }).waitFor();
+  await page.getByRole("link", { name: "pair or send away" }).click();
+  await page.getByRole("button", { name: "Make a code" }).click();
+  await page.getByRole("region", { name: "Code for a device" }).getByRole("img").waitFor();
+}
+
+/** A backup of before a job was taken off, beside what there is now. */
+async function lookAtBackup(page: Page): Promise<void> {
+  await page.getByRole("button", { name: "Back up now" }).click();
+  await page.getByRole("link", { name: "Look, restore" }).first().click();
+  await page.getByRole("table").first().waitFor();
 }

@@ -40,8 +40,11 @@ export interface Killing {
 /** So many kills, and the workshop begins anew: what was erased by then would leave ever less to write. */
 const ANEW_EVERY = 20;
 
-/** A server is killed between these times after it began to be written to, ms. */
-const [SOONEST_MS, WITHIN_MS] = [150, 2500];
+/** A server is killed so long after its first acknowledgement at the latest, ms. */
+const WITHIN_MS = 1500;
+
+/** So many forms of a page are sent, one after the other. */
+const FORMS_A_PAGE = 4;
 
 /** How long the first answer of a round is waited for, ms. */
 const PATIENCE_MS = 20_000;
@@ -75,11 +78,11 @@ export async function killAgain(
     const server = await startSoaked(live);
     const writing = [write(server), write(server)];
     const before = counts.acknowledged;
-    await new Promise((resolve) => setTimeout(resolve, SOONEST_MS + chance(WITHIN_MS)));
-    // On a busy machine the first answer takes its time: a kill before it would show nothing.
+    // A server just started takes its time for the first answer: a kill before it would show nothing.
     const patience = Date.now() + PATIENCE_MS;
     while (counts.acknowledged === before && Date.now() < patience)
       await new Promise((resolve) => setTimeout(resolve, 10));
+    await new Promise((resolve) => setTimeout(resolve, chance(WITHIN_MS)));
     await server.kill();
     await Promise.all(writing);
     look();
@@ -92,7 +95,7 @@ export async function killAgain(
     while (server.alive()) {
       try {
         if (chance(4) === 0) await keepDraft(server);
-        else await sendForm(server);
+        else await sendForms(server);
       } catch (cause) {
         if (!(cause instanceof TypeError && cause.message === "fetch failed")) throw cause;
         counts.cut += 1;
@@ -109,22 +112,35 @@ export async function killAgain(
     await send(server, { place, kind: "draft", form, text });
   }
 
-  async function sendForm(server: SoakServer): Promise<void> {
+  async function sendForms(server: SoakServer): Promise<void> {
     const forms = await formsAt(server.address, PAGES[chance(PAGES.length)] ?? "/");
-    const form = forms[chance(forms.length)];
-    if (!form) return;
+    for (let sent = 0; sent < FORMS_A_PAGE && forms.length > 0; sent += 1) {
+      const [form] = forms.splice(chance(forms.length), 1);
+      if (form) await sendForm(server, form);
+    }
+  }
+
+  async function sendForm(server: SoakServer, form: PageForm): Promise<void> {
     const [free] = form.free;
+    const kind = kindOf(form);
+    if (TAKES_AWAY.test(kind)) return takeAway(server, form, kind);
     const text = marker();
     const marked: PageForm = free === undefined ? form : { ...form, fields: { ...form.fields, [free]: text } };
-    const kind = kindOf(form);
-    // What is taken away takes with it whatever was written there.
-    if (TAKES_AWAY.test(kind)) standing.clear();
     await send(server, {
       place: `${form.address} ${free ?? ""}`,
       kind,
       form: marked,
       text: free === undefined ? null : text,
     });
+  }
+
+  /** What is taken away takes with it whatever was written there: before it was sent, and while it was on its way. */
+  async function takeAway(server: SoakServer, form: PageForm, kind: string): Promise<void> {
+    try {
+      await send(server, { place: form.address, kind, form, text: null });
+    } finally {
+      standing.clear();
+    }
   }
 
   async function send(server: SoakServer, { place, kind, form, text }: Sent): Promise<void> {

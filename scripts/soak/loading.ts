@@ -11,8 +11,8 @@ export interface LoadTold {
   readonly p99Ms: number;
   readonly writes: number;
   readonly errors: number;
-  /** Memory of the server when the first tenth was over, and at the end, MB. */
-  readonly memoryMb: readonly [number, number];
+  /** Memory of the server, looked at ten times from the end of the first tenth on, MB. */
+  readonly memoryMb: readonly number[];
 }
 
 /** How a load is laid on. */
@@ -45,6 +45,9 @@ const [WRITES_EVERY, RELOADS_EVERY] = [4, 12];
 /** Of what a reader takes for a page at the least, ms: half of it to one and a half. */
 const READS_MS = 1000;
 
+/** So many times it is looked how much memory the server holds. */
+const MEMORY_SAMPLES = 10;
+
 /** Devices that open the application, go from page to page in it, and have kept what they type, for so many seconds. */
 export async function loadBy(
   server: SoakServer,
@@ -54,11 +57,9 @@ export async function loadBy(
   let [writes, errors] = [0, 0];
   const began = Date.now();
   const until = began + seconds * 1000;
-  const early = Math.min(60_000, (seconds * 1000) / 10);
-  let atFirst = 0;
-  const sampling = setTimeout(() => {
-    atFirst = server.memory();
-  }, early);
+  const mb = (bytes: number) => Math.round(bytes / 1e6);
+  const memoryMb: number[] = [];
+  const sampling = setInterval(() => memoryMb.push(mb(server.memory())), (seconds * 1000) / MEMORY_SAMPLES);
   const timed = async (ask: () => Promise<Response>) => {
     const from = performance.now();
     try {
@@ -89,13 +90,12 @@ export async function loadBy(
       }
     }),
   );
-  clearTimeout(sampling);
+  clearInterval(sampling);
   const sorted = waits.toSorted((a, b) => a - b);
   const at = (part: number) => Math.round(sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))] ?? 0);
-  const mb = (bytes: number) => Math.round(bytes / 1e6);
   return {
     ...{ requests: waits.length, perSecond: Math.round(waits.length / ((Date.now() - began) / 1000)) },
     ...{ p50Ms: at(0.5), p95Ms: at(0.95), p99Ms: at(0.99), writes, errors },
-    memoryMb: [mb(atFirst), mb(server.memory())],
+    memoryMb,
   };
 }

@@ -71,7 +71,7 @@ export function Fingerprint({ of }: { readonly of: string }) {
 const standingStyle = {
   ...{
     display: "grid",
-    gridTemplateColumns: "minmax(120px, max-content) 1fr",
+    gridTemplateColumns: "minmax(120px, 190px) 1fr",
     columnGap: 2,
     rowGap: 0.75,
     mt: 1,
