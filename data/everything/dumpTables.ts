@@ -10,10 +10,10 @@ export interface DumpedTable {
   readonly rows: readonly (readonly DumpedValue[])[];
 }
 
-/** Bytes that stood in a row. */
+/** Bytes that stand in a row: they are read when they are asked for, since those of years come to more than memory holds. */
 export interface DumpedFile {
   readonly name: string;
-  readonly bytes: Buffer;
+  bytes(): Buffer;
 }
 
 /** Tables a file keeps for itself: its migrations, the index of words, SQLite's own. */
@@ -31,25 +31,50 @@ export const columnsOf = (db: Database.Database, table: string): string[] =>
 
 const ENDINGS: Readonly<Record<string, string>> = { "image/jpeg": "jpg", "image/png": "png" };
 
-/** A table with the bytes in it. */
-export function dumpTable(
-  db: Database.Database,
-  table: string,
-): { readonly dumped: DumpedTable; readonly files: DumpedFile[] } {
+/** The columns of a table, with those that hold bytes in any row. */
+function shapeOf(db: Database.Database, table: string) {
   const columns = columnsOf(db, table);
-  const files: DumpedFile[] = [];
+  const holdsBytes = (name: string): boolean =>
+    db.prepare(`select 1 from "${table}" where typeof("${name}") = 'blob' limit 1`).get() !== undefined;
+  return { columns, bytes: new Set(columns.filter(holdsBytes)) };
+}
+
+/** Where the bytes of a row are written: its place in the order of the table names it. */
+const fileNameOf = (table: string, at: number, column: string, type: unknown): string =>
+  `files/${table}-${at + 1}-${column}.${ENDINGS[String(type)] ?? "bin"}`;
+
+/** A table without its bytes, which lie in files of their own. */
+export function dumpTable(db: Database.Database, table: string): DumpedTable {
+  const { columns, bytes } = shapeOf(db, table);
+  // Bytes themselves are not read: only that there are some.
+  const asked = columns.map((name) =>
+    bytes.has(name) ? `case typeof("${name}") when 'blob' then x'' else "${name}" end` : `"${name}"`,
+  );
+  const type = columns.indexOf("type");
   const all = db
-    .prepare(`select ${columns.map((name) => `"${name}"`).join(", ")} from "${table}"`)
+    .prepare(`select ${asked.join(", ")} from "${table}"`)
     .raw()
     .all() as unknown[][];
-  const type = columns.indexOf("type");
   const rows = all.map((row, at) =>
-    row.map((value, column): DumpedValue => {
-      if (!Buffer.isBuffer(value)) return value as string | number | null;
-      const name = `files/${table}-${at + 1}-${columns[column]}.${ENDINGS[String(row[type])] ?? "bin"}`;
-      files.push({ name, bytes: value });
-      return { file: name };
-    }),
+    row.map(
+      (value, column): DumpedValue =>
+        Buffer.isBuffer(value)
+          ? { file: fileNameOf(table, at, columns[column] ?? "", row[type]) }
+          : (value as string | number | null),
+    ),
   );
-  return { dumped: { table, columns, rows }, files };
+  return { table, columns, rows };
+}
+
+/** The bytes of a table, row by row. */
+export function* filesOf(db: Database.Database, table: string): Generator<DumpedFile> {
+  const { columns, bytes } = shapeOf(db, table);
+  if (bytes.size === 0) return;
+  const type = columns.includes("type") ? '"type"' : "null";
+  for (const column of bytes) {
+    const held = db.prepare(`select typeof("${column}") = 'blob', ${type} from "${table}"`).raw().all() as unknown[][];
+    const one = db.prepare(`select "${column}" from "${table}" limit 1 offset ?`).pluck();
+    for (const [at, [isBytes, kind]] of held.entries())
+      if (isBytes) yield { name: fileNameOf(table, at, column, kind), bytes: () => one.get(at) as Buffer };
+  }
 }

@@ -1,12 +1,13 @@
 import { mkdirSync, mkdtempSync, rmSync } from "node:fs";
 import { dirname, join } from "node:path";
-import Database from "better-sqlite3";
+import type Database from "better-sqlite3";
 import { type Static, Type } from "typebox";
 import { fail, ok, type Result } from "../../core/result.ts";
+import { writeCsv } from "../../formats/csv.ts";
 import { readJson } from "../../formats/json.ts";
 import { validator } from "../../formats/validation.ts";
 import { readZip } from "../../formats/zip/readZip.ts";
-import { type DumpedTable, dumpTable, tablesOf } from "./dumpTables.ts";
+import { type DumpedTable, dumpTable, filesOf, tablesOf } from "./dumpTables.ts";
 import { fillTables } from "./fillTables.ts";
 
 /** What says that a ZIP holds everything of a workshop. */
@@ -32,32 +33,34 @@ const TABLE = Type.Object({
 const readManifest = validator(MANIFEST);
 const readTable = validator(TABLE);
 
-/** One file of what goes out. */
+/** One file of what goes out; what it holds is made when it is asked for. */
 export interface OutFile {
   readonly name: string;
-  readonly content: Buffer | string;
+  content(): Buffer | string | Promise<Buffer | string>;
 }
 
-/** The tables of a data file nobody writes to, as files of open formats, one after the other. */
-export function* tableFiles(file: string, madeAt: Date): Generator<OutFile> {
-  const db = new Database(file, { readonly: true });
-  try {
-    const migration = String(db.prepare("select name from knex_migrations order by name desc limit 1").pluck().get());
-    const manifest: Static<typeof MANIFEST> = {
-      format: "stenz.everything",
-      version: 1,
-      migration,
-      madeAt: madeAt.toISOString(),
-    };
-    yield { name: "manifest.json", content: JSON.stringify(manifest, null, 1) };
-    for (const table of tablesOf(db)) {
-      const { dumped, files } = dumpTable(db, table);
-      yield { name: `tables/${table}.json`, content: JSON.stringify(dumped) };
-      for (const { name, bytes } of files) yield { name, content: bytes };
-    }
-  } finally {
-    db.close();
+/** The tables of a data file nobody writes to, as files of open formats. The file is read until the last of them was asked for. */
+export function* tableFiles(db: Database.Database, madeAt: Date): Generator<OutFile> {
+  const migration = String(db.prepare("select name from knex_migrations order by name desc limit 1").pluck().get());
+  const manifest: Static<typeof MANIFEST> = {
+    format: "stenz.everything",
+    version: 1,
+    migration,
+    madeAt: madeAt.toISOString(),
+  };
+  yield { name: "manifest.json", content: () => JSON.stringify(manifest, null, 1) };
+  for (const table of tablesOf(db)) {
+    yield { name: `tables/${table}.json`, content: () => JSON.stringify(dumpTable(db, table)) };
+    yield { name: `tables/${table}.csv`, content: () => csvOf(dumpTable(db, table)) };
+    for (const { name, bytes } of filesOf(db, table)) yield { name, content: bytes };
   }
+}
+
+/** A table for a table program: nothing where nothing stands, and the name of a file where bytes do. */
+function csvOf({ columns, rows }: DumpedTable): string {
+  const cell = (value: DumpedTable["rows"][number][number]) =>
+    value === null ? "" : typeof value === "object" ? value.file : value;
+  return writeCsv([[...columns], ...rows.map((row) => row.map(cell))], { newline: "\r\n" });
 }
 
 /**

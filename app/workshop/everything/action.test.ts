@@ -17,9 +17,14 @@ const zipOf = async (files: Readonly<Record<string, string>>): Promise<Buffer> =
   return buffer(zip.outputStream as NodeJS.ReadableStream);
 };
 
+/** The bytes of a photo, another for each cloth. */
+const photoOf = (cloth: number): Buffer => Buffer.alloc(3000, `photo ${cloth} `);
+
 /** A workshop with what goes out of it, and a way to send a ZIP in. */
 async function outOf() {
   const made = await keptWorkshop();
+  for (const cloth of [2, 4])
+    await (await made.held.ready()).cloths.keepPhoto(cloth, { type: "image/png", bytes: photoOf(cloth) });
   const out = Buffer.from(await (await made.ask("/settings/everything")).arrayBuffer());
   const entries = new Map<string, Buffer>();
   await readZip(out, ({ name, content }) => {
@@ -48,11 +53,18 @@ describe("everything of a workshop", () => {
     const names = [...entries.keys()];
     for (const needed of ["README.txt", "manifest.json", "tables/jobs.json", "tables/sheet_values.json"])
       expect(names).toContain(needed);
+    // Each table for a table program too: as many rows, and its columns above them.
+    const jobs = JSON.parse(String(entries.get("tables/jobs.json"))) as { columns: string[]; rows: unknown[] };
+    const csv = String(entries.get("tables/jobs.csv")).trimEnd().split("\r\n");
+    expect(csv[0]).toBe(jobs.columns.join(","));
+    expect(csv.length).toBeGreaterThanOrEqual(jobs.rows.length + 1);
     expect(names.filter((name) => /^jobs\/.*\.json$/.test(name))).toHaveLength(12);
     expect(names.filter((name) => /^jobs\/.*\.pdf$/.test(name))).toHaveLength(12);
     expect(JSON.parse(String(entries.get(names.find((name) => /^wearers\//.test(name)) ?? "")))).toMatchObject({
       format: "stenz.wearer",
     });
+    // Photos lie beside their table, under the place of their row.
+    expect(entries.get("files/cloth_photos-2-bytes.png")).toEqual(photoOf(4));
     const answer = await send(out);
     const name = /stenz-[\d-]+\.sqlite/.exec(answer.headers.get("Location") ?? "")?.[0] ?? "";
     const read = join(keeper.folder, name);

@@ -15,7 +15,7 @@ import { dropFolderOf, everythingZip } from "./everythingOut.server.ts";
 /** Everything of the workshop as one ZIP of open formats. */
 export const loader = guarded(async ({ context }: Route.LoaderArgs) => {
   const zip = await everythingZip(storeOf(context), new Date());
-  return new Response(Readable.toWeb(Readable.from(zip)) as ReadableStream, {
+  return new Response(Readable.toWeb(zip) as ReadableStream, {
     headers: {
       "Content-Type": "application/zip",
       "Content-Disposition": `attachment; filename="stenz-everything-${today()}.zip"`,
