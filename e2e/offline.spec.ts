@@ -49,7 +49,7 @@ test("a fitting opens again without the server, takes what is put down, and send
   await form(again).getByRole("radio", { name: "loose", exact: true }).check();
   await form(again).getByLabel("Pinch", { exact: true }).fill("11");
   await form(again).getByRole("button", { name: "Put it on the record" }).click();
-  await expect(again.getByText(/^1 entry is not sent yet/)).toBeVisible();
+  await expect(again.getByText(/^1 entry is not sent yet/)).toBeInViewport();
 
   // Another form is not taken for saved, and keeps what was typed: in sight, and over a reload.
   await again.goto("/jobs/2");
@@ -91,6 +91,30 @@ test("a page that could not be fetched opens by itself once the server answers",
   await expect(page.getByRole("heading", { name: "Stenz does not answer." })).toBeVisible();
   await server.again();
   await expect(page.getByRole("heading", { name: "Wearers", level: 1 })).toBeVisible({ timeout: 30_000 });
+});
+
+test("a newer Stenz leaves the fitting in sight as it is, and comes with the next page", async ({ page }) => {
+  const began = Date.now();
+  await page.goto(FITTING);
+  await keptSince(page, FITTING, began);
+  await tap(page, "back", 0.5, 0.46);
+  await form(page).getByRole("radio", { name: "waist", exact: true }).check();
+  await page.evaluate(() => {
+    Object.assign(window, { madeBefore: true });
+    // As the browser tells that another build has taken over.
+    navigator.serviceWorker.dispatchEvent(new Event("controllerchange"));
+  });
+  const isMadeBefore = () => page.evaluate(() => "madeBefore" in window);
+  await expect(form(page).getByRole("radio", { name: "waist", exact: true })).toBeChecked();
+  expect(await isMadeBefore()).toBe(true);
+  await page.locator('a[href="/jobs/2/prototypes"]').first().click();
+  await expect(page).toHaveURL(/\/prototypes$/);
+  await expect.poll(isMadeBefore).toBe(false);
+  // From then on it goes from page to page as before.
+  await page.evaluate(() => Object.assign(window, { madeBefore: true }));
+  await page.locator('a[href="/jobs/2/pieces"]').first().click();
+  await expect(page).toHaveURL(/\/pieces$/);
+  expect(await isMadeBefore()).toBe(true);
 });
 
 test("an erasure takes the kept pages with it", async ({ page }) => {

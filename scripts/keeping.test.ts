@@ -44,4 +44,4 @@ it("a backup is taken, shown and restored by commands; what runs is left alone",
     err: expect.stringContaining("no such file"),
   });
   expect(command("restore", dataFile)).toMatchObject({ status: 2 });
-}, 60_000);
+}, 240_000);

@@ -55,20 +55,20 @@ const KEEP_UP_EVERY_MS = 10 * 60_000;
  */
 export async function startServer(options: StartOptions): Promise<Running> {
   process.umask(OWNER_ONLY);
-  // First what says who is let in: it is held alone whatever else reads along with the data file.
-  const access = await openAccess(accessFileOf(options.dataFile));
-  const store = await openStore(options.dataFile).catch(async (cause: unknown) => {
-    await access.close();
-    throw cause;
-  });
-  const held = holdStore(store);
-  const log = requestLog(logFileOf(options.dataFile));
-  const close = async () => {
-    await (await held.ready()).close();
-    await access.close();
-    log.close();
+  /** What was opened so far, the first first: it is shut in the other order. */
+  const closing: (() => Promise<unknown>)[] = [];
+  const stop = async () => {
+    for (const close of closing.splice(0).reverse()) await close();
   };
   try {
+    // First what says who is let in: it is held alone whatever else reads along with the data file.
+    const access = await openAccess(accessFileOf(options.dataFile));
+    closing.push(() => access.close());
+    const store = await openStore(options.dataFile);
+    const held = holdStore(store);
+    closing.push(async () => (await held.ready()).close());
+    const log = requestLog(logFileOf(options.dataFile));
+    closing.push(async () => log.close());
     if (options.demo) await addDemoWorkshop(store);
     // Load the routes before listening: the first visitor should not wait for them.
     await import("virtual:react-router/server-build");
@@ -78,6 +78,8 @@ export async function startServer(options: StartOptions): Promise<Running> {
     const home: { answer: RequestListener } = { answer: (_request, response) => void response.writeHead(503).end() };
     const server = patientServer((request, response) => home.answer(request, response), null);
     const port = await listen(server, { ...options, host: atHome });
+    let shutShared: () => Promise<void> = async () => undefined;
+    closing.push(() => Promise.all([shut(server), shutShared()]));
     const keeper = keeperOf(options.dataFile, held, access);
     const sharing: SharingSwitch = sharedListener({
       ...{ access, names, tlsFolder: tlsFolderOf(options.dataFile), always: !isLoopback(options.host) },
@@ -86,6 +88,7 @@ export async function startServer(options: StartOptions): Promise<Running> {
       spare: options.sharePort == null ? SPARE_SHARED : 0,
       appFor: (knowsHost) => expressApp({ held, access, clientFolder, knowsHost, log, sharing, keeper, shared: true }),
     });
+    shutShared = sharing.stop;
     home.answer = expressApp({
       ...{ held, access, clientFolder, sharing, keeper, log },
       knowsHost: hostsOf(atHome, names),
@@ -108,12 +111,11 @@ export async function startServer(options: StartOptions): Promise<Running> {
         clearInterval(scrubbing);
         clearInterval(keeping);
         closeGauges();
-        await Promise.all([shut(server), sharing.stop()]);
-        await close();
+        await stop();
       },
     };
   } catch (cause) {
-    await close();
+    await stop();
     throw cause;
   }
 }

@@ -1,7 +1,6 @@
 import Box from "@mui/material/Box";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
-import { QueueNotice } from "../form/queue/QueueNotice.tsx";
 import { TimerBar } from "../jobs/fitting/timers/TimerBar.tsx";
 import { ConnectionNotice } from "../offline/ConnectionNotice.tsx";
 import { BrandName } from "./BrandName.tsx";
@@ -56,7 +55,6 @@ export function Shell({ children }: { children: ReactNode }) {
       </Box>
       <VisitorMark />
       <ConnectionNotice />
-      <QueueNotice />
       <TimerBar />
       <Box
         component="main"

@@ -1,15 +1,16 @@
 import Box from "@mui/material/Box";
+import { QueueNotice } from "../form/queue/QueueNotice.tsx";
 import { useLostAt } from "./connection.ts";
 import { useHeldForm } from "./useHeldForm.ts";
 import { useMadeAt } from "./useMadeAt.ts";
 import { whenWords } from "./whenWords.ts";
 
-/** While the server does not answer: since when, how old the page is, and what becomes of what is put down meanwhile. */
+/** What has not reached the server yet; while it does not answer also since when, how old the page is, and what becomes of forms. */
 export function ConnectionNotice() {
   const lostAt = useLostAt();
   const madeAt = useMadeAt();
   const held = useHeldForm(lostAt !== null);
-  if (lostAt === null) return null;
+  if (lostAt === null) return <QueueNotice />;
   return (
     <Box className="no-print" sx={noticeStyle}>
       <Box role="status">
@@ -23,6 +24,7 @@ export function ConnectionNotice() {
           Not saved. What you typed stays in the form: hand it in again once this notice is gone.
         </Box>
       ) : null}
+      <QueueNotice />
     </Box>
   );
 }
@@ -30,6 +32,6 @@ export function ConnectionNotice() {
 const noticeStyle = {
   // It stays in sight: whoever scrolled down to a form has to see why it was not saved.
   ...{ position: "sticky", top: 0, zIndex: "appBar" },
-  ...{ px: { xs: 1.5, md: 3 }, py: 0.75, bgcolor: "bench.sunken" },
-  ...{ borderBottom: 2, borderColor: "warning.main" },
+  ...{ bgcolor: "bench.sunken", borderBottom: 2, borderColor: "warning.main" },
+  "& > *": { px: { xs: 1.5, md: 3 }, py: 0.75 },
 } as const;

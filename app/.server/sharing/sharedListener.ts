@@ -1,6 +1,7 @@
 import type { RequestListener, Server } from "node:http";
-import { ok, type Result } from "../../../core/result.ts";
+import { fail, ok, type Result } from "../../../core/result.ts";
 import type { AccessStore, Sharing } from "../../../data/access/index.ts";
+import { faultWords } from "../../../data/backup/index.ts";
 import { hostsOf, isLoopback, type KnowsHost } from "../http/hosts.ts";
 import { type ListenOn, listen, patientServer, shut } from "../http/patientServer.ts";
 import { inTurn } from "../inTurn.ts";
@@ -92,9 +93,12 @@ async function certificateOf(
     const own = ownCertificate(sharing);
     return own.ok ? ok({ ...own.value, authority: null }) : own;
   }
-  return ok(
-    await madeCertificate(tlsFolder, [...new Set(["localhost", "127.0.0.1", ...ownNames(), ...names])], new Date()),
-  );
+  try {
+    const all = [...new Set(["localhost", "127.0.0.1", ...ownNames(), ...names])];
+    return ok(await madeCertificate(tlsFolder, all, new Date()));
+  } catch (cause) {
+    return fail("tls-not-made", `A certificate could not be made in ${tlsFolder}: ${faultWords(cause)}.`);
+  }
 }
 
 /** What it is opened by: names given, then addresses; on one address that one. */

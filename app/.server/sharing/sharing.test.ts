@@ -151,6 +151,17 @@ describe("the listener for the network", () => {
     expect(await own.follow()).toMatchObject({ on: false, fault: expect.stringContaining("/nowhere") });
   });
 
+  it("says why no certificate could be made", async () => {
+    const tlsFolder = folder();
+    writeFileSync(tlsFolder, "a file where the folder was to be");
+    const { access, made } = await listener({ tlsFolder, always: true });
+    await access.sharing.setPassphrase("three plain words");
+    expect(await made.follow()).toMatchObject({
+      on: false,
+      fault: expect.stringContaining(`A certificate could not be made in ${tlsFolder}`),
+    });
+  });
+
   it("without TLS goes by no fingerprint", async () => {
     const { access, made } = await listener();
     await access.sharing.setPassphrase("three plain words");

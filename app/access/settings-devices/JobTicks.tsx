@@ -28,7 +28,7 @@ export function JobTicks({
           {name}, {wearerName}
         </CheckInput>
       ))}
-      {/* Jobs farther back that were ticked before stay ticked. */}
+      {/* One that was taken off stays ticked where it was: it may be brought back. */}
       {ticked
         .filter((identity) => !jobs.some((job) => job.identity === identity))
         .map((identity) => (

@@ -5,11 +5,11 @@ import { useRevalidator } from "react-router";
 import { accessContext } from "../../.server/access/visitor.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { everyRow } from "../../.server/read/everyRow.ts";
 import { sharingContext } from "../../.server/sharing/sharingSwitch.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { EmptyState } from "../../frame/EmptyState.tsx";
-import { listQuery } from "../../frame/listQuery.ts";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { TextLink } from "../../frame/TextLink.tsx";
 import type { Route } from "./+types/route.ts";
@@ -20,17 +20,17 @@ import { type Pairing, PairingCode } from "./PairingCode.tsx";
 
 export const meta = () => [{ title: "Devices · Stenz" }];
 
-export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
+export const loader = guarded(async ({ context }: Route.LoaderArgs) => {
   const { devices, pairing } = context.get(accessContext);
   const { jobs, identities } = storeOf(context);
-  const { rows } = await jobs.list({ ...listQuery(request), search: "" });
+  const tickable = [];
+  for await (const { id, name, wearerName } of everyRow((page) => jobs.list({ search: "", page })))
+    tickable.push({ identity: await identities.of("jobs", id), name, wearerName });
   return {
     devices: await devices.all(),
     standing: await pairing.standing(new Date()),
     shared: context.get(sharingContext).state().on,
-    jobs: await Promise.all(
-      rows.map(async ({ id, name, wearerName }) => ({ identity: await identities.of("jobs", id), name, wearerName })),
-    ),
+    jobs: tickable,
   };
 });
 

@@ -10,7 +10,7 @@ export function QueueNotice() {
     <Box
       role="status"
       className="no-print"
-      sx={{ px: 3, py: 0.75, bgcolor: "bench.sunken", borderBottom: 1, borderColor: "divider" }}
+      sx={{ px: { xs: 1.5, md: 3 }, py: 0.75, bgcolor: "bench.sunken", borderBottom: 1, borderColor: "divider" }}
     >
       <strong>{waiting.length === 1 ? "1 entry is" : `${waiting.length} entries are`} not sent yet.</strong> Kept in
       this browser; they go out by themselves, in order, once Stenz answers again.

@@ -10,6 +10,7 @@ import { openStore, type Store } from "../../../data/store.ts";
 import { exportJob, exportWearer } from "../../../data/transfer/index.ts";
 import { fittingRecordPdf } from "../../../formats/pdf/fittingRecordPdf.ts";
 import { fileName } from "../../.server/http/download.ts";
+import { everyRow } from "../../.server/read/everyRow.ts";
 import { readJob } from "../../.server/read/jobRecord.ts";
 
 const README = `Everything of a workshop, as Stenz writes it out.
@@ -77,29 +78,18 @@ function addLazily(zip: ZipFile, { name, content }: OutFile, now: Date): void {
 
 /** Every wearer and job as a document, and every record as it is printed. */
 async function* documentsOf(store: Store): AsyncGenerator<OutFile> {
-  for await (const { id, name } of pagesOf((page) => store.wearers.list({ search: "", page })))
+  for await (const { id, name } of everyRow((page) => store.wearers.list({ search: "", page })))
     yield {
       name: `wearers/${fileName(`${id} ${name}`, "json")}`,
       content: async () => JSON.stringify(await exportWearer(store, id), null, 1),
     };
-  for await (const { id, name } of pagesOf((page) => store.jobs.list({ search: "", page }))) {
+  for await (const { id, name } of everyRow((page) => store.jobs.list({ search: "", page }))) {
     const words = `${id} ${name}`;
     yield {
       name: `jobs/${fileName(words, "json")}`,
       content: async () => JSON.stringify(await exportJob(store, id), null, 1),
     };
     yield { name: `jobs/${fileName(words, "pdf")}`, content: () => recordOf(store, id, name) };
-  }
-}
-
-/** The rows of a list, page by page. */
-async function* pagesOf<Row>(
-  pageAt: (page: number) => Promise<{ readonly rows: readonly Row[]; readonly pageCount: number }>,
-): AsyncGenerator<Row> {
-  for (let page = 1; ; page += 1) {
-    const { rows, pageCount } = await pageAt(page);
-    yield* rows;
-    if (page >= pageCount) return;
   }
 }
 
