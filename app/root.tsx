@@ -57,7 +57,7 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App({ loaderData }: Route.ComponentProps) {
-  useKeptPage();
+  useKeptPage(loaderData.visitor.role !== "nobody");
   const bare = useMatches().some(({ handle }) => (handle as { bare?: boolean } | undefined)?.bare);
   return (
     <UnitContext.Provider value={loaderData.shown}>

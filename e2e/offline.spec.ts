@@ -136,6 +136,9 @@ test("a device that signs out leaves no page behind", async ({ page, browser }) 
   const context = await browser.newContext();
   const tablet = await context.newPage();
   const code = await makeCode(page, /the whole workshop/);
+  // Before it is let in it is given nothing to keep.
+  await tablet.goto(`${address}sign-in`);
+  expect(await tablet.evaluate(async () => (await navigator.serviceWorker.getRegistrations()).length)).toBe(0);
   await tablet.goto(`${address}sign-in#${code}`);
   await tablet.getByLabel("Name of this device").fill("Tablet");
   await tablet.getByRole("button", { name: "Let it in" }).click();

@@ -10,14 +10,17 @@ export function ConnectionNotice() {
   const lostAt = useLostAt();
   const madeAt = useMadeAt();
   const held = useHeldForm(lostAt !== null);
-  if (lostAt === null) return <QueueNotice />;
+  if (lostAt === null && madeAt === null) return <QueueNotice />;
   return (
     <Box className="no-print" sx={noticeStyle}>
       <Box role="status">
-        <strong>Without a connection to Stenz since {whenWords(lostAt)}.</strong>{" "}
+        <strong>
+          {lostAt === null ? "Stenz took too long." : `Without a connection to Stenz since ${whenWords(lostAt)}.`}
+        </strong>{" "}
         {madeAt === null ? "" : `This page is as it was at ${whenWords(madeAt)}. `}
-        What is put down at a fitting is kept in this browser and goes out by itself; every other form waits until Stenz
-        answers again.
+        {lostAt === null
+          ? "Load it again to see how it is now."
+          : "What is put down at a fitting is kept in this browser and goes out by itself; every other form waits until Stenz answers again."}
       </Box>
       {held ? (
         <Box role="alert" sx={{ color: "error.main", fontWeight: 600 }}>

@@ -10,24 +10,24 @@ const QUIET_MS = 1500;
 /**
  * Has this device keep the page in sight, as it stands after whatever changed it: the next time it comes up whole, with the network or
  * without. Once a newer build has taken over, the next page is fetched whole; the one in sight stays as it is.
+ * @param letIn false for somebody who was not let in, such as a wearer who measures themselves: their browser keeps nothing of Stenz.
  */
-export function useKeptPage(): void {
+export function useKeptPage(letIn: boolean): void {
   const lost = useLostAt() !== null;
   const location = useLocation();
   const matches = useMatches();
   const { revalidate } = useRevalidator();
   const [looked, setLooked] = useState(0);
   const newer = useRef(false);
-  useEffect(
-    () =>
-      keepApplication({
-        onFirst: () => setLooked((times) => times + 1),
-        onNewer: () => {
-          newer.current = true;
-        },
-      }),
-    [],
-  );
+  useEffect(() => {
+    if (!letIn) return;
+    return keepApplication({
+      onFirst: () => setLooked((times) => times + 1),
+      onNewer: () => {
+        newer.current = true;
+      },
+    });
+  }, [letIn]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the page shows changed, or there is somebody to keep it now.
   useEffect(() => {
     if (lost || !isKeptPage(location.pathname)) return;
