@@ -7,8 +7,8 @@ export default defineConfig({
   test: {
     // A guard against hanging, no measure of speed: tests that start a process or fill a data file take their time where the
     // machine is busy.
-    testTimeout: 60_000,
-    hookTimeout: 60_000,
+    testTimeout: 180_000,
+    hookTimeout: 180_000,
     // On two cores one of them would be left idle.
     maxWorkers: "100%",
     projects: [
