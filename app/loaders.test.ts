@@ -49,6 +49,7 @@ it("no page that loads something is left out", async () => {
     "access/sign-out",
     "access/measure",
     "access/fittings",
+    "access/certificate",
   ];
   const others = (await routesWith("loader")).filter((file) => !tried.has(file));
   expect(others.filter((file) => !elsewhere.some((one) => file.startsWith(one)))).toEqual([
