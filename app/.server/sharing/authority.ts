@@ -7,16 +7,8 @@ import {
   X509Certificate,
   X509CertificateGenerator,
 } from "@peculiar/x509";
-import { readPair, writePair } from "./certificateFiles.ts";
-import { isVouchedFor, vouchesFor } from "./nameConstraints.ts";
-
-/** The workshop as an authority: a device that trusts it takes what it signs for this machine without a warning. */
-export interface Authority {
-  /** Its certificate and key, PEM. */
-  readonly cert: string;
-  readonly key: string;
-  readonly fingerprint: string;
-}
+import { type Certificate, readPair, writePair } from "./certificateFiles.ts";
+import { isVouchedFor, NAME_CONSTRAINTS, vouchesFor } from "./nameConstraints.ts";
 
 const YEAR_MS = 365 * 24 * 3_600_000;
 
@@ -25,8 +17,11 @@ const [GOOD_YEARS, RENEWED_BEFORE_YEARS] = [10, 3];
 
 const ALGORITHM = { name: "ECDSA", namedCurve: "P-256", hash: "SHA-256" };
 
-/** The authority kept in a folder; made there where there is none, where it ends, or where it may not vouch for one of these names. */
-export async function madeAuthority(folder: string, names: readonly string[], now: Date): Promise<Authority> {
+/**
+ * The workshop as an authority: a device that trusts it takes what it signs for this machine without a warning. It is kept in a
+ * folder; made there where there is none, where it ends, or where it may not vouch for one of these names.
+ */
+export async function madeAuthority(folder: string, names: readonly string[], now: Date): Promise<Certificate> {
   const files = { certFile: join(folder, "stenz-authority.crt"), keyFile: join(folder, "stenz-authority.key") };
   const kept = readPair(files);
   if (kept.ok && isGood(kept.value.cert, names, now)) return kept.value;
@@ -57,5 +52,5 @@ export async function madeAuthority(folder: string, names: readonly string[], no
 function isGood(cert: string, names: readonly string[], now: Date): boolean {
   const read = new X509Certificate(cert);
   const left = read.notAfter.getTime() - now.getTime();
-  return left > RENEWED_BEFORE_YEARS * YEAR_MS && isVouchedFor(read.getExtension("2.5.29.30"), names);
+  return left > RENEWED_BEFORE_YEARS * YEAR_MS && isVouchedFor(read.getExtension(NAME_CONSTRAINTS), names);
 }

@@ -4,7 +4,7 @@ import { dirname, join } from "node:path";
 import { generate } from "selfsigned";
 import { fail, type Result } from "../../../core/result.ts";
 import type { Sharing } from "../../../data/access/index.ts";
-import { type Authority, madeAuthority } from "./authority.ts";
+import { madeAuthority } from "./authority.ts";
 import { type Certificate, readPair, writePair } from "./certificateFiles.ts";
 
 const DAY_MS = 24 * 3_600_000;
@@ -17,7 +17,7 @@ export const tlsFolderOf = (dataFile: string): string => join(dirname(dataFile),
 
 /** A certificate made here, with the authority that vouches for it. */
 export interface MadeCertificate extends Certificate {
-  readonly authority: Authority;
+  readonly authority: Certificate;
 }
 
 /**
@@ -49,7 +49,7 @@ export async function madeCertificate(folder: string, names: readonly string[], 
 }
 
 /** True for a certificate of this authority that is good for a while yet, at every name that is asked of it. */
-function standsFor({ cert }: Certificate, authority: Authority, names: readonly string[], now: Date): boolean {
+function standsFor({ cert }: Certificate, authority: Certificate, names: readonly string[], now: Date): boolean {
   const [read, of] = [new X509Certificate(cert), new X509Certificate(authority.cert)];
   const left = Date.parse(read.validTo) - now.getTime();
   const at = (name: string) => (isIP(name) === 0 ? read.checkHost(name) : read.checkIP(name)) !== undefined;

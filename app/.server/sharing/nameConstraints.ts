@@ -13,7 +13,8 @@ const PRIVATE_ADDRESSES = [
 /** Tags of a name and of an address in a list of general names (RFC 5280, 4.2.1.6). */
 const [NAME, ADDRESS] = [0x82, 0x87];
 
-const ID = "2.5.29.30";
+/** What the rule is known by in a certificate. */
+export const NAME_CONSTRAINTS = "2.5.29.30";
 
 /** Bytes under a tag, as DER writes them; shorter than 65 536. */
 function der(tag: number, content: Uint8Array): Buffer {
@@ -63,7 +64,7 @@ function isIn(name: string, range: string): boolean {
  */
 export function vouchesFor(names: readonly string[]): Extension {
   const all = [...PRIVATE_NAMES, ...PRIVATE_ADDRESSES, ...names.filter((name) => !isPrivate(name))];
-  return new Extension(ID, true, Uint8Array.from(der(0x30, der(0xa0, Buffer.concat(all.map(subtree))))));
+  return new Extension(NAME_CONSTRAINTS, true, Uint8Array.from(der(0x30, der(0xa0, Buffer.concat(all.map(subtree))))));
 }
 
 /** True where a certificate with such a rule may be made for these names. */

@@ -5,7 +5,6 @@ import { faultWords } from "../../../data/backup/index.ts";
 import { hostsOf, isLoopback, type KnowsHost } from "../http/hosts.ts";
 import { type ListenOn, listen, patientServer, shut } from "../http/patientServer.ts";
 import { inTurn } from "../inTurn.ts";
-import type { Authority } from "./authority.ts";
 import { madeCertificate, ownCertificate } from "./certificate.ts";
 import type { Certificate } from "./certificateFiles.ts";
 import { networkAddresses, ownNames } from "./ownNames.ts";
@@ -49,7 +48,7 @@ export function sharedListener(options: SharedOptions): SharingSwitch {
       const scheme = certificate.value ? "https" : "http";
       return {
         ...{ on: true, fingerprint: certificate.value?.fingerprint ?? null },
-        authority: certificate.value?.authority ?? null,
+        authority: shownOf(certificate.value?.authority ?? null),
         addresses: hostsShown(host, names).map(
           (name) => `${scheme}://${name.includes(":") ? `[${name}]` : name}:${port}/`,
         ),
@@ -83,11 +82,15 @@ export function sharedListener(options: SharedOptions): SharingSwitch {
   };
 }
 
+/** What may be shown of an authority: pages are made from it, and its key is for nobody. */
+const shownOf = (authority: Certificate | null) =>
+  authority && { cert: authority.cert, fingerprint: authority.fingerprint };
+
 /** The certificate of a sharing; null for none. */
 async function certificateOf(
   sharing: Sharing,
   { tlsFolder, names }: SharedOptions,
-): Promise<Result<(Certificate & { readonly authority: Authority | null }) | null>> {
+): Promise<Result<(Certificate & { readonly authority: Certificate | null }) | null>> {
   if (sharing.tls === "none") return ok(null);
   if (sharing.tls === "own") {
     const own = ownCertificate(sharing);

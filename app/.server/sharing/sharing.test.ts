@@ -136,6 +136,9 @@ describe("the listener for the network", () => {
         .end();
     });
     expect(seen).toBe(state.fingerprint);
+    // Pages are made from it: no key is in it.
+    expect(JSON.stringify(state)).not.toContain("PRIVATE KEY");
+    expect(state.authority?.cert).toContain("BEGIN CERTIFICATE");
     await set(access, { on: false });
     expect(await made.follow()).toEqual({ on: false, fault: null });
     await expect(fetch(address)).rejects.toThrow();
