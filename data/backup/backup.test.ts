@@ -158,6 +158,18 @@ describe("restoring", () => {
     await (await openStore(dataFile)).close();
   });
 
+  it("keeps aside what two of them in one second put away", async () => {
+    const { dataFile, backup } = await withBackup();
+    const put = async () => {
+      const readied = await readyBackup({ dataFile, backup });
+      return readied.ok ? (putReadied(dataFile, readied.value.file, NOON) ?? "") : "";
+    };
+    const [first, second] = [await put(), await put()];
+    expect(second).not.toBe(first);
+    expect(lookInto(first)).toMatchObject({ value: { counts: { wearers: 2 } } });
+    expect(lookInto(second)).toMatchObject({ value: { counts: { wearers: 1 } } });
+  });
+
   it("of a sealed one asks for its passphrase", async () => {
     const { dataFile, backup } = await withBackup({ seal: newSealKey("three plain words") });
     expect(backup).toMatch(/\.sealed$/);

@@ -73,12 +73,21 @@ export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOp
 /** Takes what was made ready away again: nothing was restored. */
 export const dropReadied = (dataFile: string): void => rmSync(readyFolder(dataFile), { recursive: true, force: true });
 
+/** Where the present file is kept aside: beside itself, in the place of none that was kept there in the same second. */
+function asideOf(dataFile: string, now: Date): string {
+  const stem = join(dirname(dataFile), `${parse(dataFile).name}-aside-${stampOf(now)}`);
+  const nth = (count: number): string => (count === 1 ? `${stem}.sqlite` : `${stem}-${count}.sqlite`);
+  let count = 1;
+  while (existsSync(nth(count))) count += 1;
+  return nth(count);
+}
+
 /**
  * Puts a backup that was made ready in the place of the data file, which nobody may hold open. The present one is kept aside.
  * @returns where that one lies now; null where there was none. @throws where the folder cannot be written: then the present one stands.
  */
 export function putReadied(dataFile: string, readied: string, now: Date): string | null {
-  const aside = join(dirname(dataFile), `${parse(dataFile).name}-aside-${stampOf(now)}.sqlite`);
+  const aside = asideOf(dataFile, now);
   const had = existsSync(dataFile);
   if (had) {
     single(dataFile);

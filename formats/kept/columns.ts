@@ -39,7 +39,6 @@ const closed = <Properties extends Record<string, TSchema>>(properties: Properti
   Type.Object(properties, { additionalProperties: false });
 const some = (names: readonly string[], value: () => TSchema) =>
   closed(Object.fromEntries(names.map((name) => [name, Type.Optional(value())])));
-const _orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
 
 /** What was typed into the fields of a form, by field. */
 export const readTexts = column<Readonly<Record<string, string>>>(

@@ -24,8 +24,7 @@ export interface KeptTypeParts {
 
 /** A kept type from its schema, its steps from older formats and what it takes where it kept nothing yet. */
 export function keptType<T>({ what, schema, upcasts = [], fresh = {} }: KeptTypeParts): KeptType<T> {
-  // Compiled with the first that is read: starting waits for none of them.
-  let validate: ReturnType<typeof validator> | null = null;
+  const validate = validator(schema);
   const newest = upcasts.length + 1;
   return {
     format: newest,
@@ -38,7 +37,6 @@ export function keptType<T>({ what, schema, upcasts = [], fresh = {} }: KeptType
       }
       if (!isRecord(content)) return fail("kept-unreadable", `Expected ${what}, but there is something else.`);
       const today = upcasts.slice(format - 1).reduce((older, upcast) => upcast(older), content);
-      validate ??= validator(schema);
       const read = validate(filledFrom(fresh, today, schema));
       // The schema says what the type says; tests hold each against a whole value of its type.
       return read.ok ? ok(read.value as T) : fail("kept-unreadable", `In ${what}: ${read.problem.message}`);

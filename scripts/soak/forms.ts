@@ -38,11 +38,38 @@ export function formsOf(html: string, page: string): PageForm[] {
   return read;
 }
 
+/** The forms of a page of a server; none where it is a file. */
+export async function formsAt(server: string, page: string): Promise<PageForm[]> {
+  const response = await fetch(`${server}${page}`);
+  if ((response.headers.get("Content-Type") ?? "").startsWith("text/html")) return formsOf(await response.text(), page);
+  await response.body?.cancel();
+  return [];
+}
+
+/** Actions that take something away, or back. */
+const TAKES_AWAY = /remove|erase|undo|drop|away|delete|restore/;
+
+/** True where what a form does takes something away, or back. */
+export const takesAway = (form: Pick<PageForm, "address" | "fields">): boolean => TAKES_AWAY.test(kindOf(form));
+
+/** What a form does, whichever record it is about. */
+export const kindOf = ({ address, fields }: Pick<PageForm, "address" | "fields">): string =>
+  `${address.replaceAll(/\d+/g, "n").replace(/\?.*/, "")} ${fields.intent ?? ""}`.trim();
+
+/** The address a page in sight asks at for what another one shows, and posts its forms to: data in place of a document. */
+export function asData(address: string): string {
+  const [path, ...query] = address.split("?");
+  return [`${path === "/" ? "/_" : path}.data`, ...query].join("?");
+}
+
+/** Headers of a form that is posted from a page of the server itself. */
+export const ownHeaders = (server: string) => ({ Origin: server, "Sec-Fetch-Site": "same-origin" });
+
 /** Posts a form as a browser does. */
 export const post = (server: string, { address, fields }: Pick<PageForm, "address" | "fields">): Promise<Response> =>
   fetch(`${server}${address}`, {
     method: "POST",
     body: new URLSearchParams(fields),
-    headers: { Origin: server, "Sec-Fetch-Site": "same-origin" },
+    headers: ownHeaders(server),
     redirect: "manual",
   });

@@ -1,8 +1,7 @@
 import { PAGES } from "../../app/testing/demoPages.ts";
 import { computeAll } from "../../formats/compute.ts";
 import { computeCase } from "./cases.ts";
-import type { PageForm } from "./forms.ts";
-import { formsAt } from "./killing.ts";
+import { formsAt, type PageForm } from "./forms.ts";
 import { type Chance, one } from "./nasty.ts";
 import { generated } from "./requests.ts";
 import type { SoakServer } from "./server.ts";
@@ -10,7 +9,7 @@ import type { SoakServer } from "./server.ts";
 /** What generated requests have come to. */
 export interface FuzzCounts {
   requests: number;
-  /** Answers by the first digit of their status. */
+  /** Answers by their status. */
   byStatus: Record<string, number>;
   /** Answers that say that the server failed, and requests it did not answer. */
   failed: number;
@@ -30,17 +29,27 @@ export const noRequests = (): FuzzCounts => ({
 /** How many requests are under way at a time. */
 const AT_A_TIME = 8;
 
+/** So many of them, and the workshop is put back: what was taken away by then would leave ever less to ask for. */
+const PUT_BACK_EVERY = 10_000;
+
 /** What a run of generated requests works with. */
 export interface Fuzzing {
   readonly server: SoakServer;
+  /** Puts the workshop back as it was, while the server runs. @returns what is wrong with what was left behind. */
+  readonly putBack: () => Promise<readonly string[]>;
   readonly counts: FuzzCounts;
   readonly chance: Chance;
   readonly say: (words: string) => void;
 }
 
 /** Sends generated requests to a server until there were so many; each tenth is a computation by the scripting interface instead. */
-export async function fuzz({ server, counts, chance, say }: Fuzzing, until: number, each: () => void): Promise<void> {
+export async function fuzz(
+  { server, putBack, counts, chance, say }: Fuzzing,
+  until: number,
+  each: () => void,
+): Promise<void> {
   const forms: PageForm[] = [];
+  let putBackAt = counts.requests + counts.computed + PUT_BACK_EVERY;
   const sampled = Math.max(1, Math.floor(until / 1000));
   await Promise.all(
     Array.from({ length: AT_A_TIME }, async () => {
@@ -49,11 +58,20 @@ export async function fuzz({ server, counts, chance, say }: Fuzzing, until: numb
         else await send();
         const done = counts.requests + counts.computed;
         if (done % sampled === 0) counts.memoryMb.push(Math.round(server.memory() / 1e6));
+        if (done >= putBackAt) await again();
         each();
       }
     }),
   );
   if (!server.alive()) say("The server ended by itself.");
+
+  async function again(): Promise<void> {
+    putBackAt += PUT_BACK_EVERY;
+    const faults = await putBack();
+    forms.length = 0;
+    counts.failed += faults.length;
+    for (const fault of faults) say(`Put back after ${counts.requests} requests: ${fault}`);
+  }
 
   async function send(): Promise<void> {
     // Forms as they stand on the pages now: what was changed meanwhile is met with its own version.
@@ -72,8 +90,7 @@ export async function fuzz({ server, counts, chance, say }: Fuzzing, until: numb
       });
       // A stream of a gauge goes on for as long as somebody listens.
       await response.body?.cancel();
-      const first = `${String(response.status)[0]}xx`;
-      counts.byStatus[first] = (counts.byStatus[first] ?? 0) + 1;
+      counts.byStatus[response.status] = (counts.byStatus[response.status] ?? 0) + 1;
       if (response.status < 500) return;
       counts.failed += 1;
       say(`${response.status}: ${init.method ?? "GET"} ${address} ${String(init.body ?? "").slice(0, 300)}`);

@@ -2,7 +2,7 @@ import { copyFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import Database from "better-sqlite3";
 import { PAGES } from "../../app/testing/demoPages.ts";
-import { formsOf, type PageForm, post } from "./forms.ts";
+import { formsAt, kindOf, type PageForm, post, takesAway } from "./forms.ts";
 import { chanceOf } from "./options.ts";
 import { type SoakServer, startSoaked } from "./server.ts";
 
@@ -97,7 +97,7 @@ export async function killAgain(
         if (chance(4) === 0) await keepDraft(server);
         else await sendForms(server);
       } catch (cause) {
-        if (!(cause instanceof TypeError && cause.message === "fetch failed")) throw cause;
+        if (!isCutOff(cause)) throw cause;
         counts.cut += 1;
         await new Promise((resolve) => setTimeout(resolve, 5));
       }
@@ -123,7 +123,7 @@ export async function killAgain(
   async function sendForm(server: SoakServer, form: PageForm): Promise<void> {
     const [free] = form.free;
     const kind = kindOf(form);
-    if (TAKES_AWAY.test(kind)) return takeAway(server, form, kind);
+    if (takesAway(form)) return takeAway(server, form, kind);
     const text = marker();
     const marked: PageForm = free === undefined ? form : { ...form, fields: { ...form.fields, [free]: text } };
     await send(server, {
@@ -148,9 +148,9 @@ export async function killAgain(
     flying.set(place, sent);
     if (text !== null) sent.add(text);
     const response = await post(server.address, form);
-    await response.body?.cancel();
     if (text !== null) sent.delete(text);
     note(place, kind, response, text);
+    await response.body?.cancel();
   }
 
   /** Notes what was acknowledged: a redirect, or that it is kept. What was refused keeps nothing. */
@@ -192,20 +192,9 @@ interface Sent {
   readonly text: string | null;
 }
 
-/** Actions that take something away, or back. */
-const TAKES_AWAY = /remove|erase|undo|drop|away|delete|restore/;
-
-/** What a form does, whichever record it is about. */
-const kindOf = ({ address, fields }: PageForm): string =>
-  `${address.replaceAll(/\d+/g, "n").replace(/\?.*/, "")} ${fields.intent ?? ""}`.trim();
-
-/** The forms of a page; none where it is a file. */
-export async function formsAt(server: string, page: string): Promise<PageForm[]> {
-  const response = await fetch(`${server}${page}`);
-  if ((response.headers.get("Content-Type") ?? "").startsWith("text/html")) return formsOf(await response.text(), page);
-  await response.body?.cancel();
-  return [];
-}
+/** True where a request ended with the server: before its answer began, or amid it. */
+const isCutOff = (cause: unknown): boolean =>
+  cause instanceof TypeError && ["fetch failed", "terminated"].includes(cause.message);
 
 /** Every text of every row, as one. */
 function allText(db: Database.Database): string {

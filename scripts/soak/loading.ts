@@ -1,4 +1,4 @@
-import { post } from "./forms.ts";
+import { asData, post } from "./forms.ts";
 import { chanceOf } from "./options.ts";
 import type { SoakServer } from "./server.ts";
 
@@ -11,6 +11,12 @@ export interface LoadTold {
   readonly p99Ms: number;
   readonly writes: number;
   readonly errors: number;
+  /** What went wrong, by its status or cause, and how often. */
+  readonly errorKinds: Readonly<Record<string, number>>;
+  /** What was waited for longest, by the middle of its waits, ms. */
+  readonly slowest: Readonly<Record<string, number>>;
+  /** How late this machine woke whoever asked, ms: what it was kept from beside this, by others of its host as well. */
+  readonly wokenLateMs: { readonly p95: number; readonly p99: number; readonly most: number };
   /** Memory of the server, looked at ten times from the end of the first tenth on, MB. */
   readonly memoryMb: readonly number[];
 }
@@ -53,23 +59,28 @@ export async function loadBy(
   server: SoakServer,
   { devices, seconds, seed, readsMs = READS_MS }: LoadOptions,
 ): Promise<LoadTold> {
-  const waits: number[] = [];
-  let [writes, errors] = [0, 0];
+  const waits: { readonly what: string; readonly ms: number }[] = [];
+  const errorKinds: Record<string, number> = {};
+  let writes = 0;
   const began = Date.now();
   const until = began + seconds * 1000;
   const mb = (bytes: number) => Math.round(bytes / 1e6);
   const memoryMb: number[] = [];
   const sampling = setInterval(() => memoryMb.push(mb(server.memory())), (seconds * 1000) / MEMORY_SAMPLES);
-  const timed = async (ask: () => Promise<Response>) => {
+  const late = lateness();
+  const failed = (kind: string) => {
+    errorKinds[kind] = (errorKinds[kind] ?? 0) + 1;
+  };
+  const timed = async (what: string, ask: () => Promise<Response>) => {
     const from = performance.now();
     try {
       const response = await ask();
       await response.arrayBuffer();
-      if (response.status >= 400) errors += 1;
-    } catch {
-      errors += 1;
+      if (response.status >= 400) failed(`${response.status} ${what}`);
+    } catch (cause) {
+      failed(`${causeOf(cause)} ${what}`);
     }
-    waits.push(performance.now() - from);
+    waits.push({ what, ms: performance.now() - from });
   };
   await Promise.all(
     Array.from({ length: devices }, async (_none, device) => {
@@ -77,25 +88,72 @@ export async function loadBy(
       const pause = () => new Promise((resolve) => setTimeout(resolve, readsMs / 2 + chance(Math.max(1, readsMs))));
       // They do not all begin at once.
       if (readsMs > 0) await pause();
-      await timed(() => fetch(`${server.address}/`));
+      await timed("/", () => fetch(`${server.address}/`));
       while (Date.now() < until) {
         if (readsMs > 0) await pause();
         const page = PAGES[chance(PAGES.length)] ?? "/";
         if (chance(WRITES_EVERY) === 0) {
           writes += 1;
           const fields = { draftForm: `working:1:device${device}`, note: `as typed ${writes}` };
-          await timed(() => post(server.address, { address: "/drafts", fields }));
-        } else if (chance(RELOADS_EVERY) === 0) await timed(() => fetch(`${server.address}${page}`));
-        else await timed(() => fetch(`${server.address}${page === "/" ? "/_" : page}.data`));
+          await timed("draft", () => post(server.address, { address: "/drafts", fields }));
+        } else {
+          const asked = chance(RELOADS_EVERY) === 0 ? page : asData(page);
+          await timed(asked, () => fetch(`${server.address}${asked}`));
+        }
       }
     }),
   );
   clearInterval(sampling);
-  const sorted = waits.toSorted((a, b) => a - b);
-  const at = (part: number) => Math.round(sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))] ?? 0);
+  const { p50: p50Ms, p95: p95Ms, p99: p99Ms } = spread(waits.map(({ ms }) => ms));
+  const { p95, p99, most } = spread(late.stop());
+  const errors = Object.values(errorKinds).reduce((sum, times) => sum + times, 0);
   return {
     ...{ requests: waits.length, perSecond: Math.round(waits.length / ((Date.now() - began) / 1000)) },
-    ...{ p50Ms: at(0.5), p95Ms: at(0.95), p99Ms: at(0.99), writes, errors },
+    ...{ p50Ms, p95Ms, p99Ms, writes, errors, errorKinds },
+    ...{ slowest: slowestOf(waits), wokenLateMs: { p95, p99, most } },
     memoryMb,
   };
 }
+
+/** Waits told by how many of them were no longer, ms. */
+function spread(waits: readonly number[]) {
+  const sorted = waits.toSorted((a, b) => a - b);
+  const at = (part: number) => Math.round(sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))] ?? 0);
+  return { p50: at(0.5), p95: at(0.95), p99: at(0.99), most: at(1) };
+}
+
+/** So many of what was waited for longest are told. */
+const SLOWEST = 5;
+
+/** What was waited for longest, by the middle of its waits. */
+function slowestOf(waits: readonly { readonly what: string; readonly ms: number }[]): Record<string, number> {
+  const byWhat = new Map<string, number[]>();
+  for (const { what, ms } of waits) byWhat.set(what, [...(byWhat.get(what) ?? []), ms]);
+  const middles = [...byWhat].map(([what, all]) => [what, spread(all).p50] as const);
+  return Object.fromEntries(middles.toSorted(([, a], [, b]) => b - a).slice(0, SLOWEST));
+}
+
+/** A timer's period, ms. */
+const TICK_MS = 20;
+
+/** How late a timer comes, tick by tick, ms, until it is stopped: a machine that is busy elsewhere shows there first. */
+function lateness(): { stop(): number[] } {
+  const late: number[] = [];
+  let due = performance.now() + TICK_MS;
+  const ticking = setInterval(() => {
+    late.push(Math.max(0, performance.now() - due));
+    due = performance.now() + TICK_MS;
+  }, TICK_MS);
+  return {
+    stop: () => {
+      clearInterval(ticking);
+      return late;
+    },
+  };
+}
+
+/** Why a request got no answer, in a word. */
+const causeOf = (cause: unknown): string => {
+  const { message, cause: inner } = cause as Error & { cause?: { code?: string; message?: string } };
+  return inner?.code ?? inner?.message ?? message;
+};

@@ -1,6 +1,6 @@
 import type { RouteConfigEntry } from "@react-router/dev/routes";
 import routes from "../../app/routes.ts";
-import type { PageForm } from "./forms.ts";
+import { asData, ownHeaders, type PageForm, takesAway } from "./forms.ts";
 import { type Chance, NASTY, one } from "./nasty.ts";
 
 /** Every address of the application, as `routes.ts` has it: one that is added is among them without a word. */
@@ -29,6 +29,12 @@ const FILES: readonly (readonly [name: string, type: string, content: string])[]
   ["photo.jpg", "image/jpeg", "\u00ff\u00d8\u00ff\u00e0"],
 ];
 
+/** One request in so many is of a page whole, as after a reload; the others are what a page in sight sends. */
+const DOCUMENTS_EVERY = 4;
+
+/** An address as a page in sight asks at it, as a rule. */
+const asked = (address: string, chance: Chance): string => (chance(DOCUMENTS_EVERY) === 0 ? address : asData(address));
+
 /** An address of a pattern, with numbers that may be there, and now and then something else. */
 function addressOf(pattern: string, chance: Chance): string {
   const path = pattern
@@ -37,7 +43,7 @@ function addressOf(pattern: string, chance: Chance): string {
     )
     .replace("*", encodeURIComponent(safe(one(NASTY, chance))));
   const query = chance(3) === 0 ? `?${new URLSearchParams({ [one(QUERIES, chance)]: safe(one(NASTY, chance)) })}` : "";
-  return `${path}${chance(3) === 0 && path !== "/" ? ".data" : ""}${query}`;
+  return asked(`${path}${query}`, chance);
 }
 
 const QUERIES = [
@@ -71,14 +77,24 @@ interface Generated {
   readonly init: RequestInit;
 }
 
-/** Fields of a form with some of them spoilt, left out, or others put in. */
+/** A form of those that were found. What takes something away is rare: the rest would soon have nothing to be about. */
+function formOf(forms: readonly PageForm[], chance: Chance): PageForm {
+  const form = one(forms, chance);
+  return takesAway(form) && chance(20) !== 0 ? one(forms, chance) : form;
+}
+
+/** Fields of a form: as they stand, with one of them spoilt or left out, or many, or others put in. */
 function spoilt(form: PageForm, chance: Chance): URLSearchParams {
   const fields = new URLSearchParams(form.fields);
-  for (const name of [...fields.keys()]) {
-    const how = chance(6);
-    if (how === 0) fields.set(name, one(NASTY, chance));
-    if (how === 1) fields.delete(name);
+  const names = [...fields.keys()];
+  const spoil = (name: string) => (chance(2) === 0 ? fields.set(name, one(NASTY, chance)) : fields.delete(name));
+  const how = chance(3);
+  if (how === 0) return fields;
+  if (how === 1 && names.length > 0) {
+    spoil(one(names, chance));
+    return fields;
   }
+  for (const name of names) if (chance(3) === 0) spoil(name);
   if (chance(5) === 0)
     fields.set(
       one(["intent", "version", "working", "rows.0.x", "a[b]", "__proto__.x", "unit"], chance),
@@ -89,19 +105,19 @@ function spoilt(form: PageForm, chance: Chance): URLSearchParams {
 
 /** The next request, by chance. */
 export function generated(forms: readonly PageForm[], server: string, chance: Chance): Generated {
-  const headers = { Origin: server, "Sec-Fetch-Site": "same-origin" };
+  const headers = ownHeaders(server);
   const kind = chance(10);
   if (kind < 3) return { address: addressOf(one(PATTERNS, chance), chance), init: {} };
   if (kind < 8 && forms.length > 0) {
-    const form = one(forms, chance);
-    const address = chance(8) === 0 ? addressOf(one(PATTERNS, chance), chance) : form.address;
+    const form = formOf(forms, chance);
+    const address = chance(8) === 0 ? addressOf(one(PATTERNS, chance), chance) : asked(form.address, chance);
     return { address, init: { method: "POST", headers, body: spoilt(form, chance) } };
   }
   if (kind === 8) {
     const body = new FormData();
     const [name, type, content] = one(FILES, chance);
     body.set(one(["file", "photo", "upload", "paths"], chance), new File([content], name, { type }));
-    if (forms.length > 0) for (const [key, value] of spoilt(one(forms, chance), chance)) body.set(key, whole(value));
+    if (forms.length > 0) for (const [key, value] of spoilt(formOf(forms, chance), chance)) body.set(key, whole(value));
     return {
       address: one(TAKE_FILES, chance).replaceAll(":n", () => String(1 + chance(9))),
       init: { method: "POST", headers, body },

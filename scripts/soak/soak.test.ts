@@ -10,6 +10,7 @@ import { fuzz, noRequests } from "./fuzzing.ts";
 import { killAgain, noKills } from "./killing.ts";
 import { loadBy } from "./loading.ts";
 import { chanceOf } from "./options.ts";
+import { startFuzzed } from "./putBack.ts";
 import { PATTERNS } from "./requests.ts";
 import { startSoaked } from "./server.ts";
 
@@ -56,11 +57,12 @@ describe("a short soak", () => {
     timeout: 240_000,
   }, async () => {
     expect(await ensureBuilt()).toBe(true);
-    const dataFile = join(folder(), "fuzz.sqlite");
-    const server = await startSoaked(dataFile, true);
+    const { server, dataFile, putBack } = await startFuzzed(folder());
     const counts = noRequests();
     const said: string[] = [];
-    await fuzz({ server, counts, chance: chanceOf(11), say: (words) => said.push(words) }, 1200, () => undefined);
+    const fuzzing = { server, putBack, counts, chance: chanceOf(11), say: (words: string) => said.push(words) };
+    await fuzz(fuzzing, 1200, () => undefined);
+    expect(await putBack()).toEqual([]);
     expect(said).toEqual([]);
     expect(server.alive()).toBe(true);
     await server.stop();
