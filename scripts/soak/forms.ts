@@ -11,13 +11,16 @@ export interface PageForm {
 /** Names of fields that take any words. */
 const FREE = /(?:^|\.)(?:notes?|name|told|words|allergies|workshopName|note)$/i;
 
+/** Reads pages, one after the other: one made for each would never be let go. */
+let reader: Window | null = null;
+
 /** The forms of a page that are posted; one for each button that says something of its own. */
 export function formsOf(html: string, page: string): PageForm[] {
-  const window = new Window({ url: `http://127.0.0.1${page}` });
-  const { document } = window;
+  reader ??= new Window();
+  const { document } = reader;
   document.body.innerHTML = html.replace(/<(style|script)\b.*?<\/\1>/gs, "").replace(/^[\s\S]*?<body[^>]*>/, "");
   const forms = [...document.querySelectorAll("form")].filter((form) => form.getAttribute("method") === "post");
-  const read = forms.flatMap((form): PageForm[] => {
+  return forms.flatMap((form): PageForm[] => {
     const fields: Record<string, string> = {};
     const free: string[] = [];
     for (const field of form.querySelectorAll(
@@ -34,8 +37,6 @@ export function formsOf(html: string, page: string): PageForm[] {
     }));
     return (buttons.length > 0 ? buttons : [{}]).map((button) => ({ address, free, fields: { ...fields, ...button } }));
   });
-  void window.happyDOM.abort();
-  return read;
 }
 
 /** The forms of a page of a server; none where it is a file. */

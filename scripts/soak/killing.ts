@@ -4,7 +4,7 @@ import Database from "better-sqlite3";
 import { PAGES } from "../../app/testing/demoPages.ts";
 import { formsAt, kindOf, type PageForm, post, takesAway } from "./forms.ts";
 import { chanceOf } from "./options.ts";
-import { type SoakServer, startSoaked } from "./server.ts";
+import { demoAt, type SoakServer, startSoaked } from "./server.ts";
 
 /** What killing a server while it writes has come to. */
 export interface KillCounts {
@@ -60,8 +60,7 @@ export async function killAgain(
 ): Promise<void> {
   const chance = chanceOf(seed + counts.kills);
   const [template, live] = [join(folder, "template.sqlite"), join(folder, "live.sqlite")];
-  const first = await startSoaked(template, true);
-  await first.stop();
+  await demoAt(template);
   /** The text that was acknowledged last in each place: what comes later there takes its place. */
   let standing = new Map<string, string>();
   /** Texts that were sent and not answered: each may be kept or not. */
@@ -149,7 +148,7 @@ export async function killAgain(
     if (text !== null) sent.add(text);
     const response = await post(server.address, form);
     if (text !== null) sent.delete(text);
-    note(place, kind, response, text);
+    note(placeAfter(form.address, place, response), kind, response, text);
     await response.body?.cancel();
   }
 
@@ -190,6 +189,15 @@ interface Sent {
   readonly kind: string;
   readonly form: Pick<PageForm, "address" | "fields">;
   readonly text: string | null;
+}
+
+/** The place of a text that was sent along: of the record that was made with it, where one was. There it may be written over. */
+function placeAfter(address: string, place: string, response: Response): string {
+  const [path = ""] = (response.headers.get("Location") ?? "").split("?");
+  const list = address.replace(/\/new$/, "");
+  return path.startsWith(`${list}/`) && /^\d+$/.test(path.slice(list.length + 1))
+    ? path + place.slice(address.length)
+    : place;
 }
 
 /** True where a request ended with the server: before its answer began, or amid it. */

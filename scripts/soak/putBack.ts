@@ -3,7 +3,7 @@ import { dirname, join } from "node:path";
 import { backupFolderOf, backupName } from "../../data/backup/index.ts";
 import { faultsOf } from "../dataFile.mjs";
 import { post } from "./forms.ts";
-import { type SoakServer, startSoaked } from "./server.ts";
+import { demoAt, type SoakServer, startSoaked } from "./server.ts";
 
 /** Named as a backup of the folder is. */
 const NAME = backupName(new Date("2026-01-01"));
@@ -11,7 +11,7 @@ const NAME = backupName(new Date("2026-01-01"));
 /** Starts a server on the demo workshop, with what puts it back while it runs. */
 export async function startFuzzed(folder: string) {
   const [template, dataFile] = [join(folder, "template.sqlite"), join(folder, "fuzz.sqlite")];
-  await (await startSoaked(template, true)).stop();
+  await demoAt(template);
   copyFileSync(template, dataFile);
   const server = await startSoaked(dataFile);
   return { server, dataFile, putBack: puttingBack(server, dataFile, template) };
@@ -31,12 +31,15 @@ function puttingBack(server: SoakServer, dataFile: string, template: string): ()
       address: `/settings/backups/${NAME}`,
       fields: { intent: "restore", sure: "yes" },
     });
-    await response.body?.cancel();
+    const told = await response.text();
     const aside = new URL(response.headers.get("Location") ?? "/", server.address).searchParams.get("aside");
-    if (!aside) return [`the backup was not restored: ${response.status}`];
+    if (!aside) return [`the backup was not restored: ${response.status}: ${wordsOf(told)}`];
     const left = join(dirname(dataFile), aside);
     const faults = await faultsOf(left);
     for (const ending of ["", "-wal", "-shm"]) rmSync(left + ending, { force: true });
     return faults;
   };
 }
+
+/** What a page says of a form that was not taken, as far as it can be told from what else stands on it. */
+const wordsOf = (page: string): string => /role="alert"[^>]*>([^<]+)/.exec(page)?.[1] ?? page.slice(0, 500);

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from "node:child_process";
-import { readFileSync } from "node:fs";
+import { existsSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 
 /** A server that is soaked, in a process of its own. */
@@ -45,6 +45,13 @@ export async function startSoaked(dataFile: string, demo = false, under: readonl
     kill: () => end("SIGKILL"),
     stop: () => end("SIGTERM"),
   };
+}
+
+/** Makes a data file with the demo workshop, whole in itself: it can be copied. @throws where a log is left beside it. */
+export async function demoAt(dataFile: string): Promise<void> {
+  const server = await startSoaked(dataFile, true);
+  await server.stop();
+  if (existsSync(`${dataFile}-wal`)) throw new Error(`The demo workshop was not put whole into ${dataFile}.`);
 }
 
 async function addressOf(child: ChildProcess, printed: () => string): Promise<string> {

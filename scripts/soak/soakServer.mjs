@@ -10,6 +10,7 @@ const running = await startServer({
   ...{ host: "127.0.0.1", shareHost: "127.0.0.1", names: [], port: 0, spare: 0, keepsUp: false },
   ...{ dataFile, demo: demo === "demo", clientFolder: join(buildFolder, "client") },
 });
-console.log(JSON.stringify({ address: running.address }));
 process.on("SIGTERM", () => running.stop().then(() => process.exit(0)));
 process.on("disconnect", () => process.exit(0));
+// Last: whoever reads it may ask it to end at once.
+console.log(JSON.stringify({ address: running.address }));
