@@ -57,7 +57,7 @@ export function Layout({ children }: { children: ReactNode }) {
 }
 
 export default function App({ loaderData }: Route.ComponentProps) {
-  useKeptPage(loaderData.visitor.role !== "nobody");
+  const keepsNone = useKeptPage(loaderData.visitor.role !== "nobody");
   const bare = useMatches().some(({ handle }) => (handle as { bare?: boolean } | undefined)?.bare);
   return (
     <UnitContext.Provider value={loaderData.shown}>
@@ -69,7 +69,7 @@ export default function App({ loaderData }: Route.ComponentProps) {
             </BareShell>
           ) : (
             <SendQueueProvider>
-              <Shell>
+              <Shell keepsNone={keepsNone}>
                 <Outlet />
               </Shell>
             </SendQueueProvider>

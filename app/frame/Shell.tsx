@@ -22,8 +22,8 @@ const PLACES = [
 /** What a device that is for fittings sees of the workshop. */
 const FITTING_PLACES = [{ to: "/fittings", label: "Fittings", end: false }] as const;
 
-/** The frame of every page: name, places, unit, light, keys, care. */
-export function Shell({ children }: { children: ReactNode }) {
+/** The frame of every page: name, places, unit, light, keys, care. `keepsNone` where this browser keeps no page for use without a network. */
+export function Shell({ keepsNone = false, children }: { keepsNone?: boolean; children: ReactNode }) {
   useFocusOn();
   const fittings = useVisitor().role === "fittings";
   return (
@@ -53,7 +53,7 @@ export function Shell({ children }: { children: ReactNode }) {
           Care
         </Box>
       </Box>
-      <VisitorMark />
+      <VisitorMark keepsNone={keepsNone} />
       <ConnectionNotice />
       <TimerBar />
       <Box

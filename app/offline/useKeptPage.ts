@@ -11,13 +11,15 @@ const QUIET_MS = 1500;
  * Has this device keep the page in sight, as it stands after whatever changed it: the next time it comes up whole, with the network or
  * without. Once a newer build has taken over, the next page is fetched whole; the one in sight stays as it is.
  * @param letIn false for somebody who was not let in, such as a wearer who measures themselves: their browser keeps nothing of Stenz.
+ * @returns true where this browser keeps no page, since it does not take the address for safe.
  */
-export function useKeptPage(letIn: boolean): void {
+export function useKeptPage(letIn: boolean): boolean {
   const lost = useLostAt() !== null;
   const location = useLocation();
   const matches = useMatches();
   const { revalidate } = useRevalidator();
   const [looked, setLooked] = useState(0);
+  const [none, setNone] = useState(false);
   const newer = useRef(false);
   useEffect(() => {
     if (!letIn) return;
@@ -26,6 +28,7 @@ export function useKeptPage(letIn: boolean): void {
       onNewer: () => {
         newer.current = true;
       },
+      onNone: () => setNone(true),
     });
   }, [letIn]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the page shows changed, or there is somebody to keep it now.
@@ -47,4 +50,5 @@ export function useKeptPage(letIn: boolean): void {
     const { pathname, search, hash } = blocked.location;
     window.location.assign(pathname + search + hash);
   }, [blocked]);
+  return none;
 }

@@ -27,17 +27,23 @@ export function sendInBackground(): void {
 const WORKER = "/service-worker.js";
 
 /** Who began to look after this page. */
-export interface TakenOver {
+interface TakenOver {
   /** A service worker, after a page that came without one. */
   readonly onFirst: () => void;
   /** That of a newer build: this page was made by an older one. */
   readonly onNewer: () => void;
+  /** None: the browser does not take the address for safe. */
+  readonly onNone: () => void;
 }
 
 /** Has the browser keep this application, and looks for a newer one whenever the page is come back to. @returns what ends it. */
-export function keepApplication({ onFirst, onNewer }: TakenOver): () => void {
+export function keepApplication({ onFirst, onNewer, onNone }: TakenOver): () => void {
   const container = workers();
-  if (!container || !import.meta.env.PROD) return () => undefined;
+  if (!import.meta.env.PROD) return () => undefined;
+  if (!container) {
+    onNone();
+    return () => undefined;
+  }
   let had = container.controller !== null;
   const changed = () => {
     if (had) onNewer();
@@ -51,7 +57,7 @@ export function keepApplication({ onFirst, onNewer }: TakenOver): () => void {
   container.addEventListener("controllerchange", changed);
   document.addEventListener("visibilitychange", look);
   // A certificate the browser was only told to overlook is not enough for it: then pages are not kept, and all else works.
-  void container.register(WORKER).catch(() => undefined);
+  void container.register(WORKER).catch(onNone);
   return () => {
     container.removeEventListener("controllerchange", changed);
     document.removeEventListener("visibilitychange", look);

@@ -11,18 +11,21 @@ const WORDS = {
   look: "may look, not change",
 } as const;
 
-/** On a paired device: what it is called, what it may do, and the way out. */
-export function VisitorMark() {
+/** On a paired device: what it is called, what it may do, whether it goes on without a network, and the way out. */
+export function VisitorMark({ keepsNone }: { keepsNone: boolean }) {
   const { role, name } = useVisitor();
   if (role === "machine" || role === "nobody") return null;
   return (
     <Box className="no-print" sx={markStyle}>
       <span>
         <strong>{name}</strong>: {WORDS[role]}
+        {keepsNone
+          ? ". Its browser does not trust this address: it keeps no pages for when Stenz does not answer."
+          : ""}
       </span>
       {/* Whoever signs out where no server answers leaves nothing behind either. */}
       <Form method="post" action="/sign-out" onSubmit={leaveNothing}>
-        <Button type="submit" size="small">
+        <Button type="submit" size="small" sx={{ whiteSpace: "nowrap" }}>
           Sign out
         </Button>
       </Form>
