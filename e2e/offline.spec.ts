@@ -139,7 +139,10 @@ test("a device that signs out leaves no page behind", async ({ page, browser }) 
   // Before it is let in it is given nothing to keep.
   await tablet.goto(`${address}sign-in`);
   expect(await tablet.evaluate(async () => (await navigator.serviceWorker.getRegistrations()).length)).toBe(0);
+  await expect(tablet.locator("body[data-hydrated]")).toBeVisible();
+  // The page is open already: only the part of its address that brings the code changes.
   await tablet.goto(`${address}sign-in#${code}`);
+  await expect(tablet.getByLabel("Six digits")).toHaveValue(code);
   await tablet.getByLabel("Name of this device").fill("Tablet");
   await tablet.getByRole("button", { name: "Let it in" }).click();
   await expect(tablet.getByText("Tablet: the whole workshop")).toBeVisible();

@@ -93,11 +93,17 @@ export default function SignIn({ loaderData, actionData }: Route.ComponentProps)
 function useCodeOfAddress(): string {
   const [code, setCode] = useState("");
   useEffect(() => {
-    const found = /^#(\d{6})$/.exec(window.location.hash)?.[1];
-    if (!found) return;
-    setCode(found);
-    // It is good once: it does not stay in the history of this browser.
-    window.history.replaceState(window.history.state, "", window.location.pathname + window.location.search);
+    const read = () => {
+      const found = /^#(\d{6})$/.exec(window.location.hash)?.[1];
+      if (!found) return;
+      setCode(found);
+      // It is good once: it does not stay in the history of this browser.
+      window.history.replaceState(window.history.state, "", window.location.pathname + window.location.search);
+    };
+    read();
+    // Where this page is open already, a picture changes nothing but that part of its address.
+    window.addEventListener("hashchange", read);
+    return () => window.removeEventListener("hashchange", read);
   }, []);
   return code;
 }
