@@ -1,20 +1,19 @@
-import { Ajv, type ErrorObject, type ValidateFunction } from "ajv";
+import type { ErrorObject } from "ajv";
 import type { Static, TSchema } from "typebox";
 import { fail, ok, type Result } from "../core/result.ts";
+import { schemaCompiler } from "./schemaCompiler.ts";
 
-const ajv = new Ajv({ allErrors: true, verbose: true, strict: true, strictTuples: false });
+const compiled = schemaCompiler();
 
 /**
- * A function that checks unknown data against a schema, which is compiled once, with the first that is checked: starting
- * the server waits for none of them.
+ * A function that checks unknown data against a schema.
  *
  * @returns `invalid-input` with one sentence for the first mistake: where it is, what was expected, what came.
  */
 export function validator<Schema extends TSchema>(schema: Schema): (data: unknown) => Result<Static<Schema>> {
-  let compiled: ValidateFunction | null = null;
+  const checkOf = compiled(schema);
   return (data) => {
-    compiled ??= ajv.compile(schema);
-    const validate = compiled;
+    const validate = checkOf();
     if (validate(data)) return ok(data as Static<Schema>);
     const [first] = validate.errors ?? [];
     return fail("invalid-input", first ? sentence(first) : "The input does not agree with its schema.");

@@ -1,11 +1,11 @@
-import { Ajv, type ErrorObject, type ValidateFunction } from "ajv";
+import type { ErrorObject } from "ajv";
+import { schemaCompiler } from "../schemaCompiler.ts";
 import type { FormRead } from "./formRead.ts";
 import type { FlatFields } from "./payload.ts";
 import { readTree } from "./readTree.ts";
 import type { FormFacts, FormSchema } from "./schema.ts";
 
-const ajv = new Ajv({ allErrors: true, verbose: true, strict: true, strictTuples: false });
-ajv.addVocabulary(["reads", "rowBy", "takes"]);
+const compiled = schemaCompiler(["reads", "rowBy", "takes"]);
 
 /** A form as typed that agrees with its schema, or what does not. */
 export type TypedForm<Value> = FormRead<Value> &
@@ -20,15 +20,14 @@ export type TypedForm<Value> = FormRead<Value> &
 
 /**
  * The reader of a form by its schema: it makes a value of what was typed, or has one message a field: what was expected
- * there and what came. A schema is compiled with its first form, so that starting the server waits for none of them.
+ * there and what came.
  */
 export function formReader<Value>(
   schema: FormSchema<Value>,
 ): (fields: FlatFields, facts?: Partial<FormFacts>) => TypedForm<Value> {
-  let compiled: ValidateFunction | null = null;
+  const checkOf = compiled(schema);
   return (fields, facts = {}) => {
-    compiled ??= ajv.compile(schema);
-    const validate = compiled;
+    const validate = checkOf();
     const { value, errors, names } = readTree(schema, fields, { ...factsOf(fields), ...facts });
     if (validate(value) && Object.keys(errors).length === 0)
       return { ok: true, value: value as Value, nameOf: (pointer) => names.get(pointer) ?? "form" };

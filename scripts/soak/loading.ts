@@ -1,3 +1,4 @@
+import { quantile } from "../bench/report.ts";
 import { asData, post } from "./forms.ts";
 import { chanceOf } from "./options.ts";
 import type { SoakServer } from "./server.ts";
@@ -117,8 +118,7 @@ export async function loadBy(
 
 /** Waits told by how many of them were no longer, ms. */
 function spread(waits: readonly number[]) {
-  const sorted = waits.toSorted((a, b) => a - b);
-  const at = (part: number) => Math.round(sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))] ?? 0);
+  const at = (part: number) => Math.round(quantile(waits, part));
   return { p50: at(0.5), p95: at(0.95), p99: at(0.99), most: at(1) };
 }
 
@@ -128,7 +128,11 @@ const SLOWEST = 5;
 /** What was waited for longest, by the middle of its waits. */
 function slowestOf(waits: readonly { readonly what: string; readonly ms: number }[]): Record<string, number> {
   const byWhat = new Map<string, number[]>();
-  for (const { what, ms } of waits) byWhat.set(what, [...(byWhat.get(what) ?? []), ms]);
+  for (const { what, ms } of waits) {
+    const all = byWhat.get(what);
+    if (all) all.push(ms);
+    else byWhat.set(what, [ms]);
+  }
   const middles = [...byWhat].map(([what, all]) => [what, spread(all).p50] as const);
   return Object.fromEntries(middles.toSorted(([, a], [, b]) => b - a).slice(0, SLOWEST));
 }
