@@ -13,24 +13,22 @@ const [named] = words;
 if (named === undefined || words.length > 1) end("Expected one file to restore: npm run restore -- FILE", 2);
 
 const backup = resolve(process.env.INIT_CWD ?? process.cwd(), named);
-try {
-  const passphrase = isSealed(backup) ? await askPassphrase() : "";
-  const readied = await readyBackup({ dataFile, backup, passphrase });
-  if (!readied.ok) end(readied.problem.message);
-  tell(readied.value.now, readied.value.holding);
-  if (!yes) {
-    dropReadied(dataFile);
-    console.log("Nothing was changed. Run it again with --yes to restore this backup.");
-  } else {
+const passphrase = isSealed(backup) ? await askPassphrase() : "";
+const readied = await readyBackup({ dataFile, backup, passphrase });
+if (!readied.ok) end(readied.problem.message);
+const { file, holding, now } = readied.value;
+process.on("exit", () => dropReadied(file));
+tell(now, holding);
+if (!yes) console.log("Nothing was changed. Run it again with --yes to restore this backup.");
+else
+  try {
     await assertNobodyHolds();
-    const aside = putReadied(dataFile, readied.value.file, new Date());
+    const aside = putReadied(dataFile, file, new Date());
     console.log(`Restored ${dataFile}.${aside ? ` What was there before is kept as ${aside}.` : ""}`);
+  } catch (cause) {
+    if (!(cause instanceof DataFileError)) throw cause;
+    end(cause.code === "data-file-in-use" ? `${dataFile} is in use: stop Stenz first.` : cause.message);
   }
-} catch (cause) {
-  if (!(cause instanceof DataFileError)) throw cause;
-  dropReadied(dataFile);
-  end(cause.code === "data-file-in-use" ? `${dataFile} is in use: stop Stenz first.` : cause.message);
-}
 
 /** A running server would go on writing into the file that was put aside. What is damaged is held by nobody. */
 async function assertNobodyHolds(): Promise<void> {

@@ -6,7 +6,7 @@ import { addWearer, temporaryFolder } from "../testing/index.ts";
 import { backupName, lookInto, takenAtOf } from "./backupFile.ts";
 import { backupFolderOf, backupsIn, USUAL_RULE } from "./backups.ts";
 import { keptOf } from "./kept.ts";
-import { dropReadied, putReadied, readyBackup } from "./restore.ts";
+import { dropReadied, putReadied, readyBackup, sweepReadied } from "./restore.ts";
 import { newSealKey, seal, unseal } from "./seal.ts";
 
 const NOON = new Date("2026-11-27T12:00:00Z");
@@ -177,8 +177,23 @@ describe("restoring", () => {
     expect(codeOf(await readyBackup({ dataFile, backup, passphrase: "not these words" }))).toBe(
       "sealed-wrong-passphrase",
     );
-    expect(await readyBackup({ dataFile, backup, passphrase: "three plain words" })).toMatchObject({ ok: true });
-    dropReadied(dataFile);
+    const readied = await readyBackup({ dataFile, backup, passphrase: "three plain words" });
+    if (!readied.ok) throw new Error(readied.problem.message);
+    dropReadied(readied.value.file);
+    expect(existsSync(readied.value.file)).toBe(false);
+  });
+
+  it("is made ready for one while another is dropped or put in place, and swept away where neither came", async () => {
+    const { dataFile, backup } = await withBackup();
+    const readied = await Promise.all([1, 2, 3].map(() => readyBackup({ dataFile, backup })));
+    const [first = "", second = "", third = ""] = readied.map((one) => (one.ok ? one.value.file : ""));
+    dropReadied(first);
+    expect(putReadied(dataFile, second, NOON)).not.toBeNull();
+    expect([first, second, third].map(existsSync)).toEqual([false, false, true]);
+    expect(lookInto(third)).toMatchObject({ value: { counts: { wearers: 1 } } });
+    sweepReadied(dataFile);
+    expect(existsSync(third)).toBe(false);
+    expect(lookInto(dataFile)).toMatchObject({ value: { counts: { wearers: 1 } } });
   });
 
   it("refuses what is cut short, changed, newer, no data file or not there, and leaves the present one", async () => {

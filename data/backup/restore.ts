@@ -70,8 +70,11 @@ export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOp
   }
 }
 
-/** Takes what was made ready away again: nothing was restored. */
-export const dropReadied = (dataFile: string): void => rmSync(readyFolder(dataFile), { recursive: true, force: true });
+/** Takes what was made ready away again, and nothing that was made ready beside it for somebody else. */
+export const dropReadied = (readied: string): void => rmSync(dirname(readied), { recursive: true, force: true });
+
+/** Takes away what was made ready by a server that was ended before it could put it in its place or drop it. */
+export const sweepReadied = (dataFile: string): void => rmSync(readyFolder(dataFile), { recursive: true, force: true });
 
 /** Where the present file is kept aside: beside itself, in the place of none that was kept there in the same second. */
 function asideOf(dataFile: string, now: Date): string {
@@ -99,6 +102,6 @@ export function putReadied(dataFile: string, readied: string, now: Date): string
     if (had) renameSync(aside, dataFile);
     throw cause;
   }
-  dropReadied(dataFile);
+  dropReadied(readied);
   return had ? aside : null;
 }

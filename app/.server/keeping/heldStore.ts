@@ -4,9 +4,9 @@ import type { Store } from "../../../data/store.ts";
 export interface HeldStore {
   /** The file that is open; waits while it is being changed. */
   ready(): Promise<Store>;
-  /** Notes a request that uses it. @returns what says that it is done. */
+  /** Notes a request that uses the file as it is open now. @returns what says that it is done. */
   enter(): () => void;
-  /** Changes it for another, once no request but `mine` uses it, or has used it for too long. */
+  /** Changes it for another, once no request but `mine` uses the one that gives way, or has used it for too long. */
   swap(work: (old: Store) => Promise<Store>, mine?: number): Promise<Store>;
 }
 
@@ -17,22 +17,27 @@ const LOOKED_EVERY_MS = 20;
 /** Holds an open data file. */
 export function holdStore(first: Store): HeldStore {
   let store = Promise.resolve(first);
-  let under = 0;
+  /** Those who came while the file was open that is open now. */
+  let users = { under: 0 };
   return {
     ready: () => store,
     enter() {
-      under += 1;
+      const among = users;
+      among.under += 1;
       let left = false;
       return () => {
-        if (!left) under -= 1;
+        if (!left) among.under -= 1;
         left = true;
       };
     },
     swap(work, mine = 0) {
-      const old = store;
+      const [old, leaving] = [store, users];
+      // Who comes from now on waits for the next file: to wait for them would be to wait for oneself.
+      users = { under: 0 };
       const next = old.then(async (before) => {
         const until = Date.now() + PATIENCE_MS;
-        while (under > mine && Date.now() < until) await new Promise((resolve) => setTimeout(resolve, LOOKED_EVERY_MS));
+        while (leaving.under > mine && Date.now() < until)
+          await new Promise((resolve) => setTimeout(resolve, LOOKED_EVERY_MS));
         return work(before);
       });
       store = next;

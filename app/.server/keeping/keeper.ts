@@ -1,7 +1,15 @@
 import { createContext } from "react-router";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import type { AccessStore } from "../../../data/access/index.ts";
-import { backupFolderOf, backupsIn, faultWords, putReadied, type Taken } from "../../../data/backup/index.ts";
+import {
+  backupFolderOf,
+  backupsIn,
+  dropReadied,
+  faultWords,
+  putReadied,
+  sweepReadied,
+  type Taken,
+} from "../../../data/backup/index.ts";
 import { openStore } from "../../../data/store.ts";
 import { inTurn } from "../inTurn.ts";
 import type { HeldStore } from "./heldStore.ts";
@@ -29,6 +37,7 @@ export const isDue = (last: string | undefined, now: Date): boolean =>
 /** Keeps the data file of a server. */
 export function keeperOf(dataFile: string, held: HeldStore, access: AccessStore): Keeper {
   const folder = backupFolderOf(dataFile);
+  sweepReadied(dataFile);
   const oneByOne = inTurn();
   async function backUp(): Promise<Result<Taken>> {
     const [store, rule] = [await held.ready(), await access.backupRule.find()];
@@ -57,6 +66,7 @@ export function keeperOf(dataFile: string, held: HeldStore, access: AccessStore)
           try {
             aside = ok(putReadied(dataFile, readied, new Date()));
           } catch (cause) {
+            dropReadied(readied);
             aside = fail("restore-failed", `Nothing was restored: ${faultWords(cause)}. The data file is as it was.`);
           }
           return openStore(dataFile);

@@ -1,5 +1,5 @@
 import { readdirSync, rmSync, writeFileSync } from "node:fs";
-import { describe, expect, it } from "vitest";
+import { afterEach, describe, expect, it, vi } from "vitest";
 import { backupsIn } from "../../../data/backup/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { keptWorkshop } from "../../testing/keptWorkshop.ts";
@@ -41,7 +41,10 @@ describe("a backup", () => {
 });
 
 describe("the open file", () => {
+  afterEach(() => vi.useRealTimers());
+
   it("is changed for another once those who use it are done, and who comes meanwhile waits", async () => {
+    vi.useFakeTimers();
     const [first, second] = [{}, {}] as [Store, Store];
     const held = holdStore(first);
     const [mine, other] = [held.enter(), held.enter()];
@@ -51,16 +54,20 @@ describe("the open file", () => {
       seen.push("changed");
       return second;
     }, 1);
+    // One that comes meanwhile is let wait, and is not waited for.
+    const later = held.enter();
     const waiting = held.ready().then((store) => {
       seen.push("served");
       expect(store).toBe(second);
+      later();
     });
-    await new Promise((resolve) => setTimeout(resolve, 60));
+    await vi.advanceTimersByTimeAsync(60);
     expect(seen).toEqual([]);
     other();
     other();
+    await vi.advanceTimersByTimeAsync(60);
+    expect(seen).toEqual(["changed", "served"]);
     await Promise.all([swapped, waiting]);
     mine();
-    expect(seen).toEqual(["changed", "served"]);
   });
 });

@@ -43,11 +43,11 @@ export async function lookOrRestore(fields: Fields, context: Context, name: stri
   const readied = await readyBackup({ dataFile: keeper.dataFile, backup: file, passphrase, now });
   if (!readied.ok) return invalid(shown, { [sealed ? "passphrase" : "form"]: readied.problem.message });
   if (fields.intent !== "restore") {
-    dropReadied(keeper.dataFile);
+    dropReadied(readied.value.file);
     return data({ foresight: { holding: readied.value.holding, now: readied.value.now } satisfies Foresight });
   }
   if (!sure) {
-    dropReadied(keeper.dataFile);
+    dropReadied(readied.value.file);
     return invalid(shown, { sure: "Expected your word that the workshop of now is to give way to this one." });
   }
   const done = await keeper.restore(readied.value.file);
