@@ -30,7 +30,7 @@ export const noRequests = (): FuzzCounts => ({
 const AT_A_TIME = 8;
 
 /** So often a page is looked at for its forms, as they stand now. */
-const FRESH_EVERY = 12;
+const FRESH_EVERY = 20;
 
 /** So many of them, and the workshop is put back: what was taken away by then would leave ever less to ask for. */
 const PUT_BACK_EVERY = 10_000;

@@ -30,7 +30,7 @@ const FILES: readonly (readonly [name: string, type: string, content: string])[]
 ];
 
 /** One request in so many is of a page whole, as after a reload; the others are what a page in sight sends. */
-const DOCUMENTS_EVERY = 4;
+const DOCUMENTS_EVERY = 12;
 
 /** An address as a page in sight asks at it, as a rule. */
 const asked = (address: string, chance: Chance): string => (chance(DOCUMENTS_EVERY) === 0 ? address : asData(address));
