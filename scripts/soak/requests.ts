@@ -32,6 +32,18 @@ const FILES: readonly (readonly [name: string, type: string, content: string])[]
 /** One request in so many is of a page whole, as after a reload; the others are what a page in sight sends. */
 const DOCUMENTS_EVERY = 12;
 
+/** What takes as long as some hundred others: the whole workshop as files. */
+const LONG = "/settings/everything";
+
+/** One of all, by chance; of what is to be rare, one in so many of those it falls on is taken. */
+function rarely<T>(all: readonly T[], isRare: (one: T) => boolean, every: number, chance: Chance): T {
+  const first = one(all, chance);
+  return isRare(first) && chance(every) !== 0 ? one(all, chance) : first;
+}
+
+/** The pattern of an address. */
+const patternOf = (chance: Chance): string => rarely(PATTERNS, (pattern) => pattern === LONG, 10, chance);
+
 /** An address as a page in sight asks at it, as a rule. */
 const asked = (address: string, chance: Chance): string => (chance(DOCUMENTS_EVERY) === 0 ? address : asData(address));
 
@@ -78,10 +90,7 @@ interface Generated {
 }
 
 /** A form of those that were found. What takes something away is rare: the rest would soon have nothing to be about. */
-function formOf(forms: readonly PageForm[], chance: Chance): PageForm {
-  const form = one(forms, chance);
-  return takesAway(form) && chance(20) !== 0 ? one(forms, chance) : form;
-}
+const formOf = (forms: readonly PageForm[], chance: Chance): PageForm => rarely(forms, takesAway, 20, chance);
 
 /** Fields of a form: as they stand, with one of them spoilt or left out, or many, or others put in. */
 function spoilt(form: PageForm, chance: Chance): URLSearchParams {
@@ -107,10 +116,10 @@ function spoilt(form: PageForm, chance: Chance): URLSearchParams {
 export function generated(forms: readonly PageForm[], server: string, chance: Chance): Generated {
   const headers = ownHeaders(server);
   const kind = chance(10);
-  if (kind < 3) return { address: addressOf(one(PATTERNS, chance), chance), init: {} };
+  if (kind < 3) return { address: addressOf(patternOf(chance), chance), init: {} };
   if (kind < 8 && forms.length > 0) {
     const form = formOf(forms, chance);
-    const address = chance(8) === 0 ? addressOf(one(PATTERNS, chance), chance) : asked(form.address, chance);
+    const address = chance(8) === 0 ? addressOf(patternOf(chance), chance) : asked(form.address, chance);
     return { address, init: { method: "POST", headers, body: spoilt(form, chance) } };
   }
   if (kind === 8) {
@@ -128,7 +137,7 @@ export function generated(forms: readonly PageForm[], server: string, chance: Ch
     chance,
   );
   const init = { method: "POST", headers: { ...headers, "Content-Type": odd }, body: safe(one(NASTY, chance)) };
-  return { address: addressOf(one(PATTERNS, chance), chance), init };
+  return { address: addressOf(patternOf(chance), chance), init };
 }
 
 /** Addresses that take files: those of all, by their pattern. */
