@@ -1,7 +1,7 @@
 import type { RequestListener } from "node:http";
 import { accessFileOf, openAccess } from "../../data/access/index.ts";
 import { addDemoWorkshop } from "../../data/demo/index.ts";
-import { openStore, type Store } from "../../data/store.ts";
+import { openStore } from "../../data/store.ts";
 import { baseStyles } from "../theme/baseStyles.server.tsx";
 import { closeGauges } from "./gauge/sharedGauge.ts";
 import { expressApp } from "./http/expressApp.ts";
@@ -9,7 +9,8 @@ import { hostsOf, isLoopback } from "./http/hosts.ts";
 import { type ListenOn, listen, patientServer, shut } from "./http/patientServer.ts";
 import { logFileOf, requestLog } from "./http/requestLog.ts";
 import { holdStore } from "./keeping/heldStore.ts";
-import { keeperOf } from "./keeping/keeper.ts";
+import { type Keeper, keeperOf } from "./keeping/keeper.ts";
+import { startRounds } from "./keeping/rounds.ts";
 import { tlsFolderOf } from "./sharing/certificate.ts";
 import { sharedListener } from "./sharing/sharedListener.ts";
 import type { SharingSwitch } from "./sharing/sharingSwitch.ts";
@@ -43,11 +44,8 @@ export interface Running {
 /** Files and folders made from now on are their owner's only. */
 const OWNER_ONLY = 0o077;
 
-/** How often what an erasure had to leave is tried again, ms. */
-const SCRUB_EVERY_MS = 60_000;
-
-/** How often it is looked whether a backup is due, ms: a run that was missed while the machine slept is caught up. */
-const KEEP_UP_EVERY_MS = 10 * 60_000;
+/** What was opened so far, the first first: it is shut in the other order. */
+type Closing = (() => Promise<unknown>)[];
 
 /**
  * Opens the data file, migrates it and serves Stenz.
@@ -55,69 +53,67 @@ const KEEP_UP_EVERY_MS = 10 * 60_000;
  */
 export async function startServer(options: StartOptions): Promise<Running> {
   process.umask(OWNER_ONLY);
-  /** What was opened so far, the first first: it is shut in the other order. */
-  const closing: (() => Promise<unknown>)[] = [];
+  const closing: Closing = [];
   const stop = async () => {
     for (const close of closing.splice(0).reverse()) await close();
   };
   try {
-    // First what says who is let in: it is held alone whatever else reads along with the data file.
-    const access = await openAccess(accessFileOf(options.dataFile));
-    closing.push(() => access.close());
-    const store = await openStore(options.dataFile);
-    const held = holdStore(store);
-    closing.push(async () => (await held.ready()).close());
-    const log = requestLog(logFileOf(options.dataFile));
-    closing.push(async () => log.close());
-    if (options.demo) await addDemoWorkshop(store);
+    const opened = await openFiles(options, closing);
     // Load the routes before listening: the first visitor should not wait for them.
     await import("virtual:react-router/server-build");
-    const { clientFolder, names } = options;
-    const atHome = isLoopback(options.host) ? options.host : HOME;
-    // Its own port first: that of the network comes behind it. What opens the network is asked for by its pages.
-    const home: { answer: RequestListener } = { answer: (_request, response) => void response.writeHead(503).end() };
-    const server = patientServer((request, response) => home.answer(request, response), null);
-    const port = await listen(server, { ...options, host: atHome });
-    let shutShared: () => Promise<void> = async () => undefined;
-    closing.push(() => Promise.all([shut(server), shutShared()]));
-    const keeper = keeperOf(options.dataFile, held, access);
-    const sharing: SharingSwitch = sharedListener({
-      ...{ access, names, tlsFolder: tlsFolderOf(options.dataFile), always: !isLoopback(options.host) },
-      host: isLoopback(options.host) ? (options.shareHost ?? EVERYWHERE) : options.host,
-      port: options.sharePort ?? port + 1,
-      spare: options.sharePort == null ? SPARE_SHARED : 0,
-      appFor: (knowsHost) => expressApp({ held, access, clientFolder, knowsHost, log, sharing, keeper, shared: true }),
+    const keeper = keeperOf(options.dataFile, opened.held, opened.access);
+    const { address, shared } = await serve(options, { ...opened, keeper }, closing);
+    const endRounds = await startRounds({ held: opened.held, keeper, keepsUp: options.keepsUp ?? true });
+    closing.push(async () => {
+      endRounds();
+      closeGauges();
     });
-    shutShared = sharing.stop;
-    home.answer = expressApp({
-      ...{ held, access, clientFolder, sharing, keeper, log },
-      knowsHost: hostsOf(atHome, names),
-    });
-    const shared = await sharing.follow();
-    const tidy = () =>
-      void held
-        .ready()
-        .then(tidyUp)
-        .catch(() => undefined);
-    await tidyUp(await held.ready());
-    const keepUp = () => void (options.keepsUp === false ? null : keeper.keepUp().catch(() => undefined));
-    keepUp();
-    const keeping = setInterval(keepUp, KEEP_UP_EVERY_MS);
-    const scrubbing = setInterval(tidy, SCRUB_EVERY_MS);
-    return {
-      address: `http://${atHome.includes(":") ? `[${atHome}]` : atHome}:${port}/`,
-      warnings: warningsOf(shared),
-      stop: async () => {
-        clearInterval(scrubbing);
-        clearInterval(keeping);
-        closeGauges();
-        await stop();
-      },
-    };
+    return { address, warnings: warningsOf(shared), stop };
   } catch (cause) {
     await stop();
     throw cause;
   }
+}
+
+/** Opens what is kept. */
+async function openFiles({ dataFile, demo }: StartOptions, closing: Closing) {
+  // First what says who is let in: it is held alone whatever else reads along with the data file.
+  const access = await openAccess(accessFileOf(dataFile));
+  closing.push(() => access.close());
+  const store = await openStore(dataFile);
+  const held = holdStore(store);
+  closing.push(async () => (await held.ready()).close());
+  const log = requestLog(logFileOf(dataFile));
+  closing.push(async () => log.close());
+  if (demo) await addDemoWorkshop(store);
+  return { access, held, log };
+}
+
+/** Serves it on this machine, and over the network while it is shared. @returns the address here, and how it is shared. */
+async function serve(
+  { clientFolder, dataFile, names, ...options }: StartOptions,
+  kept: Awaited<ReturnType<typeof openFiles>> & { readonly keeper: Keeper },
+  closing: Closing,
+) {
+  const atHome = isLoopback(options.host);
+  const host = atHome ? options.host : HOME;
+  // Its own port first: that of the network comes behind it. What opens the network is asked for by its pages.
+  const home: { answer: RequestListener } = { answer: (_request, response) => void response.writeHead(503).end() };
+  const server = patientServer((request, response) => home.answer(request, response), null);
+  const port = await listen(server, { ...options, host });
+  const sharing: SharingSwitch = sharedListener({
+    ...{ access: kept.access, names, tlsFolder: tlsFolderOf(dataFile), always: !atHome },
+    host: atHome ? (options.shareHost ?? EVERYWHERE) : options.host,
+    port: options.sharePort ?? port + 1,
+    spare: options.sharePort == null ? SPARE_SHARED : 0,
+    appFor: (knowsHost) => expressApp({ ...kept, clientFolder, knowsHost, sharing, shared: true }),
+  });
+  closing.push(() => Promise.all([shut(server), sharing.stop()]));
+  home.answer = expressApp({ ...kept, clientFolder, sharing, knowsHost: hostsOf(host, names) });
+  return {
+    address: `http://${host.includes(":") ? `[${host}]` : host}:${port}/`,
+    shared: await sharing.follow(),
+  };
 }
 
 /** This machine's own address, and every one it has on its networks. */
@@ -136,13 +132,3 @@ const warningsOf = (state: ReturnType<SharingSwitch["state"]>): string[] => {
       : []),
   ];
 };
-
-/** How long a job that was taken off can be brought back, ms. */
-const BROUGHT_BACK_WITHIN_MS = 24 * 60 * 60 * 1000;
-
-/** What is done from time to time: erasures finished, and jobs erased that were taken off a day ago. */
-async function tidyUp(store: Store): Promise<void> {
-  // eslint-disable-next-line stenz/use-outcome -- what cannot be finished now stays noted, and is tried again
-  await store.finishErasing();
-  await store.eraseRemovedJobs(new Date(Date.now() - BROUGHT_BACK_WITHIN_MS).toISOString());
-}
