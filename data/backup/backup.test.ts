@@ -1,4 +1,13 @@
-import { chmodSync, copyFileSync, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import {
+  chmodSync,
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  writeFileSync,
+} from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import { openStore } from "../store.ts";
@@ -210,6 +219,9 @@ describe("restoring", () => {
     for (let at = 4096; at < turned.length; at += 4096) turned[at] = (turned[at] ?? 0) ^ 0x55;
     expect(await tried(turned)).toBe("backup-damaged");
     expect(await tried(Buffer.from("no data file at all"))).toBe("backup-damaged");
+    expect(readdirSync(folder)).not.toContain(".stenz-restore");
+    const shut = await readyBackup({ dataFile: join(backup, "stenz.sqlite"), backup });
+    expect(shut.ok ? "" : shut.problem.message).toMatch(/could not be made ready: .*not there/);
     expect(codeOf(await readyBackup({ dataFile, backup: join(folder, "none") }))).toBe("backup-missing");
     copyFileSync(backup, other);
     chmodSync(other, 0o600);

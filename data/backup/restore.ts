@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmSync } from "node:fs";
+import { copyFileSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmdirSync, rmSync } from "node:fs";
 import { basename, dirname, join, parse } from "node:path";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { DataFileError, openDatabase, renewKeptPages } from "../db/index.ts";
@@ -29,6 +29,13 @@ export interface ReadyOptions {
 /** The folder in which backups are made ready: on the disk of the data file, so that one is put in its place at once. */
 const readyFolder = (dataFile: string): string => join(dirname(dataFile), `.${parse(dataFile).name}-restore`);
 
+/** A place of its own for one that is made ready. @throws where the folder cannot be written. */
+function newPlace(dataFile: string): string {
+  const folder = readyFolder(dataFile);
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  return join(mkdtempSync(join(folder, "ready-")), basename(dataFile));
+}
+
 /**
  * Makes a backup ready to be restored, and changes nothing yet.
  * @returns it; `backup-missing`, `backup-damaged`, `backup-newer`, `backup-failed`; of a sealed one `sealed-wrong-passphrase`, `sealed-damaged`.
@@ -36,14 +43,14 @@ const readyFolder = (dataFile: string): string => join(dirname(dataFile), `.${pa
 export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOptions): Promise<Result<Readied>> {
   if (!existsSync(backup))
     return fail("backup-missing", `Expected ${backup} to be a backup, but there is no such file.`);
-  const folder = readyFolder(dataFile);
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  const file = join(mkdtempSync(join(folder, "ready-")), "stenz.sqlite");
+  let place: string | null = null;
   const refused = (problem: { readonly code: string; readonly message: string }) => {
-    rmSync(dirname(file), { recursive: true, force: true });
+    if (place !== null) dropReadied(place);
     return fail(problem.code, problem.message);
   };
   try {
+    place = newPlace(dataFile);
+    const file = place;
     if (isSealed(backup)) {
       if (passphrase === undefined || passphrase === "")
         return refused({
@@ -71,7 +78,14 @@ export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOp
 }
 
 /** Takes what was made ready away again, and nothing that was made ready beside it for somebody else. */
-export const dropReadied = (readied: string): void => rmSync(dirname(readied), { recursive: true, force: true });
+export function dropReadied(readied: string): void {
+  rmSync(dirname(readied), { recursive: true, force: true });
+  try {
+    rmdirSync(dirname(dirname(readied)));
+  } catch {
+    // Something else is being made ready there, or it is gone.
+  }
+}
 
 /** Takes away what was made ready by a server that was ended before it could put it in its place or drop it. */
 export const sweepReadied = (dataFile: string): void => rmSync(readyFolder(dataFile), { recursive: true, force: true });
