@@ -7,6 +7,9 @@ export const storeContext = createContext<Store>();
 /** The data file that is open by now: an action may have put another in the place of the one it began with. */
 export const storeNowContext = createContext<() => Promise<Store>>();
 
+/** Says that a request is done with the store it came to, before its answer has gone: for one that puts another in its place. */
+export const leaveStoreContext = createContext<() => void>(() => undefined);
+
 /** Nonce of this response's scripts and styles. */
 export const nonceContext = createContext<string>("");
 

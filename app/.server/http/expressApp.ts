@@ -8,7 +8,7 @@ import { accessContext, addressContext } from "../access/visitor.ts";
 import type { HeldStore } from "../keeping/heldStore.ts";
 import { type Keeper, keeperContext } from "../keeping/keeper.ts";
 import { type SharingSwitch, sharingContext } from "../sharing/sharingSwitch.ts";
-import { fromThisMachineContext, nonceContext, storeContext, storeNowContext } from "./context.ts";
+import { fromThisMachineContext, leaveStoreContext, nonceContext, storeContext, storeNowContext } from "./context.ts";
 import { isLoopback, type KnowsHost } from "./hosts.ts";
 import { limitBody } from "./limitBody.ts";
 import { limitRate } from "./limitRate.ts";
@@ -90,6 +90,9 @@ function pages({ held, access, clientFolder, shared = false, sharing, keeper }: 
       build,
       getLoadContext: async (request, response) => {
         const context = new RouterContextProvider();
+        const leave = held.enter();
+        response.once("close", leave);
+        context.set(leaveStoreContext, leave);
         context.set(storeContext, await held.ready());
         context.set(storeNowContext, () => held.ready());
         if (keeper) context.set(keeperContext, keeper);
@@ -105,7 +108,6 @@ function pages({ held, access, clientFolder, shared = false, sharing, keeper }: 
   let loading: Promise<RequestHandler> | null = null;
   if (clientFolder === null) return handlerFor(serverBuild);
   return async (request, response, next) => {
-    response.once("close", held.enter());
     loading ??= serverBuild().then(handlerFor);
     return (await loading)(request, response, next);
   };

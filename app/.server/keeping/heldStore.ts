@@ -6,8 +6,8 @@ export interface HeldStore {
   ready(): Promise<Store>;
   /** Notes a request that uses the file as it is open now. @returns what says that it is done. */
   enter(): () => void;
-  /** Changes it for another, once no request but `mine` uses the one that gives way, or has used it for too long. */
-  swap(work: (old: Store) => Promise<Store>, mine?: number): Promise<Store>;
+  /** Changes it for another, once no request uses the one that gives way, or has used it for too long. */
+  swap(work: (old: Store) => Promise<Store>): Promise<Store>;
 }
 
 /** How long requests under way get to finish before the file is changed all the same, ms. */
@@ -30,13 +30,13 @@ export function holdStore(first: Store): HeldStore {
         left = true;
       };
     },
-    swap(work, mine = 0) {
+    swap(work) {
       const [old, leaving] = [store, users];
       // Who comes from now on waits for the next file: to wait for them would be to wait for oneself.
       users = { under: 0 };
       const next = old.then(async (before) => {
         const until = Date.now() + PATIENCE_MS;
-        while (leaving.under > mine && Date.now() < until)
+        while (leaving.under > 0 && Date.now() < until)
           await new Promise((resolve) => setTimeout(resolve, LOOKED_EVERY_MS));
         return work(before);
       });

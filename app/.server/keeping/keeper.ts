@@ -23,7 +23,7 @@ export interface Keeper {
   backUp(): Promise<Result<Taken>>;
   /** Takes one where the last is over a day old, and has backups forget what was erased. */
   keepUp(): Promise<void>;
-  /** Puts a backup that was made ready in the place of the data file. @returns where the present one lies now; `restore-failed`. */
+  /** Puts a backup that was made ready in the place of the data file; whoever asks for it has left that file. @returns where the present one lies now; `restore-failed`. */
   restore(readied: string): Promise<Result<string | null>>;
 }
 
@@ -70,7 +70,7 @@ export function keeperOf(dataFile: string, held: HeldStore, access: AccessStore)
             aside = fail("restore-failed", `Nothing was restored: ${faultWords(cause)}. The data file is as it was.`);
           }
           return openStore(dataFile);
-        }, 1);
+        });
         return aside;
       }),
   };

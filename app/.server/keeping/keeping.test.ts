@@ -48,12 +48,13 @@ describe("the open file", () => {
     const [first, second] = [{}, {}] as [Store, Store];
     const held = holdStore(first);
     const [mine, other] = [held.enter(), held.enter()];
+    mine();
     const seen: string[] = [];
     const swapped = held.swap(async (old) => {
       expect(old).toBe(first);
       seen.push("changed");
       return second;
-    }, 1);
+    });
     // One that comes meanwhile is let wait, and is not waited for.
     const later = held.enter();
     const waiting = held.ready().then((store) => {
@@ -68,6 +69,28 @@ describe("the open file", () => {
     await vi.advanceTimersByTimeAsync(60);
     expect(seen).toEqual(["changed", "served"]);
     await Promise.all([swapped, waiting]);
-    mine();
+  });
+
+  it("is changed twice, the second time once those are done who came after the first", async () => {
+    vi.useFakeTimers();
+    const held = holdStore({} as Store);
+    const [first, second] = [held.enter(), held.enter()];
+    const seen: string[] = [];
+    const swap = (word: string) =>
+      held.swap(async (old) => {
+        seen.push(word);
+        return old;
+      });
+    first();
+    const once = swap("once");
+    const between = held.enter();
+    second();
+    const twice = swap("twice");
+    await vi.advanceTimersByTimeAsync(60);
+    expect(seen).toEqual(["once"]);
+    between();
+    await vi.advanceTimersByTimeAsync(60);
+    expect(seen).toEqual(["once", "twice"]);
+    await Promise.all([once, twice]);
   });
 });

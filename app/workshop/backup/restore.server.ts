@@ -5,6 +5,7 @@ import { dropReadied, type Holding, isSealed, readyBackup } from "../../../data/
 import { formReader } from "../../../formats/form/formReader.ts";
 import { group, optionalLine, tick } from "../../../formats/form/index.ts";
 import { found, invalid, notFound, storeOf } from "../../.server/http/answers.ts";
+import { leaveStoreContext } from "../../.server/http/context.ts";
 import { keeperContext } from "../../.server/keeping/keeper.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
@@ -50,6 +51,8 @@ export async function lookOrRestore(fields: Fields, context: Context, name: stri
     dropReadied(readied.value.file);
     return invalid(shown, { sure: "Expected your word that the workshop of now is to give way to this one." });
   }
+  // Not to be waited for by what it waits for itself.
+  context.get(leaveStoreContext)();
   const done = await keeper.restore(readied.value.file);
   if (!done.ok) return invalid(shown, { form: done.problem.message });
   return redirect(`/settings/backups?${new URLSearchParams({ aside: done.value ? basename(done.value) : "" })}`);
