@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { LONG_CODES, measureOf, placesOf } from "../body/index.ts";
+import { styleOf } from "../ease/index.ts";
 import { placeOf, SPOTS, sideAt, spotsNear, spotsOf, viewsOf } from "../fitting/index.ts";
 import { garmentPath } from "./garment.ts";
 import { CENTRE, FIELD, type FigureView, LEVEL } from "./geometry.ts";
@@ -23,7 +24,7 @@ describe("a tap on the figure", () => {
     [CENTRE - 40, 226, "leg"],
     [CENTRE, 20, "waist"],
   ])("at %d, %d is at the spot nearest to it: %s", (x, y, spot) => {
-    expect(spotsNear(at(x, y), spotsOf(["waist", "highHip", "hip", "leg"]))[0]?.id).toBe(spot);
+    expect(spotsNear(at(x, y), spotsOf(styleOf("brief")))[0]?.id).toBe(spot);
   });
 
   it("is on the wearer's left at the viewer's right from the front, the other way from the back", () => {

@@ -13,7 +13,7 @@ export type { CoursesBefore } from "./change/cuttingCourse.ts";
 export { type CuttingLine, type CuttingPiece, cuttingTable, inCuttingOrder } from "./change/cuttingTable.ts";
 export { asideWords } from "./change/cuttingWords.ts";
 export { decidedChanges } from "./change/decidedChanges.ts";
-export { DOING_WORDS } from "./change/doing.ts";
+export { DOING_WORDS, DOINGS, type Doing } from "./change/doing.ts";
 export { type JobChange, jobChanges, needsWord, openFindings, toCut, waitingFindings } from "./change/jobChanges.ts";
 export { type LengthChanging, lengthEffects } from "./change/lengthEffects.ts";
 export { holdsBack, linkedFor, ticked } from "./change/linkedLines.ts";

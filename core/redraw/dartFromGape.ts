@@ -43,6 +43,7 @@ export function dartFromGape(draft: Draft, working: DartWorking): Drawn {
         ...{ point: "apex", into: seam.id, intoAt: placeAway(seam, apex, newToApexMm, FROM_END_MM), stop: stopMm ?? 0 },
       }),
     ],
+    lands: [],
   };
 }
 

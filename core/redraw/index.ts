@@ -1,4 +1,5 @@
 export { dartFromGape } from "./dartFromGape.ts";
+export { hasLanded, type Landed, type Landing, landedOn } from "./landing.ts";
 export { type MovedMark, marksOf } from "./marksOf.ts";
 export { type NextPieces, nextPieces } from "./nextPieces.ts";
 export { piecesSchema } from "./piecesSchema.ts";

@@ -1,8 +1,9 @@
 import { type TSchema, Type } from "typebox";
 import { draftSchema } from "../drafting/index.ts";
-import { tracedSchema } from "../fitting/index.ts";
+import { DOINGS, tracedSchema } from "../fitting/index.ts";
 import { PIECES_IDS } from "../pieces/index.ts";
 import { closed, list, word } from "../schemaParts.ts";
+import { MEASURE_IDS } from "./landing.ts";
 
 const many = <Schema extends TSchema>(schema: Schema) => list(schema, 2000);
 const mm = () => Type.Number({ minimum: -1e5, maximum: 1e5 });
@@ -11,6 +12,24 @@ const report = closed({
   operation: word(),
   edges: many(closed({ piece: word(), edge: word(), beforeMm: mm(), afterMm: mm() })),
   girths: many(closed({ level: word(), beforeMm: mm(), afterMm: mm() })),
+});
+
+const landed = closed({
+  ...{
+    piece: word(),
+    measure: Type.Enum([...MEASURE_IDS]),
+    of: word(),
+    atPart: Type.Optional(Type.Number({ minimum: 0, maximum: 1 })),
+    byMm: mm(),
+  },
+  cameMm: Type.Union([mm(), Type.Null()]),
+  cut: Type.Optional(
+    closed({
+      line: Type.String({ maxLength: 400 }),
+      doing: Type.Enum([...DOINGS]),
+      edges: Type.Optional(Type.Integer({ minimum: 1, maximum: 1000 })),
+    }),
+  ),
 });
 
 /** Pieces of a prototype as they are kept: units and meanings as in `PrototypePieces`. */
@@ -29,6 +48,7 @@ export const piecesSchema = closed({
         }),
       ),
       reports: many(report),
+      lands: Type.Optional(many(landed)),
       instead: Type.String({ maxLength: 2000 }),
     }),
   ),

@@ -29,7 +29,13 @@ describe("every change a finding can lead to", () => {
   it("has a target that has a rule, whatever its kind", () => {
     const facts: Parameters<(typeof FINDING_KINDS)[number]["answer"]>[0] = {
       ...({ spot: "waist", side: "both", amountMm: 20, detail: {}, takeMm: 10, share: 0.5 } as const),
-      ...{ alongStrain: () => 0.1, seams: { count: 2, name: "side seams" }, usable: 0.6, shareUsed: 0.3 },
+      ...{
+        alongStrain: () => 0.1,
+        seams: { count: 2, name: "side seams" },
+        hasBand: false,
+        usable: 0.6,
+        shareUsed: 0.3,
+      },
       ...{ girth: null, lengths: [] },
     };
     const targets = FINDING_KINDS.flatMap((kind) => kind.answer(facts).remedies.map(({ on }) => on));
@@ -98,7 +104,11 @@ describe("a girth", () => {
 
   it("at the leg is taken at the lower end of both sides", () => {
     const { draft, steps } = drawn(change({ on: "girth", zone: "leg", spot: "leg", amountMm: -12 }));
-    expect(steps[0]?.calls.map(({ params }) => params.amount)).toEqual([-6, -6]);
+    expect(steps[0]?.calls.map(({ params }) => params.piece).slice(0, 2)).toEqual(["front", "back"]);
+    expect(steps[0]?.lands?.map(({ of, byMm, cameMm }) => [of, byMm, Math.round((cameMm ?? 0) * 10) / 10])).toEqual([
+      ["leg", -6, -6],
+      ["leg", -6, -6],
+    ]);
     expect(girth(draft, "waist")).toBeCloseTo(640, 2);
   });
 
@@ -106,7 +116,7 @@ describe("a girth", () => {
     const { draft, steps } = drawn(
       change({ on: "girth", zone: "highHip", spot: "highHip", side: "right", amountMm: -10 }),
     );
-    expect(steps[0]?.calls.map(({ onSide }) => onSide)).toEqual(["right"]);
+    expect(new Set(steps[0]?.calls.map(({ onSide }) => onSide))).toEqual(new Set(["right"]));
     expect(girth(draft, "highHip")).toBeCloseTo(780 - 10, 2);
     expect(edgeLength(edgeOf(pieceOf(draft, "front"), "side"))).toBeCloseTo(
       edgeLength(edgeOf(pieceOf(brief, "front"), "side")),
@@ -129,7 +139,9 @@ describe("a girth", () => {
   });
 
   it("where the pieces have none says so", () =>
-    expect(drawn(change({ on: "girth", zone: "bust", amountMm: -10 })).steps[0]?.instead).toContain("no girth there"));
+    expect(drawn(change({ on: "girth", zone: "bust", amountMm: -10 })).steps[0]?.instead).toContain(
+      "no bust is drawn",
+    ));
 });
 
 describe("a length", () => {
@@ -166,12 +178,9 @@ describe("a length", () => {
       amountMm: -11,
       side: "left",
     });
-    const wedge = change({ on: "edge", spot: "neckline", remedy: "wedge", amountMm: -11, side: "left" });
-    for (const alone of [one, wedge]) {
-      const { draft, steps } = drawn(alone);
-      expect(steps[0]?.instead).toContain("end at the middle");
-      expect(draft.pieces).toEqual(brief.pieces);
-    }
+    const { draft, steps } = drawn(one);
+    expect(steps[0]?.instead).toContain("end at the middle");
+    expect(draft.pieces).toEqual(brief.pieces);
   });
 
   it("of the back alone leaves the side as it was", () => {
@@ -186,7 +195,9 @@ describe("a length", () => {
   });
 
   it("of a strap is cut as a strip", () =>
-    expect(drawn(change({ on: "length", pieces: "strap", amountMm: 20 })).steps[0]?.instead).toContain("Straps"));
+    expect(drawn(change({ on: "length", pieces: "strap", amountMm: 20 })).steps[0]?.instead).toContain(
+      "cut the straps",
+    ));
 });
 
 it("a line that sits low at the back is moved up there, to nothing at the side", () => {
@@ -245,7 +256,7 @@ describe("a gape on a front that has its apex marked", () => {
   });
 
   it("without an apex says which measures would place it", () =>
-    expect(drawn(gape).steps[0]?.instead).toContain("measure apex to apex"));
+    expect(drawn(gape).steps[0]?.instead).toContain("Measure apex to apex"));
 });
 
 describe("several changes", () => {

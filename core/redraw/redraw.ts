@@ -6,22 +6,27 @@ import {
   type OperationReport,
   operate,
   parted,
+  saidAlone,
   sideOf,
   TRUNK_LOOP,
 } from "../drafting/index.ts";
 import { type Change, type FrozenLength, type FrozenRing, inCuttingOrder } from "../fitting/index.ts";
+import { type Landed, landedOn } from "./landing.ts";
 import { braRule } from "./rules/bra.ts";
 import { DRAW_RULES } from "./rules/index.ts";
-import { panelRule } from "./rules/panels.ts";
+import { drawOwn } from "./rules/ownPattern.ts";
+import { panelRule, ZONE_OF_LEVEL } from "./rules/panels.ts";
 import type { Drawn } from "./rules/rule.ts";
-import { drawStated } from "./rules/stated.ts";
+import { withSidesTrued } from "./rules/trueSides.ts";
 
 /** What became of a change on the pieces: operations with what each changed, or what is done instead. */
 export interface RedrawnStep {
   readonly changeId: number;
   readonly calls: readonly OperationCall[];
   readonly reports: readonly OperationReport[];
-  /** Empty where it was drawn. */
+  /** What each piece was to come to, and came to; left out of prototypes that were cut before it was looked at. */
+  readonly lands?: readonly Landed[];
+  /** Empty where it was drawn: what is done by hand, or why no line moves. */
   readonly instead: string;
 }
 
@@ -46,9 +51,10 @@ export function redraw(
     const step = { changeId: change.id, calls: [], reports: [], instead: "" };
     if ("instead" in drawn) return { ...step, instead: drawn.instead };
     const done = operate(current, drawn.calls);
-    if (!done.ok) return { ...step, instead: done.problem.message };
+    if (!done.ok) return { ...step, instead: `By hand. ${saidAlone(done.problem.message)}` };
+    const lands = landedOn(current, done.value.draft, change, drawn.lands);
     current = done.value.draft;
-    return { ...step, calls: drawn.calls, reports: done.value.reports };
+    return { ...step, calls: drawn.calls, reports: done.value.reports, lands };
   });
   return { draft: heldAgainst(current, plan), steps };
 }
@@ -57,17 +63,18 @@ export function redraw(
  * How a change is drawn: of one side, as the rule draws it where only that side were there. Middle and seams belong to both, so the rule
  * is told which side it is.
  */
-function drawnChange(change: Change, draft: Draft): Drawn {
+export function drawnChange(change: Change, draft: Draft): Drawn {
   const rule = draft.stated
-    ? drawStated
+    ? drawOwn
     : (braRule(draft, change.on) ?? panelRule(draft, change.on) ?? DRAW_RULES[change.on]);
   const { side } = change;
-  if (side === "both" || draft.stated) return rule(change, draft);
+  const on = (view: Draft) => withSidesTrued(view, rule(change, view));
+  if (side === "both" || draft.stated) return on(isParted(draft) ? sideOf(draft, "left") : draft);
   const apart = parted(draft);
   // What has no left and right drawn as one, as cups of their own, is told by its names.
-  if (!isParted(apart)) return rule(change, draft);
-  const drawn = rule(change, sideOf(apart, side));
-  return "instead" in drawn ? drawn : { calls: drawn.calls.map((call) => ({ ...call, onSide: side })) };
+  if (!isParted(apart)) return on(draft);
+  const drawn = on(sideOf(apart, side));
+  return "instead" in drawn ? drawn : { ...drawn, calls: drawn.calls.map((call) => ({ ...call, onSide: side })) };
 }
 
 /** A draft held against another plan: what each level, loop and elastic is to come to. */
@@ -79,7 +86,8 @@ export function heldAgainst(draft: Draft, { rings, lengths }: RedrawnPlan): Draf
     return there.length === 0 ? null : Math.max(...there);
   };
   const trunk = lengths.find(({ id }) => id === "trunk")?.nowMm;
-  const levelOf = (level: string) => girthOf(level) ?? (level === TRUNK_LOOP ? trunk : undefined);
+  const levelOf = (level: string) =>
+    girthOf(ZONE_OF_LEVEL[level] ?? level) ?? (level === TRUNK_LOOP ? trunk : undefined);
   return {
     ...draft,
     levels: draft.levels.map((level) => ({ ...level, plannedMm: levelOf(level.level) ?? level.plannedMm })),

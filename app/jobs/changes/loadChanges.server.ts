@@ -38,7 +38,7 @@ export async function loadChanges(context: Readonly<RouterContextProvider>, jobI
     contradictions: contradictionsOf(read),
     open: openFindings(fittings).map((finding) => whereFound(finding, read)),
     waiting: waitingFindings(fittings).map((finding) => whereFound(finding, read)),
-    spots: spotsOf(style.zones).map(({ id, name, zone }) => ({ id, name, zone })),
+    spots: spotsOf(style).map(({ id, name, zone }) => ({ id, name, zone })),
     zones: style.zones,
     lengths: style.lengths.map(({ id, name }) => ({ id, name })),
     redrawn: await redrawnNext(store, read, cut),

@@ -49,7 +49,7 @@ const readTyped = formReader(schema);
 
 /** What an own change is read against. */
 export interface OwnChangeOf {
-  readonly style: Pick<Style, "zones" | "lengths">;
+  readonly style: Pick<Style, "zones" | "lengths" | "family">;
   readonly layers: readonly Pick<FrozenLayer, "name">[];
 }
 
@@ -85,9 +85,9 @@ export function readOwnChange(fields: Fields, of: OwnChangeOf): FormRead<Omit<Ch
 function placeOf(
   on: ChangeTarget,
   place: string,
-  { zones, lengths }: Pick<Style, "zones" | "lengths">,
+  { zones, lengths, family }: Pick<Style, "zones" | "lengths" | "family">,
 ): Pick<Change, "spot" | "zone" | "lengthId"> | null {
-  const spots = spotsOf(zones);
+  const spots = spotsOf({ zones, family });
   if (on === "length") {
     const length = lengths.find(({ id }) => id === place);
     const spot = spots.find(({ id }) => id === "waist") ?? spots[0];

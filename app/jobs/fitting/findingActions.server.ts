@@ -16,7 +16,7 @@ import { reopenRecipes } from "./reopenRecipes.server.ts";
 export const putFinding: Action = async (work) => {
   const { repositories, read, fields, address } = work;
   const fitting = fittingOf(work);
-  const finding = readFinding(fields, spotsOf(read.style.zones));
+  const finding = readFinding(fields, spotsOf(read.style));
   if (!finding.ok) return invalid(fields, finding.errors);
   const filled = { ...finding.value, fittingId: fitting.id };
   await repositories.drafts.drop(draftNames.finding(fitting.id));

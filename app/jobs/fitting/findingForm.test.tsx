@@ -1,13 +1,14 @@
 import { screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { beforeEach, describe, expect, it, vi } from "vitest";
+import { styleOf } from "../../../core/ease/index.ts";
 import { placeOf, spotsOf } from "../../../core/fitting/index.ts";
 import type { Fields, Unsaved } from "../../form/unsaved.ts";
 import { renderPage } from "../../testing/renderPage.tsx";
 import { FindingForm } from "./FindingForm.tsx";
 import type { FindingStart } from "./findingStart.ts";
 
-const BRIEF = spotsOf(["waist", "highHip", "hip", "leg"]);
+const BRIEF = spotsOf(styleOf("brief"));
 
 beforeEach(() => {
   vi.stubGlobal("fetch", async () => new Response());

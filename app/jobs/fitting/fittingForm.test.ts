@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { styleOf } from "../../../core/ease/index.ts";
 import { checksOf, spotsOf } from "../../../core/fitting/index.ts";
 import { sampleLength, samplePrototype } from "../../../core/testing/index.ts";
 import { errorsOf } from "../../form/errorsOf.ts";
@@ -41,8 +42,8 @@ describe("a prototype", () => {
 
 describe("a fitting", () => {
   const seen = { kind: "loose", spot: "waist", side: "both", view: "back", x: "0.5", y: "0.4", amount: "24", note: "" };
-  const zones = ["waist", "highHip", "hip", "leg"] as const;
-  const spots = spotsOf(zones);
+  const { zones } = styleOf("brief");
+  const spots = spotsOf(styleOf("brief"));
 
   it("has a day and somebody who wore it", () => {
     expect(readFitting({ fittedOn: TODAY, on: "wearer", way: "insideOut" }, TODAY).ok).toBe(true);

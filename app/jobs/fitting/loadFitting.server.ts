@@ -58,7 +58,7 @@ export async function loadFitting(
   return {
     job: { id: job.id, name: job.name },
     zones: read.style.zones,
-    spots: spotsOf(read.style.zones),
+    spots: spotsOf(read.style),
     checks: checksOf(read.style.family),
     isForm: wearer.kind === "form",
     prototype: { id: prototype.id, number, kind: prototype.kind, closedOn: prototype.closedOn },

@@ -82,7 +82,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     const edge = found(edgeOf(request.url, tracedEdges(await repositories.pieces.ofPrototype(prototype.id))), "edge");
     if (fields.intent === "file") return readTracedFile(form, fields);
     const { layers } = prototype.frozen;
-    const change = readTracedChange(fields, { edge, zones: read.style.zones, layers });
+    const change = readTracedChange(fields, { edge, style: read.style, layers });
     if (!change.ok) return invalid(fields, change.errors);
     await repositories.changes.addOwn(jobId, change.value);
     await repositories.drafts.drop(draftOf(jobId));

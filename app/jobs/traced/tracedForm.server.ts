@@ -1,6 +1,6 @@
 import type { Traced } from "../../../core/drafting/index.ts";
 import { laidOver } from "../../../core/drafting/index.ts";
-import type { Zone } from "../../../core/ease/index.ts";
+import type { Style } from "../../../core/ease/index.ts";
 import {
   type Change,
   type FrozenLayer,
@@ -33,14 +33,14 @@ const readTyped = formReader(
 /** What a traced curve is read against. */
 export interface TracedOn {
   readonly edge: TracedEdge;
-  readonly zones: readonly Zone[];
+  readonly style: Pick<Style, "zones" | "family">;
   readonly layers: readonly Pick<FrozenLayer, "name">[];
 }
 
 /** Reads a curve laid over an edge, as a change of the maker's own. */
 export function readTracedChange(
   fields: Fields,
-  { edge, zones, layers }: TracedOn,
+  { edge, style, layers }: TracedOn,
 ): FormRead<Omit<Change, "id" | "cutInto">> {
   const read = readTyped(fields);
   if (!read.ok) return read;
@@ -50,7 +50,7 @@ export function readTracedChange(
   const points: Traced = laidOtherwise(curve.value, { turned, flipped });
   const laid = laidOver(edge.lines, points);
   if (!laid.ok) return wrong("points", laid.problem.message);
-  const [spot] = spotsOf(zones);
+  const [spot] = spotsOf(style);
   if (!spot) throw new RangeError("A style plans some zone.");
   const share = percent / 100;
   return {

@@ -43,7 +43,7 @@ function bandsBeside(
 ): Result<{ readonly above: Band | null; readonly below: Band | null }> {
   const ids = piece.levels.map((line) => line.level);
   const at = ids.indexOf(level);
-  const below = bandOf(piece, level, ids[at + 1] ?? "bottom");
+  const below = bandOf(piece, level, ids[at + 1] ?? "sideEnd");
   if (!below.ok) return below;
   const before = at > 0 ? ids[at - 1] : undefined;
   if (before === undefined) return ok({ above: null, below: below.value });

@@ -16,6 +16,7 @@ import { girth } from "./girth.ts";
 import { lengthen } from "./lengthen.ts";
 import { letOutEdge } from "./letOutEdge.ts";
 import { mirror } from "./mirror.ts";
+import { moveEnd } from "./moveEnd.ts";
 import { moveLevel } from "./moveLevel.ts";
 import { movePoint } from "./movePoint.ts";
 import { moveSeam } from "./moveSeam.ts";
@@ -33,6 +34,7 @@ import { slash } from "./slash.ts";
 import { splitPiece } from "./splitPiece.ts";
 import { trace } from "./trace.ts";
 import { trueEdge } from "./trueEdge.ts";
+import { wedge } from "./wedge.ts";
 
 /** Every operation; adding one is adding a file and a line here. */
 export const OPERATIONS: readonly Operation[] = [
@@ -41,6 +43,8 @@ export const OPERATIONS: readonly Operation[] = [
   moveLevel,
   letOutEdge,
   slash,
+  wedge,
+  moveEnd,
   shiftGirth,
   dart,
   pivotDart,

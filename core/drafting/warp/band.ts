@@ -9,6 +9,8 @@ export type LineAcross = (x: number) => number;
 export interface Band {
   readonly from: LineAcross;
   readonly to: LineAcross;
+  /** How far out from the centre all moves as it does, mm. */
+  readonly flatMm: number;
   /** Where the side lies nearest to the centre there, mm: from there out all is moved as the side is, so that its seam keeps its length. */
   readonly wideMm: number;
 }
@@ -29,12 +31,17 @@ const lineOf =
     from.y + ((to.y - from.y) * (x - from.x)) / (to.x - from.x);
 
 /**
- * The stretch of a piece between two of its levels; `top` and `bottom` are where it ends.
+ * The stretch of a piece between two of its levels; `top` and `bottom` are where it ends, `upperEnd` and `sideEnd` where centre and side do, above and below.
  * @returns it; `unknown-level`, or `no-room` where the two do not follow one another down the piece.
  */
 export function bandOf(piece: Piece, from: string, to: string): Result<Band> {
   const { top, bottom, wide } = reachOf(piece);
-  const ends: Readonly<Record<string, LineAcross>> = { top: () => top, bottom: () => bottom };
+  const ends: Readonly<Record<string, LineAcross>> = {
+    top: () => top,
+    bottom: () => bottom,
+    upperEnd: startLine(piece, top),
+    sideEnd: endLine(piece, bottom),
+  };
   const level = (id: string) => piece.levels.find((line) => line.level === id);
   const line = (id: string): LineAcross | null => {
     const own = level(id);
@@ -52,7 +59,32 @@ export function bandOf(piece: Piece, from: string, to: string): Result<Band> {
       "no-room",
       `Expected ${LEAST_HIGH_MM} mm or more from ${from} down to ${to} on ${piece.id}, but there is less.`,
     );
-  return ok({ from: upper, to: lower, wideMm });
+  return ok({ from: upper, to: lower, wideMm, flatMm: flatOf(piece, wideMm) });
+}
+
+/** From the upper end of the centre to the upper end of the side: an upper edge that dips lies along it. */
+function startLine(piece: Piece, top: number): LineAcross {
+  const centre = piece.edges.find(({ role }) => role.startsWith("centre"));
+  const start = piece.edges.find(({ id }) => id === "side")?.lines[0]?.from;
+  const middle = Math.min(...(centre?.lines ?? []).flatMap(({ from, to }) => [from.y, to.y]));
+  return start && Number.isFinite(middle)
+    ? (x) => middle + ((start.y - middle) * Math.min(x, start.x)) / start.x
+    : () => top;
+}
+
+/** From the lower end at the centre up to the lower end of the side: what lies below a leg keeps its corner there. */
+function endLine(piece: Piece, bottom: number): LineAcross {
+  const end = piece.edges.find(({ id }) => id === "side")?.lines.at(-1)?.to;
+  return end ? (x) => bottom + ((end.y - bottom) * Math.min(x, end.x)) / end.x : () => bottom;
+}
+
+/** What is sewn to a gusset moves as the centre does, out to this beside it, mm. */
+const BESIDE_GUSSET_MM = 6;
+
+function flatOf(piece: Piece, wideMm: number): number {
+  const gusset = piece.edges.find(({ role }) => role === "gusset");
+  const reach = gusset ? Math.max(...gusset.lines.flatMap(({ from, to }) => [from.x, to.x])) + BESIDE_GUSSET_MM : 0;
+  return Math.min(MOST_FLAT * wideMm, Math.max(FLAT * wideMm, reach));
 }
 
 /** A side is looked at in so many places a line. */
@@ -79,12 +111,15 @@ export const eased = (part: number): number => (1 - Math.cos(Math.PI * part)) / 
 /** So much of the width from the centre out moves as the centre does: what is sewn there stays square to it. */
 const FLAT = 0.3;
 
+/** And no more than this, so that there is room for what lies between. */
+const MOST_FLAT = 0.7;
+
 /**
  * An amount between that at the centre and that at the side, at a distance from the centre, mm. It leaves both without a slope:
  * what met the fold square still does, and the side is moved as a whole.
  */
 export const amountAt = (
-  { wideMm }: Band,
+  { wideMm, flatMm }: Band,
   { centre, side }: { readonly centre: number; readonly side: number },
   x: number,
-): number => centre + (side - centre) * eased(Math.min(1, Math.max(0, (x / wideMm - FLAT) / (1 - FLAT))));
+): number => centre + (side - centre) * eased(Math.min(1, Math.max(0, (x - flatMm) / (wideMm - flatMm))));

@@ -13,7 +13,9 @@ export type Doing =
   | "centre"
   | "side"
   | "raise"
+  | "lower"
   | "widen"
+  | "narrow"
   | "work";
 
 /** What is done, as an order with its direction; the amount stands behind it. */
@@ -29,9 +31,14 @@ export const DOING_WORDS: Readonly<Record<Doing, string>> = {
   centre: "Move toward the centre",
   side: "Move toward the side",
   raise: "Raise by",
+  lower: "Lower by",
   widen: "Widen by",
+  narrow: "Narrow by",
   work: "Do",
 };
+
+/** All ways of changing a piece. */
+export const DOINGS = Object.keys(DOING_WORDS) as readonly Doing[];
 
 /** Wire remedies that are not simply longer or shorter. */
 const WIRES: Readonly<Record<string, Doing>> = {

@@ -1,5 +1,6 @@
 import { isBoned } from "../../ease/index.ts";
 import { ok, type Result } from "../../result.ts";
+import { hasBand } from "../finding/hasBand.ts";
 import type { FindingAnswer, FindingFacts, FindingKind } from "../finding/kinds/findingKind.ts";
 import { findingKindOf } from "../finding/kinds/index.ts";
 import { lengthAt } from "../finding/kinds/lengthAt.ts";
@@ -130,6 +131,7 @@ export function proposeFor(
   const answer = kind.answer({
     ...finding,
     ...factsThere(finding, prototype),
+    hasBand: hasBand(prototype.frozen.style),
     takeMm: taken.value?.takeMm ?? null,
     share: taken.value?.share ?? own.share ?? 1,
     alongStrain: (lengthId) => strainOfLength(lengthId, prototype)?.strain ?? null,

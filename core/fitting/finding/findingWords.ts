@@ -18,6 +18,12 @@ const ALSO: Readonly<Partial<Record<SpotId, string>>> = {
   sideOfBust: "side bust breast",
   backEdge: "back neckline",
   bustPoint: "apex nipple",
+  topEdge: "top waistband waist edge",
+  legFront: "leg line opening",
+  legBack: "leg line opening seat",
+  gore: "gore centre bridge float",
+  wing: "band side back",
+  cupLower: "lower cup under",
 };
 
 /** What makers also call a stretch class. */

@@ -4,6 +4,9 @@ import type { FigureView, Point } from "../../figure/index.ts";
 /** A named place of a garment where something is seen: a girth zone, or an edge, length, line or point beside them. */
 export type SpotId =
   | Zone
+  | "topEdge"
+  | "legFront"
+  | "legBack"
   | "neckline"
   | "armhole"
   | "underarm"
@@ -13,6 +16,9 @@ export type SpotId =
   | "cupTop"
   | "cupSide"
   | "cupCentre"
+  | "cupLower"
+  | "gore"
+  | "wing"
   | "bustPoint"
   | "wire"
   | "underBustFront"
@@ -35,4 +41,8 @@ export interface Spot {
   readonly at: Readonly<Partial<Record<FigureView, readonly Point[]>>>;
   /** Zones of which a style must have one for the spot to be there. */
   readonly needs: readonly Zone[];
+  /** Of zones that a style must not have: what covers the bust has no upper edge at the waist. Left out for none. */
+  readonly without?: readonly Zone[];
+  /** `too`: bras have it, whatever their zones; `only`: nothing else has. Left out where zones alone decide. */
+  readonly bras?: "too" | "only";
 }

@@ -1,5 +1,6 @@
-import { ZONE_NAMES, type Zone } from "../../ease/index.ts";
+import { type Style, ZONE_NAMES, ZONES, type Zone } from "../../ease/index.ts";
 import { LEVEL, type Point } from "../../figure/index.ts";
+import { hasBand } from "./hasBand.ts";
 import type { Spot, SpotId } from "./spot.ts";
 
 const level = (zone: Exclude<Zone, "leg" | "arm">, side: number): Spot => ({
@@ -28,6 +29,7 @@ export const SPOTS: readonly Spot[] = [
     zone: "overbust",
     at: { front: [[30, 84]], back: [[28, 88]], side: [[112, 76]] },
     needs: ["overbust", "bust"],
+    bras: "too",
   },
   {
     id: "neckline",
@@ -40,6 +42,7 @@ export const SPOTS: readonly Spot[] = [
       ],
     },
     needs: ["overbust", "bust"],
+    bras: "too",
   },
   {
     id: "armhole",
@@ -47,6 +50,7 @@ export const SPOTS: readonly Spot[] = [
     zone: "overbust",
     at: { front: [[38, 100]], back: [[38, 102]], side: [[112, 104]] },
     needs: ["overbust", "bust"],
+    bras: "too",
   },
   {
     id: "backEdge",
@@ -67,6 +71,7 @@ export const SPOTS: readonly Spot[] = [
     zone: "overbust",
     at: { front: [[36, 112]], back: [[36, 112]], side: [[108, 108]] },
     needs: ["overbust", "bust"],
+    bras: "too",
   },
   {
     id: "sideOfBust",
@@ -74,12 +79,58 @@ export const SPOTS: readonly Spot[] = [
     zone: "bust",
     at: { front: [[37, 124]], side: [[97, 122]] },
     needs: ["bust"],
+    bras: "too",
   },
-  { id: "cupTop", name: "Cup, top", zone: "bust", at: { front: [[18, 112]], side: [[80, 112]] }, needs: ["bust"] },
-  { id: "bustPoint", name: "Bust point", zone: "bust", at: { front: [[19, 126]], side: [[73, 126]] }, needs: ["bust"] },
+  {
+    id: "cupTop",
+    name: "Cup, top",
+    zone: "bust",
+    at: { front: [[18, 112]], side: [[80, 112]] },
+    needs: ["bust"],
+    bras: "too",
+  },
+  {
+    id: "bustPoint",
+    name: "Bust point",
+    zone: "bust",
+    at: { front: [[19, 126]], side: [[73, 126]] },
+    needs: ["bust"],
+    bras: "too",
+  },
   level("bust", 104),
-  { id: "cupSide", name: "Cup, side", zone: "bust", at: { front: [[33, 130]], side: [[88, 130]] }, needs: ["bust"] },
-  { id: "cupCentre", name: "Cup, centre", zone: "bust", at: { front: [[5, 132]] }, needs: ["bust"] },
+  {
+    id: "cupSide",
+    name: "Cup, side",
+    zone: "bust",
+    at: { front: [[33, 130]], side: [[88, 130]] },
+    needs: ["bust"],
+    bras: "too",
+  },
+  { id: "cupCentre", name: "Cup, centre", zone: "bust", at: { front: [[5, 132]] }, needs: ["bust"], bras: "too" },
+  {
+    id: "cupLower",
+    name: "Cup, below",
+    zone: "bust",
+    at: { front: [[19, 136]], side: [[78, 136]] },
+    needs: [],
+    bras: "only",
+  },
+  {
+    id: "gore",
+    name: "Bridge (between the cups)",
+    zone: "underbust",
+    at: { front: [[0, 138]] },
+    needs: [],
+    bras: "only",
+  },
+  {
+    id: "wing",
+    name: "Wing",
+    zone: "underbust",
+    at: { back: [[22, 140]], side: [[116, 140]] },
+    needs: [],
+    bras: "only",
+  },
   { id: "wire", name: "Wire", zone: "underbust", at: { front: [[20, 141]], side: [[84, 142]] }, needs: ["underbust"] },
   level("underbust", 110),
   {
@@ -104,6 +155,24 @@ export const SPOTS: readonly Spot[] = [
     needs: ["underbust"],
   },
   { id: "lacing", name: "Lacing", zone: "waist", at: { back: [[0, 166]] }, needs: ["underbust"] },
+  {
+    id: "topEdge",
+    name: "Upper edge",
+    zone: "waist",
+    at: {
+      front: [
+        [8, 192],
+        [20, 192],
+      ],
+      back: [
+        [13, 193],
+        [22, 193],
+      ],
+      side: [[100, 196]],
+    },
+    needs: ["waist", "highHip"],
+    without: ["bust", "underbust"],
+  },
   level("waist", 108),
   {
     id: "smallOfBack",
@@ -145,6 +214,26 @@ export const SPOTS: readonly Spot[] = [
     needs: ["leg"],
   },
   {
+    id: "legFront",
+    name: "Leg edge, front",
+    zone: "leg",
+    at: {
+      front: [[30, 221]],
+      side: [[88, 226]],
+    },
+    needs: ["leg"],
+  },
+  {
+    id: "legBack",
+    name: "Leg edge, back",
+    zone: "leg",
+    at: {
+      back: [[30, 221]],
+      side: [[130, 228]],
+    },
+    needs: ["leg"],
+  },
+  {
     id: "arm",
     name: "Sleeve",
     zone: "arm",
@@ -170,14 +259,23 @@ export const spotOf = (id: SpotId): Spot => BY_ID.get(id) as Spot;
 /** True for a text that names a spot. */
 export const isSpotId = (text: string): text is SpotId => BY_ID.has(text);
 
-/** The spots of a garment with these zones, from the top down. */
-export const spotsOf = (zones: readonly Zone[]): Spot[] =>
-  SPOTS.filter(({ needs }) => needs.some((zone) => zones.includes(zone))).map((spot) =>
-    zones.includes(spot.zone) ? spot : { ...spot, zone: nearestZone(spot, zones) },
-  );
+/** The spots of a garment, from the top down: those of its zones, and of a bra those of its cups and its band. */
+export const spotsOf = ({ zones, family }: Pick<Style, "zones" | "family">): Spot[] =>
+  SPOTS.filter((spot) => {
+    if (spot.bras !== undefined && hasBand({ zones, family })) return true;
+    if (spot.bras === "only") return false;
+    return (
+      spot.needs.some((zone) => zones.includes(zone)) && !(spot.without ?? []).some((zone) => zones.includes(zone))
+    );
+  }).map((spot) => (zones.includes(spot.zone) ? spot : { ...spot, zone: nearestZone(spot, zones) }));
 
 /** The zone whose plan a spot is judged by in a garment: its own, or of those the garment has the nearest in height. */
 export function nearestZone({ zone, needs }: Pick<Spot, "zone" | "needs">, zones: readonly Zone[]): Zone {
   if (zones.includes(zone)) return zone;
-  return needs.find((one) => zones.includes(one)) ?? (zones[0] as Zone);
+  const needed = needs.find((one) => zones.includes(one));
+  if (needed) return needed;
+  const at = ZONES.indexOf(zone);
+  const [nearest] = zones.toSorted((a, b) => Math.abs(ZONES.indexOf(a) - at) - Math.abs(ZONES.indexOf(b) - at));
+  if (nearest === undefined) throw new RangeError("A style without a zone has no spots.");
+  return nearest;
 }

@@ -188,7 +188,7 @@ describe("changes on a pattern from elsewhere", () => {
       ...read,
       edges: read.edges.map((one, at) => (at === 0 ? { ...one, counts: "waist" as const } : one)),
     };
-    expect(redrawn(counted, waist).steps[0]?.instead).toContain("read the file in again");
+    expect(redrawn(counted, waist).steps[0]?.instead).toContain("read them in again");
     expect(redrawn({ ...NO_PATTERN, edges: [edge({})] }, waist).steps[0]?.instead).toContain("your own pattern");
     expect(redrawn({ ...NO_PATTERN, edges: WAIST }, { ...waist, side: "left" }).steps[0]?.instead).toContain("left");
     expect(redrawn({ ...NO_PATTERN, edges: WAIST }, { ...waist, amountMm: null }).steps[0]?.instead).toContain(

@@ -10,7 +10,7 @@ const HALVES: readonly DrawnHalf[] = ["front", "back"];
 type HalfAmounts = Readonly<Partial<Record<DrawnHalf, number>>>;
 
 /** Names in a list of pieces that are drawn halves. */
-const halvesIn = (pieces: string): DrawnHalf[] =>
+export const halvesIn = (pieces: string): DrawnHalf[] =>
   HALVES.filter((half) => new RegExp(`\\b${half}\\b`, "i").test(pieces));
 
 /** The amounts of a change by half: those of its parts, or its own shared by the halves it names. */

@@ -70,7 +70,7 @@ describe("the volume of a cup", () => {
   it("where there is no such seam, or the edge runs over several pieces, is told to be drawn anew", () => {
     expect(redrawn(cups("vertical"), { spot: "cupTop", amountMm: 6 }).steps[0]?.instead).toContain("several pieces");
     expect(redrawn(sampleDraft("brief", BRIEF_FACTS), { spot: "cupTop", amountMm: 6 }).steps[0]?.instead).toContain(
-      "drawn apart",
+      "no cups are drawn",
     );
     expect(redrawn(cups("cross"), { spot: "cupTop", amountMm: null }).steps[0]?.instead).toContain("no amount");
   });

@@ -1,9 +1,17 @@
-import { call, type Draft, edgeLength, type Piece, type PieceEdge } from "../../drafting/index.ts";
+import { call, type Draft, dot, edgeLength, type Piece, type PieceEdge, point, way } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
-import { type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import type { Landing } from "../landing.ts";
+import { type Drawn, type DrawRule, instead, NO_AMOUNT, together } from "./rule.ts";
+import { solvedBy } from "./solved.ts";
 
 /** Where along a seam a change of volume is fullest, from its inner end: toward the side, the middle, toward the centre. */
 const [TOWARD_SIDE, MIDDLE, TOWARD_CENTRE] = [0.65, 0.5, 0.35] as const;
+
+/** The seam through the apex. */
+const ACROSS = [
+  ["cross", MIDDLE],
+  ["upright", MIDDLE],
+] as const;
 
 /** The edges that change the volume where it is seen, the first that a cup has, and where each is fullest. */
 const SEAMS: Readonly<Partial<Record<Change["spot"], readonly (readonly [edge: string, at: number])[]>>> = {
@@ -23,6 +31,19 @@ const SEAMS: Readonly<Partial<Record<Change["spot"], readonly (readonly [edge: s
     ["cross", TOWARD_CENTRE],
     ["upright", MIDDLE],
   ],
+  cupLower: [
+    ["lower", MIDDLE],
+    ["upright", MIDDLE],
+    ["cross", MIDDLE],
+  ],
+  bust: ACROSS,
+  overbust: ACROSS,
+  bustPoint: ACROSS,
+  gore: [
+    ["lower", MIDDLE],
+    ["cross", TOWARD_CENTRE],
+    ["upright", MIDDLE],
+  ],
   sideOfBust: [
     ["crossOuter", MIDDLE],
     ["cross", TOWARD_SIDE],
@@ -37,10 +58,13 @@ const MOST_OF_IT = 0.7;
 export const drawCup: DrawRule = (change, draft) => {
   const { amountMm, spot } = change;
   const cups = cupsIn(draft, change);
-  if (cups.length === 0) return instead("It is drawn on the cups: their pieces are drawn apart from these.");
+  if (cups.length === 0)
+    return instead(
+      "By hand: no cups are drawn with these pieces. Change the seam of the cup there, half on each of its two pieces.",
+    );
   if (amountMm === null) return NO_AMOUNT;
   const seam = (SEAMS[spot] ?? []).find(([edge]) => edgesCalled(cups, edge).length > 0);
-  if (!seam) return instead("These cups have no seam there: move their seams at Pieces, and draw them anew.");
+  if (!seam) return instead("By hand: these cups have no seam there. Move their seams at Pieces, and draw them anew.");
   const edges = edgesCalled(cups, seam[0]);
   // One of every pair that is sewn together: the operation changes both, and both halves of a piece that is parted.
   const seen = new Set<string>();
@@ -55,9 +79,9 @@ export const drawCup: DrawRule = (change, draft) => {
   const chosen = [...sides].map((side) => longest(first.filter(([piece]) => cupName(piece) === side)));
   if (chosen.some((one) => one === null))
     return instead(
-      "The upper edge runs over several pieces: change the upper arc of the breast, and draw the cups anew.",
+      "By hand: the upper edge runs over several pieces. Change the upper arc of the breast, and draw the cups anew.",
     );
-  return { calls: chosen.flatMap((one) => (one ? [seamCall(one, amountMm, seam[1])] : [])) };
+  return together(chosen.flatMap((one) => (one ? [volumeAt(draft, one, amountMm, seam[1])] : [])));
 };
 
 /** Seams through the apex that its fullness moves along, each told of one of its two pieces: outward, and down. */
@@ -66,15 +90,28 @@ const THROUGH_APEX = {
   down: { edge: "upright", of: /^inner(Left|Right)?$/, ahead: (...[, edge]: OnPiece) => downward(edge) },
 } as const;
 
+/** What is told of a fullest place that moves: toward the side above 0, or down. */
+const TOWARD = { across: ["centre", "side"], down: ["up", "down"] } as const;
+
 /** The fullest place of a cup moved along a seam through it, outward or down; null where it has no such seam. */
-export const drawFullness = (draft: Draft, change: Change, way: keyof typeof THROUGH_APEX, byMm: number) => {
+export function drawFullness(draft: Draft, change: Change, way: keyof typeof THROUGH_APEX, byMm: number): Drawn | null {
   const { edge: called, of, ahead } = THROUGH_APEX[way];
   const edges = edgesCalled(cupsIn(draft, change), called).filter(([{ id }]) => of.test(id));
   if (edges.length === 0) return null;
-  return edges.map(([piece, edge]) =>
-    call("shiftFullness", { piece: piece.id, edge: edge.id, by: ahead(piece, edge) ? byMm : -byMm }),
+  return together(
+    edges.map(([piece, edge]) =>
+      solvedBy({
+        draft,
+        landing: {
+          ...{ piece: piece.id, measure: "fullest", of: edge.id, byMm: ahead(piece, edge) ? byMm : -byMm },
+          cut: { line: `the fullest place of the ${seamName(edge.id)}`, doing: TOWARD[way][byMm < 0 ? 0 : 1] },
+        },
+        callOf: (amount) => call("shiftFullness", { piece: piece.id, edge: edge.id, by: amount }),
+        byHand: "By hand: the seam bends too little to have a fullest place. Redraw it on the cup.",
+      }),
+    ),
   );
-};
+}
 
 type OnPiece = readonly [piece: Piece, edge: PieceEdge];
 
@@ -109,5 +146,37 @@ function outward({ id }: Piece, { lines }: PieceEdge): boolean {
 /** True where an edge is drawn from its upper end. */
 const downward = ({ lines }: PieceEdge): boolean => (lines.at(-1)?.to.y ?? 0) >= (lines[0]?.from.y ?? 0);
 
-const seamCall = ([piece, edge]: OnPiece, amount: number, part: number) =>
-  call("cupSeam", { piece: piece.id, edge: edge.id, amount, at: outward(piece, edge) ? part : 1 - part });
+/** Volume at a seam: half of it on each of its two pieces, or all of it at an edge that is no seam, where it is fullest. */
+function volumeAt(draft: Draft, [piece, edge]: OnPiece, amount: number, part: number): Drawn {
+  const at = outward(piece, edge) ? part : 1 - part;
+  const doing = amount < 0 ? "takeIn" : "letOut";
+  const line = (of: string) =>
+    `${seamName(of)}, fullest ${part > MIDDLE ? "toward the side" : part < MIDDLE ? "toward the centre" : "in its middle"}, to nothing at both ends`;
+  const landing = (id: string, of: PieceEdge, atPart: number, byMm: number): Landing => ({
+    ...{ piece: id, measure: "off", of: of.id, atPart, byMm },
+    cut: { line: line(of.id), doing },
+  });
+  const partner = edge.seam && draft.pieces.find(({ id }) => id === edge.seam?.piece);
+  const other = partner?.edges.find(({ id }) => id === edge.seam?.edge);
+  const half = partner && other ? amount / 2 : amount;
+  const own = landing(piece.id, edge, at, half);
+  const there = other && runsAlike(edge, other) ? at : 1 - at;
+  return {
+    calls: [call("cupSeam", { piece: piece.id, edge: edge.id, amount, at })],
+    lands: [own, ...(partner && other ? [landing(partner.id, other, there, half)] : [])],
+  };
+}
+
+/** True where both edges of a seam are drawn from the same of its ends. */
+function runsAlike(...edges: readonly [PieceEdge, PieceEdge]): boolean {
+  const [a, b] = edges.map(({ lines }) => way(lines[0]?.from ?? ORIGIN, lines.at(-1)?.to ?? ORIGIN));
+  return a !== undefined && b !== undefined && dot(a, b) > 0;
+}
+
+const ORIGIN = point(0, 0);
+
+/** An edge of a cup as it is told: `cross seam`. */
+const seamName = (id: string): string => {
+  const words = id.replace(/([A-Z])/g, " $1").toLowerCase();
+  return id === "neckline" || id === "top" ? `${words === "top" ? "upper" : words} edge` : `${words} seam`;
+};

@@ -1,17 +1,23 @@
-import { call, type Draft, panelEdges } from "../../drafting/index.ts";
+import { call, type Draft, panelEdges, timesRound } from "../../drafting/index.ts";
 import type { Change, ChangeTarget } from "../../fitting/index.ts";
+import type { Landing } from "../landing.ts";
+import { girthDoing } from "./girth.ts";
 import { type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 
-/** Levels of a boned garment that are called otherwise in the plan. */
-const LEVELS: Readonly<Record<string, string>> = { hip: "lowerEdge" };
+/** Zones of the plan by the levels of a boned garment that are called otherwise. */
+export const ZONE_OF_LEVEL: Readonly<Record<string, string>> = { lowerEdge: "hip" };
+
+const levelOf = (zone: string): string =>
+  Object.keys(ZONE_OF_LEVEL).find((level) => ZONE_OF_LEVEL[level] === zone) ?? zone;
 
 /** What of a boned garment is drawn otherwise than on other pieces: its panel seams share every change. */
 const ON_PANELS: Readonly<Partial<Record<ChangeTarget, DrawRule>>> = {
   girth({ zone, amountMm }, draft) {
     if (amountMm === null) return NO_AMOUNT;
-    const level = LEVELS[zone] ?? zone;
+    const level = levelOf(zone);
     const at = draft.levels.findIndex((one) => one.level === level);
-    if (at === -1) return instead("These panels do not reach that level.");
+    if (at === -1)
+      return instead("By hand: these panels do not reach that level. Change it where the garment goes on below them.");
     const amount = amountMm / panelEdges(draft);
     const [upper, lower] = [draft.levels[at - 1]?.level, draft.levels[at + 1]?.level];
     return {
@@ -21,19 +27,47 @@ const ON_PANELS: Readonly<Partial<Record<ChangeTarget, DrawRule>>> = {
           ...{ at: level, amount, lower: lower ?? level, lowerAmount: lower ? 0 : amount, gap: "stays" },
         }),
       ],
+      lands: panelLandings(draft, level, amount),
     };
   },
   edge: (change, draft) => (change.remedy === "panels" ? drawGap(change, draft) : instead(BY_HAND)),
 };
 
-const BY_HAND = "It is drawn on the panel: which edge moves there is for you to say.";
+const BY_HAND =
+  "By hand: an edge of panels is drawn on the panels that lie there. Fold the wedge out along their seams, half on each edge, and true the edge.";
+
+/** Every panel by so much at each of its seam edges. */
+const panelLandings = (draft: Draft, level: string, perEdge: number): Landing[] =>
+  draft.pieces.flatMap((piece) => {
+    const seams = piece.edges.filter(({ role }) => role === "panel").length;
+    if (seams === 0 || !piece.levels.some((line) => line.level === level)) return [];
+    return [
+      {
+        ...{ piece: piece.id, measure: "width", of: level, byMm: seams * perEdge },
+        ...(perEdge === 0
+          ? {}
+          : {
+              cut: {
+                line: `${seams === 1 ? "its panel seam" : "both its panel seams together"} at the ${level.replace(/([A-Z])/g, " $1").toLowerCase()}`,
+                doing: girthDoing(perEdge),
+                edges: timesRound(piece),
+              },
+            }),
+      },
+    ];
+  });
 
 /** A gap made parallel: at its top, at the waist and at its bottom each seam edge takes its part. */
 function drawGap({ parts }: Change, draft: Draft): Drawn {
   const [upper, lower] = [draft.levels[0]?.level, draft.levels.at(-1)?.level];
-  if (!upper || !lower) return instead("These panels have no levels.");
+  if (!upper || !lower) return instead("By hand: these panels have no levels.");
   const amountAt = (id: string) => (parts.find((part) => part.id === id)?.amountMm ?? 0) / panelEdges(draft);
   return {
+    lands: [
+      ...panelLandings(draft, upper, amountAt("top")),
+      ...panelLandings(draft, "waist", amountAt("waist")),
+      ...panelLandings(draft, lower, amountAt("bottom")),
+    ],
     calls: [
       call("panelSeams", {
         ...{ upper, upperAmount: amountAt("top"), at: "waist", amount: amountAt("waist") },

@@ -1,7 +1,8 @@
-import { call, type Draft, type OperationCall, type Piece, pointOf } from "../../drafting/index.ts";
-import type { Change } from "../../fitting/index.ts";
+import { call, type Draft, type Piece, pointOf } from "../../drafting/index.ts";
+import type { Change, Doing } from "../../fitting/index.ts";
+import type { Landing } from "../landing.ts";
 import { cupsIn, drawFullness } from "./cup.ts";
-import { type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { type Drawn, type DrawRule, instead, NO_AMOUNT, together } from "./rule.ts";
 
 /** Which way each part of a moved point goes: away from the centre, and down. */
 const WAYS: Readonly<Record<string, { readonly across: number; readonly down: number }>> = {
@@ -16,7 +17,7 @@ export const withApex = ({ pieces }: Draft): Piece | null => pieces.find((piece)
 
 /** What is said where no apex is marked. */
 export const NO_APEX = instead(
-  "These pieces have no apex marked: measure apex to apex and shoulder to apex, or move the point on the pattern.",
+  "By hand: these pieces have no apex marked. Measure apex to apex and shoulder to apex, or move the point on the pattern.",
 );
 
 /** The apex is moved, with the dart that turns about it. */
@@ -35,25 +36,32 @@ export const drawPoint: DrawRule = (change: Change, draft) => {
   if (cupsIn(draft, change).length > 0) return fullnessMoved(change, draft, by);
   const piece = withApex(draft);
   if (!piece) return NO_APEX;
-  return { calls: [call("movePoint", { piece: piece.id, point: "apex", ...by })] };
+  return {
+    calls: [call("movePoint", { piece: piece.id, point: "apex", ...by })],
+    lands: [
+      pointLanding(piece.id, "across", by.across, by.across < 0 ? "centre" : "side"),
+      pointLanding(piece.id, "deep", by.down, by.down < 0 ? "up" : "down"),
+    ],
+  };
 };
+
+const pointLanding = (piece: string, measure: "across" | "deep", byMm: number, doing: Doing): Landing => ({
+  ...{ piece, measure, of: "apex", byMm },
+  ...(byMm === 0 ? {} : { cut: { line: "the apex, with the dart that turns about it", doing, edges: 2 } }),
+});
 
 /** What is said where no seam through the apex runs the way it is to go. */
 const NO_SEAM = {
-  across: instead("No seam runs across these cups: move the upright seam at Pieces, and draw them anew."),
+  across: instead("By hand: no seam runs across these cups. Move the upright seam at Pieces, and draw them anew."),
   down: instead(
-    "No upright seam runs through the apex of these cups: higher or lower it is another breast. Measure its lower and upper arc again, and draw the cups anew.",
+    "By hand: no upright seam runs through the apex of these cups. Higher or lower it is another breast. Measure its lower and upper arc again, and draw the cups anew.",
   ),
 } as const;
 
 /** On cups the fullest place goes along the seams through the apex: outward along the one across, up and down along an upright one. */
 function fullnessMoved(change: Change, draft: Draft, by: Readonly<Record<keyof typeof NO_SEAM, number>>): Drawn {
-  const calls: OperationCall[] = [];
-  for (const way of ["across", "down"] as const) {
-    if (by[way] === 0) continue;
-    const along = drawFullness(draft, change, way, by[way]);
-    if (!along) return NO_SEAM[way];
-    calls.push(...along);
-  }
-  return { calls };
+  const along: Drawn[] = [];
+  for (const way of ["across", "down"] as const)
+    if (by[way] !== 0) along.push(drawFullness(draft, change, way, by[way]) ?? NO_SEAM[way]);
+  return together(along);
 }

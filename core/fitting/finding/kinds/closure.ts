@@ -1,5 +1,5 @@
 import { type FindingKind, remedy } from "./findingKind.ts";
-import { BODY_PIECES } from "./spotGroups.ts";
+import { girthThrough } from "./takeIn.ts";
 
 /** A closure that is hard to close, or does not close. */
 export const closure: FindingKind = {
@@ -28,17 +28,14 @@ export const closure: FindingKind = {
   ],
   effect: "addition",
   strain: "round",
-  answer: ({ takeMm, seams, detail }) => ({
+  answer: ({ hasBand, takeMm, seams, detail }) => ({
     remedies: [
       remedy({
+        ...girthThrough({ hasBand, seams }),
         id: "add-girth",
-        on: "girth",
         name: "Add girth",
-        pieces: BODY_PIECES,
-        line: seams.name,
         blend: "over the height of the closure",
         amountMm: takeMm,
-        seams: seams.count,
         why: "It does not close at ease: give it the girth it lacks.",
       }),
       remedy({

@@ -1,5 +1,5 @@
-import { CUP_SEAMS, CUP_SPOTS } from "./cupSpill.ts";
 import { type FindingKind, remedy } from "./findingKind.ts";
+import { CUP_SEAMS, CUP_SPOTS } from "./spotGroups.ts";
 
 /** A cup that is not filled. */
 export const cupEmpty: FindingKind = {

@@ -19,7 +19,15 @@ itProposes("cup_spill", [
     found: at("cupCentre"),
     remedies: [
       ["more-volume", 12, volume("lower cup seam, toward the centre")],
-      ["bridge", 12, { pieces: "bridge, cup", line: "bridge" }],
+      ["bridge", 12, { on: "wire", pieces: "bridge" }],
+    ],
+  },
+  {
+    told: "the bridge first where it is the bridge that floats",
+    found: { spot: "gore", zone: "underbust", amountMm: 6 },
+    remedies: [
+      ["bridge", 6, { on: "wire", pieces: "bridge" }],
+      ["more-volume", 6],
     ],
   },
   {

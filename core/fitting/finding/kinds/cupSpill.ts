@@ -1,22 +1,12 @@
-import type { SpotId } from "../spot.ts";
 import { type FindingKind, remedy } from "./findingKind.ts";
-
-/** Where on the cup it is seen, with the seam that changes its volume there. */
-export const CUP_SEAMS: Readonly<Partial<Record<SpotId, string>>> = {
-  cupTop: "upper cup seam and top edge",
-  cupSide: "cross seam, toward the side",
-  cupCentre: "lower cup seam, toward the centre",
-};
-
-/** Spots of a cup. */
-export const CUP_SPOTS: readonly SpotId[] = ["cupTop", "cupSide", "cupCentre", "sideOfBust"];
+import { CUP_SEAMS, CUP_SPOTS } from "./spotGroups.ts";
 
 /** Tissue over the edge of a cup. */
 export const cupSpill: FindingKind = {
   id: "cup_spill",
   name: "Cup spills over",
   sees: "Tissue comes over the top or side, or the centre floats off the breastbone.",
-  spots: CUP_SPOTS,
+  spots: [...CUP_SPOTS, "gore"],
   amount: {
     name: "Overlap",
     howToRead: "How far the edge would have to go to lie flat, over the fullest place.",
@@ -28,6 +18,7 @@ export const cupSpill: FindingKind = {
   strain: "round",
   answer: ({ spot, takeMm }) => ({
     remedies: [
+      ...(spot === "gore" ? [bridge(takeMm)] : []),
       remedy({
         id: "more-volume",
         on: "cup",
@@ -38,19 +29,18 @@ export const cupSpill: FindingKind = {
         amountMm: takeMm,
         why: "Volume goes in through the seam next to where it spills.",
       }),
-      ...(spot === "cupCentre"
-        ? [
-            remedy({
-              id: "bridge",
-              on: "cup",
-              name: "Widen the bridge, or take a larger cup",
-              pieces: "bridge, cup",
-              line: "bridge",
-              amountMm: takeMm,
-              why: "A centre that floats: the bridge is too narrow for these breasts, or the cup too small.",
-            }),
-          ]
-        : []),
+      ...(spot === "cupCentre" ? [bridge(takeMm)] : []),
     ],
   }),
 };
+
+const bridge = (takeMm: number | null) =>
+  remedy({
+    id: "bridge",
+    on: "wire",
+    name: "Widen the bridge",
+    pieces: "bridge",
+    line: "bridge, half on either side of the centre; the wings give it",
+    amountMm: takeMm,
+    why: "A centre that floats: the bridge is too narrow for these breasts. Where the cup is full too, give it volume instead.",
+  });

@@ -24,6 +24,8 @@ export const drag: FindingKind = {
     "cupTop",
     "cupSide",
     "cupCentre",
+    "cupLower",
+    "wing",
   ],
   amount: null,
   fields: [

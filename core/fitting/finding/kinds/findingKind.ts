@@ -67,6 +67,8 @@ export type FindingField =
 export interface FindingFacts {
   readonly spot: SpotId;
   readonly side: FindingSide;
+  /** True where a band carries cups: such a garment has wings and cups where others have a front and a back. */
+  readonly hasBand: boolean;
   readonly amountMm: number | null;
   readonly detail: FindingDetail;
   /** By the share rule, on resting cloth, signed; null where nothing was read in mm. */

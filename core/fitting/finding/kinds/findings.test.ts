@@ -1,7 +1,7 @@
 import { readdirSync } from "node:fs";
 import { basename } from "node:path";
 import { describe, expect, it } from "vitest";
-import { ZONES } from "../../../ease/index.ts";
+import { styleOf } from "../../../ease/index.ts";
 import { answer, cutTo, evaluate, sampleFinding, samplePrototype } from "../../../testing/index.ts";
 import { explainPart, explainRemedy } from "../../decide/explainProposal.ts";
 import { SPOTS, spotsOf } from "../spots.ts";
@@ -27,10 +27,25 @@ describe("the kinds", () => {
   });
 
   it("are put only where the garment has the spot", () => {
-    const brief = spotsOf(["waist", "highHip", "hip", "leg"]).map(({ id }) => id);
+    const brief = spotsOf(styleOf("brief")).map(({ id }) => id);
     expect(brief).not.toContain("cupTop");
     expect(brief).toContain("smallOfBack");
-    expect(spotsOf(ZONES)).toHaveLength(SPOTS.length);
+    expect(brief).toEqual(expect.arrayContaining(["topEdge", "legFront", "legBack"]));
+    const places = [
+      "cupTop",
+      "cupLower",
+      "cupCentre",
+      "cupSide",
+      "bustPoint",
+      "neckline",
+      "armhole",
+      "strap",
+      "gore",
+      "wing",
+    ];
+    for (const id of ["softBra", "wiredBra"] as const)
+      expect(spotsOf(styleOf(id)).map((spot) => spot.id)).toEqual(expect.arrayContaining(places));
+    expect(spotsOf(styleOf("onePiece")).map(({ id }) => id)).not.toContain("gore");
   });
 
   it("answer without an amount, or a half-filled form, with words and never with a number that is none", () => {

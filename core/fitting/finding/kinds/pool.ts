@@ -90,11 +90,12 @@ const TAPER = "tapering to nothing before the allowance of the side seam";
 
 const shared = ({
   spot,
+  hasBand,
   takeMm,
   lengths,
 }: FindingFacts): Pick<Remedy, "on" | "pieces" | "blend" | "amountMm" | "lengthId"> => ({
   on: "length",
-  pieces: piecesAt(spot),
+  pieces: piecesAt(spot, hasBand),
   blend: TAPER,
   amountMm: takeMm,
   lengthId: lengthAt(spot as SpotId, lengths),

@@ -1,4 +1,5 @@
 import { type FindingAnswer, type FindingFacts, type FindingKind, remedy } from "./findingKind.ts";
+import { LEGS } from "./spotGroups.ts";
 import { takeIn } from "./takeIn.ts";
 
 /** An edge that travels up or down when the wearer moves. */
@@ -6,7 +7,7 @@ export const rides: FindingKind = {
   id: "rides",
   name: "Rides",
   sees: "An edge travels up or down as the wearer moves.",
-  spots: ["underbust", "waist", "highHip", "leg", "arm"],
+  spots: ["underbust", "waist", "highHip", "topEdge", ...LEGS, "arm"],
   amount: {
     name: "Travel or overlap",
     howToRead: "After walking, sitting and bending: how far the edge has left its place, or how much a band laps over.",
@@ -32,7 +33,22 @@ export const rides: FindingKind = {
 
 function answer(facts: FindingFacts): FindingAnswer {
   const { spot, takeMm } = facts;
-  if (spot === "leg") {
+  if (spot === "legFront") {
+    return {
+      remedies: [
+        remedy({
+          id: "front-leg-elastic",
+          on: "elastic",
+          name: "Shorten the front leg elastic",
+          pieces: "front",
+          line: "elastic of the front leg edge",
+          amountMm: takeMm,
+          why: "Shorten the front of the leg edge by this much, through its elastic: the leg line stays as drawn.",
+        }),
+      ],
+    };
+  }
+  if (spot === "leg" || spot === "legBack") {
     return {
       remedies: [
         remedy({

@@ -6,7 +6,7 @@ export const shiftedApex: FindingKind = {
   id: "shifted_apex",
   name: "Point off the apex",
   sees: "The fullest part of cup or dart lies beside the bust point.",
-  spots: ["bustPoint", "cupTop", "cupSide", "cupCentre"],
+  spots: ["bustPoint", "cupTop", "cupSide", "cupCentre", "cupLower"],
   amount: {
     name: "How far",
     howToRead: "From the point of cup or dart to the bust point, in the direction below.",

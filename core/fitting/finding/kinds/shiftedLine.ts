@@ -1,4 +1,5 @@
 import { term } from "../../../explain/index.ts";
+import type { SpotId } from "../spot.ts";
 import { type FindingAnswer, type FindingFacts, type FindingKind, type RemedyPart, remedy } from "./findingKind.ts";
 import { lengthEndingAt } from "./lengthAt.ts";
 
@@ -11,12 +12,12 @@ const WAYS = [
 export const shiftedLine: FindingKind = {
   id: "shifted_line",
   name: "Line off its place",
-  sees: "A waist, empire or band seam sits above or below where it belongs.",
-  spots: ["waist", "underbust", "highHip", "overbust"],
+  sees: "A waist, empire or band seam, an upper edge, an underarm or a leg line sits above or below where it belongs.",
+  spots: ["waist", "underbust", "highHip", "overbust", "topEdge", "underarm", "legFront", "legBack"],
   amount: {
     name: "Off at the front",
     howToRead:
-      "From the seam to where it belongs, at the centre front; leave it empty if it sits right there and only the back is off.",
+      "From the line to where it belongs, at the centre front (of an underarm or a leg line: where it is furthest off); leave it empty if it sits right there and only the back is off.",
     needed: false,
     canBeFolded: false,
   },
@@ -43,7 +44,9 @@ export const shiftedLine: FindingKind = {
 };
 
 function answer(facts: FindingFacts): FindingAnswer {
-  const { amountMm, detail } = facts;
+  const { spot, amountMm, detail } = facts;
+  const one = ONE_PLACE[spot];
+  if (one) return inOnePlace(one, facts);
   const back = typeof detail.back === "number" && detail.back > 0 ? detail.back : null;
   const backWay = detail.backWay === "high" || detail.backWay === "low" ? detail.backWay : detail.way;
   const parts = [
@@ -61,13 +64,49 @@ function answer(facts: FindingFacts): FindingAnswer {
         on: "line",
         name: `Move the line ${parts.map((part) => `${wayOf(part)} at the ${part.id}`).join(", ")}`,
         pieces: parts.map(({ pieces }) => pieces).join(", "),
-        line: LINE,
-        blend: moves
-          ? "front and back run out to one amount at the side; everything below moves with it"
-          : "front and back run out to one amount at the side; below the seam it is given back, so that the lines there keep their place",
+        line: spot === "topEdge" ? "upper edge" : LINE,
+        blend:
+          spot === "topEdge"
+            ? "front and back run out to one amount at the side"
+            : moves
+              ? "front and back run out to one amount at the side; everything below moves with it"
+              : "front and back run out to one amount at the side; below the seam it is given back, so that the lines there keep their place",
         amountMm: parts[0]?.amountMm ?? null,
         parts,
         why: `Front and back are moved each by its own amount.${unread}`,
+      }),
+    ],
+  };
+}
+
+/** Lines that are one amount all along, with the pieces they lie on. */
+const ONE_PLACE: Readonly<Partial<Record<SpotId, { readonly pieces: string; readonly line: string }>>> = {
+  underarm: { pieces: "front, back", line: "armhole, where it meets the side seam" },
+  legFront: { pieces: "front", line: "front leg line, in its middle" },
+  legBack: { pieces: "back", line: "back leg line, in its middle" },
+};
+
+/** An underarm or a leg line: one amount, up or down. */
+function inOnePlace(
+  { pieces, line }: { readonly pieces: string; readonly line: string },
+  { spot, hasBand, amountMm, takeMm, detail }: FindingFacts,
+): FindingAnswer {
+  if (amountMm === null || takeMm === null) return { remedies: [], asks: ["Say how far it is off."] };
+  const down = detail.way === "high";
+  return {
+    remedies: [
+      remedy({
+        id: "move-line",
+        on: "line",
+        name: `Move the line ${down ? "down" : "up"}`,
+        pieces: spot === "underarm" && hasBand ? "cradle, wing, cup" : pieces,
+        line,
+        blend: spot === "underarm" ? "the armhole is trued into it" : "to nothing at side seam and crotch",
+        amountMm: down ? takeMm : -takeMm,
+        why:
+          spot === "underarm"
+            ? "Front and back go by the same amount along the side seam: at the table they have to meet."
+            : "Only this half moves; at the side seam it still meets the other.",
       }),
     ],
   };

@@ -18,7 +18,15 @@ itProposes("short", [
           parts: [half("front", (10 * 350) / 372, "frontRise"), half("back", (10 * 350) / 372, "backRise")],
         },
       ],
-      ["segments", (20 * 350) / 372, { parts: [] }],
+      [
+        "back-alone",
+        (20 * 350) / 372,
+        {
+          pieces: "back",
+          parts: [half("back", (20 * 350) / 372, "backRise")],
+          blend: expect.stringContaining("nothing at the side"),
+        },
+      ],
     ],
   },
   {
@@ -27,7 +35,6 @@ itProposes("short", [
     on: cutTo({ trunk: [1500, 1440], frontRise: [318, 300] }),
     remedies: [
       ["halves", 28.8, { lengthId: "trunk", parts: [half("front", 14.4, "trunk"), half("back", 14.4, "trunk")] }],
-      ["segments", 28.8],
     ],
   },
   {
@@ -36,7 +43,6 @@ itProposes("short", [
     on: cutTo({ trunk: [1500, 1500] }),
     remedies: [
       ["halves", 30, { lengthId: "trunk" }],
-      ["segments", 30],
       ["strap", 30, { on: "elastic", lengthId: "" }],
     ],
     asks: [/^Check the trunk loop first/],
@@ -56,7 +62,7 @@ itProposes("short", [
     found: { spot: "seat" },
     remedies: [
       ["halves", null, { parts: [] }],
-      ["segments", null],
+      ["back-alone", null, { parts: [] }],
     ],
   },
 ]);

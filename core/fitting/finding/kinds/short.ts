@@ -1,4 +1,5 @@
 import { term } from "../../../explain/index.ts";
+import type { SpotId } from "../spot.ts";
 import { type FindingAnswer, type FindingFacts, type FindingKind, type RemedyPart, remedy } from "./findingKind.ts";
 import { lengthAt, lengthOfHalf } from "./lengthAt.ts";
 
@@ -50,21 +51,43 @@ function answer(facts: FindingFacts): FindingAnswer {
     parts: takeMm === null ? [] : [half("front", takeMm, facts), half("back", takeMm, facts)],
     why: "Too little length anywhere pulls everywhere: half goes into the front, half into the back.",
   });
-  const segments = remedy({
-    ...torso,
-    parts: [],
-    id: "segments",
-    name: "Lengthen by segments",
-    line: "the segment that lacks it, as the torso step says",
-    why: "Where the parts of the trunk were measured, the torso step says which segment lacks the length.",
-  });
+  const lacking = SEGMENT_AT[spot];
+  const segment = lacking
+    ? [
+        remedy({
+          ...torso,
+          id: `${lacking}-alone`,
+          name: `Lengthen the ${lacking} alone`,
+          pieces: lacking,
+          blend: "at the centre, to nothing at the side seam",
+          parts: takeMm === null ? [] : [whole(lacking, takeMm, facts)],
+          why: `Where only the ${lacking} lacks it there (the torso step says which part does): all of it goes into the ${lacking}, at the centre, to nothing at the side.`,
+        }),
+      ]
+    : [];
   return {
-    remedies: lengthId === "strap" ? [...strapOnly, torso] : [torso, segments, ...strapOnly],
+    remedies: lengthId === "strap" ? [...strapOnly, torso] : [torso, ...segment, ...strapOnly],
     ...(spot === "strap" ? { asks: ["Check the trunk loop first: a short torso is felt at the straps."] } : {}),
   };
 }
 
+/** Which half of the trunk lacks length where only one of them does. */
+const SEGMENT_AT: Readonly<Partial<Record<SpotId, "front" | "back">>> = {
+  seat: "back",
+  smallOfBack: "back",
+  frontCrotch: "front",
+};
+
 const LINE = "lengthen-or-shorten line, at right angles to the centre";
+
+const whole = (piece: "front" | "back", takeMm: number, facts: FindingFacts): RemedyPart => ({
+  ...half(piece, takeMm, facts),
+  amountMm: takeMm,
+  by: {
+    formula: "Δ = L",
+    terms: [term("garment", "difference")("L", `length given, all in the ${piece}`, takeMm, "the proposal")],
+  },
+});
 
 const half = (piece: "front" | "back", takeMm: number, { lengths }: FindingFacts): RemedyPart => ({
   ...{ id: piece, pieces: piece, line: LINE, readMm: null, strain: null },

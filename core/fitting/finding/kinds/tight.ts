@@ -1,5 +1,6 @@
 import { type FindingKind, remedy } from "./findingKind.ts";
-import { BODY_PIECES, GIRTH_BLEND, GIRTHS } from "./spotGroups.ts";
+import { GIRTHS } from "./spotGroups.ts";
+import { girthThrough, isOverCups, throughCups } from "./takeIn.ts";
 import { toSchool } from "./toSchool.ts";
 
 /** Too little girth: red marks, cloth stretched thin, seams grinning. */
@@ -7,7 +8,7 @@ export const tight: FindingKind = {
   id: "tight",
   name: "Tight",
   sees: "Red marks, cloth stretched thin, seams that grin through.",
-  spots: GIRTHS,
+  spots: [...GIRTHS, "topEdge", "wing"],
   amount: {
     name: "Gap to comfort",
     howToRead: "How much more girth would be comfortable, round the whole body.",
@@ -30,17 +31,12 @@ export const tight: FindingKind = {
     const edgeMm = takeMm === null ? null : takeMm / (2 * seams.count);
     const allowance = typeof detail.allowance === "number" ? detail.allowance : null;
     const suffices = edgeMm !== null && allowance !== null && allowance >= edgeMm;
-    const girth = {
-      on: "girth",
-      pieces: BODY_PIECES,
-      line: seams.name,
-      blend: GIRTH_BLEND,
-      seams: seams.count,
-    } as const;
+    const cautions = ["Red marks that stay, numbness or tingling: take it off at once."];
+    if (isOverCups(facts)) return { remedies: [throughCups(facts)], cautions };
     return {
       remedies: [
         remedy({
-          ...girth,
+          ...girthThrough(facts),
           id: "let-out",
           name: suffices ? "Let out from the seam allowance" : "Let the girth out",
           amountMm: takeMm,
@@ -53,7 +49,7 @@ export const tight: FindingKind = {
         }),
         ...toSchool(facts, "This brings the share of stretch in use back to what the school planned there."),
       ],
-      cautions: ["Red marks that stay, numbness or tingling: take it off at once."],
+      cautions,
     };
   },
 };

@@ -1,21 +1,18 @@
 import { term } from "../../../explain/index.ts";
 import { type FindingFacts, type Remedy, remedy } from "./findingKind.ts";
-import { BODY_PIECES, GIRTH_BLEND } from "./spotGroups.ts";
+import { girthThrough, isOverCups } from "./takeIn.ts";
 
 /** Letting a girth that was sewn or changed smaller out again to what the school planned; none where it is not smaller. */
-export function toSchool({ girth, seams }: FindingFacts, why: string): Remedy[] {
-  if (!girth || girth.plannedMm <= girth.judgedMm) return [];
+export function toSchool(facts: FindingFacts, why: string): Remedy[] {
+  const { girth } = facts;
+  if (!girth || girth.plannedMm <= girth.judgedMm || isOverCups(facts)) return [];
   const length = term("garment", "length");
   return [
     remedy({
+      ...girthThrough(facts),
       id: "to-school",
-      on: "girth",
       name: "Let out to the school's girth",
-      pieces: BODY_PIECES,
-      line: seams.name,
-      blend: GIRTH_BLEND,
       amountMm: girth.plannedMm - girth.judgedMm,
-      seams: seams.count,
       why,
       by: {
         formula: "Δ = P − G",

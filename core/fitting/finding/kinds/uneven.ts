@@ -1,5 +1,6 @@
-import { type FindingKind, remedy } from "./findingKind.ts";
-import { EDGES, GIRTHS } from "./spotGroups.ts";
+import { type FindingFacts, type FindingKind, type Remedy, remedy } from "./findingKind.ts";
+import { CUP_SEAMS, CUP_SPOTS, EDGES, GIRTHS, LEGS, piecesAt } from "./spotGroups.ts";
+import { girthThrough, isOverCups } from "./takeIn.ts";
 
 /** Left and right differ. */
 export const uneven: FindingKind = {
@@ -8,7 +9,7 @@ export const uneven: FindingKind = {
   sees: "One side sits higher, fuller or wider than the other.",
   spots: [
     ...GIRTHS,
-    ...EDGES.filter((edge) => edge !== "leg"),
+    ...EDGES.filter((edge) => !LEGS.includes(edge)),
     "strap",
     "bustPoint",
     "underarm",
@@ -16,6 +17,7 @@ export const uneven: FindingKind = {
     "cupTop",
     "cupSide",
     "cupCentre",
+    "cupLower",
     "seat",
   ],
   amount: {
@@ -38,18 +40,16 @@ export const uneven: FindingKind = {
   ],
   effect: "reshape",
   strain: "round",
-  answer({ side, takeMm, detail }) {
+  answer(facts) {
+    const { side, takeMm, detail } = facts;
     if (side === "both") return { remedies: [], asks: ["Say which side is to change: left or right."] };
     const sign = detail.which === "less" ? -1 : 1;
     return {
       remedies: [
         remedy({
+          ...actOn(facts),
           id: "one-side",
-          on: "edge",
           name: `Change the ${side} side only`,
-          pieces: `${side} pieces`,
-          line: "the seam or edge next to it",
-          blend: "to nothing at the centre",
           amountMm: takeMm === null ? null : sign * Math.abs(takeMm),
           why: "One side only; keep the pieces as left and right from now on.",
         }),
@@ -57,3 +57,37 @@ export const uneven: FindingKind = {
     };
   },
 };
+
+/** What is changed on one side, by where it is seen: a girth at its side seam, an edge by a wedge, a cup in its volume. */
+function actOn(facts: FindingFacts): Pick<Remedy, "on" | "pieces" | "line" | "blend"> & Partial<Pick<Remedy, "seams">> {
+  const { spot, hasBand, side } = facts;
+  if (isOverCups(facts) || CUP_SPOTS.includes(spot) || spot === "bustPoint")
+    return {
+      on: "cup",
+      pieces: "cup",
+      line: CUP_SEAMS[spot] ?? "cup seams",
+      blend: "to nothing at both ends of the seam",
+    };
+  if (GIRTHS.includes(spot)) return girthThrough(facts);
+  if (spot === "strap") return { on: "elastic", pieces: "strap", line: `${side} strap`, blend: "" };
+  if (spot === "seat")
+    return {
+      on: "edge",
+      pieces: "back",
+      line: "leg edge of the back, over the seat",
+      blend: "to nothing at side seam and crotch",
+    };
+  if (spot === "underarm")
+    return {
+      on: "line",
+      pieces: "front, back",
+      line: "armhole, where it meets the side seam",
+      blend: "the armhole is trued into it",
+    };
+  return {
+    on: "edge",
+    pieces: piecesAt(spot, hasBand),
+    line: "a wedge in the middle of the edge",
+    blend: "to nothing at the next seam",
+  };
+}

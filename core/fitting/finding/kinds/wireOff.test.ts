@@ -11,9 +11,12 @@ itProposes("wire_off", [
     cautions,
   },
   {
-    told: "a shorter wire where it pokes",
-    found: { ...found, detail: { how: "pokes" } },
-    remedies: [["wire-pokes", null, { name: "Shorten the wire, or lengthen its channel" }]],
+    told: "a longer channel where it pokes, or a shorter wire, each with its own direction",
+    found: { ...found, amountMm: 8, detail: { how: "pokes" } },
+    remedies: [
+      ["wire-pokes", 8, { name: "Lengthen the channel at the underarm", pieces: "cradle, bridge" }],
+      ["shorter-wire", -8, { name: "Take a shorter wire", pieces: "wire" }],
+    ],
     cautions,
   },
   {

@@ -6,8 +6,8 @@ const HOW: Readonly<Record<string, { readonly name: string; readonly why: string
     why: "It sits on tissue: the wire is too small or stands too high at the side. It belongs on the ribs, round the breast.",
   },
   pokes: {
-    name: "Shorten the wire, or lengthen its channel",
-    why: "It pokes: the wire is too long for its channel, or lacks its spring allowance.",
+    name: "Lengthen the channel at the underarm",
+    why: "It pokes: the wire is too long for its channel, or lacks its spring allowance. The channel goes up at the underarm, with the wing and the cup piece that meet it.",
   },
   floats: {
     name: "Widen the bridge or narrow the wire",
@@ -15,12 +15,24 @@ const HOW: Readonly<Record<string, { readonly name: string; readonly why: string
   },
 };
 
+/** Where the channel lies well, it is the wire that is too long. */
+const shorterWire = (takeMm: number | null) =>
+  remedy({
+    id: "shorter-wire",
+    on: "wire",
+    name: "Take a shorter wire",
+    pieces: "wire",
+    line: "wire, tip to tip",
+    amountMm: takeMm === null ? null : -takeMm,
+    why: "Where channel and cup sit well: a wire of the next size down, or this one shortened and capped anew. No line moves.",
+  });
+
 /** A wire that does not lie where it belongs. */
 export const wireOff: FindingKind = {
   id: "wire_off",
   name: "Wire off its place",
   sees: "The wire sits on tissue, pokes or floats.",
-  spots: ["wire"],
+  spots: ["wire", "gore"],
   amount: {
     name: "How far",
     howToRead: "How far it is from where it belongs, or out of its channel.",
@@ -56,6 +68,7 @@ export const wireOff: FindingKind = {
               amountMm: takeMm,
               why: how.why,
             }),
+            ...(detail.how === "pokes" ? [shorterWire(takeMm)] : []),
           ]
         : [],
       cautions: [
