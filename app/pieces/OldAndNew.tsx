@@ -2,7 +2,7 @@ import Button from "@mui/material/Button";
 import { useMemo, useState } from "react";
 import { checkDraft, type Draft, onWhole } from "../../core/drafting/index.ts";
 import { type Change, inCuttingOrder } from "../../core/fitting/index.ts";
-import { type RedrawnPlan, redraw } from "../../core/redraw/index.ts";
+import { landingFaults, type RedrawnPlan, type RedrawnStep, redraw } from "../../core/redraw/index.ts";
 import { CheckList } from "./CheckList.tsx";
 import type { EdgeId } from "./edgePlaces.ts";
 import { PieceBoard } from "./PieceBoard.tsx";
@@ -15,12 +15,15 @@ export function OldAndNew({
   plan,
   words,
   label,
+  elsewhere,
 }: {
   before: Draft;
   changes: readonly Change[];
   plan: RedrawnPlan;
   words: ChangeWords;
   label: string;
+  /** Changes that are drawn on another set of pieces of the same garment. */
+  elsewhere: readonly number[];
 }) {
   const [lit, setLit] = useState<EdgeId | null>(null);
   const [shown, setShown] = useState(changes.length);
@@ -30,13 +33,13 @@ export function OldAndNew({
     () => (shown >= ordered.length ? whole : redraw(before, ordered.slice(0, shown), plan)),
     [shown, ordered, whole, before, plan],
   );
-  const faults = shown >= ordered.length ? brokenIn(draft) : [];
+  const faults = shown >= ordered.length ? brokenIn(draft, whole.steps) : [];
   return (
     <>
       {draft.pieces.length > 0 ? (
         <PieceBoard draft={draft} old={before} faults={faults} lit={lit} onLit={setLit} label={label} />
       ) : null}
-      <StepList steps={whole.steps} words={words} shown={shown} onShown={setShown} />
+      <StepList steps={whole.steps} words={words} shown={shown} onShown={setShown} elsewhere={elsewhere} />
       {shown < ordered.length ? (
         <Button size="small" sx={{ mb: 1 }} onClick={() => setShown(ordered.length)}>
           Show all of them
@@ -47,8 +50,6 @@ export function OldAndNew({
   );
 }
 
-/** Rules that pieces break, each at its place on the piece as it is cut. */
-const brokenIn = (draft: Draft) =>
-  checkDraft(draft)
-    .filter(({ ok }) => !ok)
-    .map((check) => onWhole(draft, check));
+/** Rules that pieces break, and changes that did not come to what was decided, each at its place on the piece as it is cut. */
+const brokenIn = (draft: Draft, steps: readonly RedrawnStep[]) =>
+  [...landingFaults(draft, steps), ...checkDraft(draft)].filter(({ ok }) => !ok).map((check) => onWhole(draft, check));

@@ -19,11 +19,14 @@ export function StepList({
   words,
   shown,
   onShown,
+  elsewhere = [],
 }: {
   steps: readonly RedrawnStep[];
   words: ChangeWords;
   shown?: number;
   onShown?: (count: number) => void;
+  /** Changes that are drawn on another set of pieces of the same garment. */
+  elsewhere?: readonly number[];
 }) {
   return (
     <Box component="ol" aria-label="Changes drawn" sx={{ m: 0, mb: 2, pl: 3 }}>
@@ -43,7 +46,11 @@ export function StepList({
             ) : (
               <strong>{name}</strong>
             )}
-            <StepEffect step={step} />
+            <StepEffect
+              step={
+                step.instead && elsewhere.includes(step.changeId) ? { ...step, instead: "On the other pieces." } : step
+              }
+            />
           </Box>
         );
       })}
@@ -52,10 +59,11 @@ export function StepList({
 }
 
 /** What an operation, or several that make one change, did to edges and girths; or why nothing was drawn. */
-export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "reports" | "instead"> }) {
+export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "reports" | "instead" | "lands"> }) {
   const { reports, instead } = step;
   const lengths = useLengths();
-  if (instead) return <Box sx={{ color: "text.secondary" }}>Not drawn. {lengths.told(instead)}</Box>;
+  if (instead) return <Box sx={{ color: "text.secondary" }}>{lengths.told(instead)}</Box>;
+  const decided = (step.lands ?? []).filter(({ cut, byMm }) => cut && byMm !== 0);
   const told = reports.flatMap(({ girths, edges }) => [
     ...girths.map(({ level, beforeMm, afterMm }) => ({
       name: `girth at ${levelName(level).toLowerCase()}`,
@@ -79,6 +87,19 @@ export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "report
     .filter(({ beforeMm, afterMm }) => Math.abs(afterMm - beforeMm) >= TOLD_MM);
   return (
     <Box sx={{ color: "text.secondary", fontSize: "0.95rem" }}>
+      {decided.length > 0 ? (
+        <Box component="span" sx={{ display: "block", color: "text.primary" }}>
+          {decided
+            .map(
+              ({ piece, cut, byMm, cameMm }) =>
+                `${sideName(piece, step.calls[0]?.onSide)}, ${cut?.line}: ${lengths.difference(byMm)} decided, ${
+                  cameMm === null ? "no longer there" : `${lengths.difference(cameMm)} drawn`
+                }`,
+            )
+            .join("; ")}
+          .
+        </Box>
+      ) : null}
       {shown
         .map(({ name, beforeMm, afterMm }) =>
           beforeMm === 0

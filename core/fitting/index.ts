@@ -9,6 +9,7 @@ export {
 } from "./change/change.ts";
 export { type ChangeStatus, changeStatus } from "./change/changeStatus.ts";
 export { type Contradiction, limitsLeft, opposites, twice } from "./change/contradictions.ts";
+export type { CutOn, CutWay } from "./change/cutOn.ts";
 export type { CoursesBefore } from "./change/cuttingCourse.ts";
 export { type CuttingLine, type CuttingPiece, cuttingTable, inCuttingOrder } from "./change/cuttingTable.ts";
 export { asideWords } from "./change/cuttingWords.ts";

@@ -1,5 +1,7 @@
+export { type CutSet, cutWays } from "./cutWays.ts";
 export { dartFromGape } from "./dartFromGape.ts";
 export { hasLanded, type Landed, type Landing, landedOn } from "./landing.ts";
+export { landingFaults } from "./landingFaults.ts";
 export { type MovedMark, marksOf } from "./marksOf.ts";
 export { type NextPieces, nextPieces } from "./nextPieces.ts";
 export { piecesSchema } from "./piecesSchema.ts";

@@ -7,6 +7,7 @@ import {
   type CuttingPiece,
   DOING_WORDS,
   explainPerEdge,
+  perEdge,
 } from "../../../core/fitting/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
@@ -35,6 +36,9 @@ export function CuttingView({ table }: { table: readonly CuttingPiece[] }) {
   );
 }
 
+/** Amounts closer than this are the same, mm. */
+const SAME_MM = 1e-6;
+
 function LineRow({ line }: { line: CuttingLine }) {
   const lengths = useLengths();
   const { change, amountMm, edges, doing } = line;
@@ -50,7 +54,7 @@ function LineRow({ line }: { line: CuttingLine }) {
         <>
           <strong>{DOING_WORDS[doing]} </strong>
           <Box component="strong" sx={{ fontSize: "1.3rem", fontVariantNumeric: "tabular-nums" }}>
-            {change.on === "girth" ? (
+            {change.on === "girth" && Math.abs(perEdge(change.amountMm ?? 0, change.seams) - amountMm) < SAME_MM ? (
               <Why
                 label={`Amount at each edge, change ${change.id}`}
                 explain={() => explainPerEdge({ amountMm: change.amountMm ?? 0, seams: change.seams })}

@@ -10,9 +10,11 @@ import {
   toCut,
   waitingFindings,
 } from "../../../core/fitting/index.ts";
+import { type PrototypePieces, redraw } from "../../../core/redraw/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { storeOf } from "../../.server/http/answers.ts";
+import { bodyPieces, cutOnPieces } from "../../.server/read/cutOnPieces.ts";
 import { contradictionsOf } from "../../.server/read/jobChanges.ts";
 import { cutSoFar, type JobRecord, lengthsToday, recordOfPage, ringsToday } from "../../.server/read/jobRecord.ts";
 import { changeWords } from "../../pieces/changeWords.ts";
@@ -32,7 +34,7 @@ export async function loadChanges(context: Readonly<RouterContextProvider>, jobI
     wearerName: wearer.name,
     next: prototypes.length + 1,
     signedOff: job.signedOff !== null,
-    table: cuttingTable(cut, cutSoFar(read)),
+    table: cuttingTable(cut, cutSoFar(read), await cutOnPieces(store, read, cut)),
     cut,
     all: changes.map((one) => ({ ...one, status: changeStatus(one) })),
     contradictions: contradictionsOf(read),
@@ -49,17 +51,29 @@ export async function loadChanges(context: Readonly<RouterContextProvider>, jobI
 /** What the pieces of the last prototype are redrawn with; none where it has no pieces, or nothing is to be cut. */
 async function redrawnNext({ pieces }: Pick<Store, "pieces">, read: JobRecord, cut: readonly JobChange[]) {
   const last = read.prototypes.at(-1);
-  if (!last || cut.length === 0) return { pieces: [], plan: { rings: [], lengths: [] }, words: {} };
-  const drawn = (await pieces.ofPrototype(last.id)).filter(({ id }) => id !== "stripPieces");
+  if (!last || cut.length === 0) return { pieces: [], plan: { rings: [], lengths: [] }, words: {}, drawnOn: [] };
+  const drawn = bodyPieces(await pieces.ofPrototype(last.id));
   return {
     pieces: drawn.map(({ id, draft }) => ({ id, draft })),
     plan: {
-      rings: ringsToday(read).map(({ zone, nowMm }) => ({ zone, nowMm })),
+      rings: ringsToday(read).map(({ zone, side, nowMm }) => ({ zone, side, nowMm })),
       lengths: lengthsToday(read).map(({ id, nowMm }) => ({ id, nowMm })),
     },
     words: changeWords(cut),
+    drawnOn: drawnOn(drawn, cut),
   };
 }
+
+/** Which changes are drawn on which set of pieces: a change of a band is none of its cups, and said nowhere as undone. */
+const drawnOn = (sets: readonly PrototypePieces[], cut: readonly JobChange[]) =>
+  sets.map(({ id, draft }) => {
+    const { steps } = redraw(
+      draft,
+      cut.map(({ change }) => change),
+      { rings: [], lengths: [] },
+    );
+    return { id, changes: steps.flatMap(({ changeId, calls }) => (calls.length > 0 ? [changeId] : [])) };
+  });
 
 /** A finding with the address of the fitting it stands in. */
 function whereFound(finding: Finding, { job, prototypes, fittings }: JobRecord) {

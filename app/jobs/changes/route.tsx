@@ -118,6 +118,7 @@ export default function JobChanges({ loaderData, actionData }: Route.ComponentPr
             changes={cut.map(({ change }) => change)}
             plan={redrawn.plan}
             words={redrawn.words}
+            elsewhere={redrawn.drawnOn.filter((one) => one.id !== id).flatMap(({ changes }) => changes)}
             label={`${recipeOfPieces(id).name} of prototype ${next - 1}, and as it is cut next`}
           />
         </Box>

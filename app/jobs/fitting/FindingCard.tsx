@@ -5,6 +5,7 @@ import { useState } from "react";
 import { Form } from "react-router";
 import {
   type Change,
+  type CutWay,
   changeStatus,
   explainPerEdge,
   type Finding,
@@ -26,6 +27,7 @@ interface FindingCardProps {
   readonly number: number;
   readonly finding: Finding;
   readonly proposal: FindingProposal | null;
+  readonly ways: Readonly<Record<string, CutWay>>;
   readonly draft: Fields | undefined;
   readonly onSend: (fields: Fields) => Promise<Unsaved | null>;
   readonly onEdit: () => void;
@@ -39,7 +41,17 @@ const placeWords = ({ spot, side, view }: Finding): string =>
   `${spotOf(spot).name.toLowerCase()}, ${side === "both" ? "both sides" : side}, ${view}`;
 
 /** One finding: what was seen, what is proposed and why, and the maker's word. */
-export function FindingCard({ number, finding, proposal, draft, onSend, onEdit, jobId, fixed }: FindingCardProps) {
+export function FindingCard({
+  number,
+  finding,
+  proposal,
+  ways,
+  draft,
+  onSend,
+  onEdit,
+  jobId,
+  fixed,
+}: FindingCardProps) {
   const lengths = useLengths();
   const kind = findingKindOf(finding.kind);
   const status = changeStatus(finding);
@@ -91,7 +103,7 @@ export function FindingCard({ number, finding, proposal, draft, onSend, onEdit, 
         ) : null}
       </Box>
       <Photos jobId={jobId} photos={finding.photos} />
-      {proposal && deciding ? <ProposalView finding={finding} proposal={proposal} /> : null}
+      {proposal && deciding ? <ProposalView finding={finding} proposal={proposal} ways={ways} /> : null}
       {finding.change && !deciding ? <DecidedView change={finding.change} onAgain={() => setAgain(true)} /> : null}
       {proposal && deciding && !isCut ? (
         <DecisionForm

@@ -135,7 +135,7 @@ export function FittingSheet(props: FittingSheetProps) {
               None yet. Tap the figure where something is seen: it asks what, which side and how much.
             </Typography>
           ) : null}
-          {findings.map(({ finding, proposal }, index) => (
+          {findings.map(({ finding, proposal, ways }, index) => (
             <FindingCard
               key={finding.id}
               number={index + 1}
@@ -143,6 +143,7 @@ export function FittingSheet(props: FittingSheetProps) {
               fixed={fixed}
               finding={finding}
               proposal={proposal}
+              ways={ways}
               draft={drafts[draftNames.decision(finding.id)]}
               onSend={(fields) =>
                 send(fields, null, `Your word: ${toldOf({ kind: finding.kind, spot: finding.spot })}`)

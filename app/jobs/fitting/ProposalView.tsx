@@ -1,6 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import {
+  type CutWay,
   explainPart,
   explainPerEdge,
   explainRemedy,
@@ -13,14 +14,17 @@ import {
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
+import { WayWords } from "./WayWords.tsx";
 
 interface ProposalViewProps {
   readonly finding: Finding;
   readonly proposal: FindingProposal;
+  /** How each remedy would come onto the pieces, by its name; none where the prototype has no pieces. */
+  readonly ways: Readonly<Record<string, CutWay>>;
 }
 
 /** The first proposal with its reason in view, what else could be done, what to find out and what to mind. */
-export function ProposalView({ finding, proposal }: ProposalViewProps) {
+export function ProposalView({ finding, proposal, ways }: ProposalViewProps) {
   const lengths = useLengths();
   const [first, ...others] = proposal.remedies;
   return (
@@ -35,6 +39,9 @@ export function ProposalView({ finding, proposal }: ProposalViewProps) {
           <Box sx={{ fontSize: "1.15rem" }}>
             Proposed: <RemedyWords finding={finding} proposal={proposal} remedy={first} />
           </Box>
+          <Box sx={{ fontSize: "0.95rem" }}>
+            <WayWords way={ways[first.id]} />
+          </Box>
           <Box sx={{ color: "text.secondary", fontSize: "0.92rem" }}>
             <ShareWords finding={finding} proposal={proposal} remedy={first} /> {lengths.told(first.why)}
           </Box>
@@ -46,6 +53,7 @@ export function ProposalView({ finding, proposal }: ProposalViewProps) {
                   <Box component="span" sx={{ color: "text.secondary" }}>
                     {lengths.told(remedy.why)}
                   </Box>
+                  <WayWords way={ways[remedy.id]} />
                 </li>
               ))}
             </Box>
@@ -61,7 +69,7 @@ export function ProposalView({ finding, proposal }: ProposalViewProps) {
   );
 }
 
-function RemedyWords({ finding, proposal, remedy }: ProposalViewProps & { remedy: Remedy }) {
+function RemedyWords({ finding, proposal, remedy }: Omit<ProposalViewProps, "ways"> & { remedy: Remedy }) {
   const lengths = useLengths();
   const { name, amountMm, seams, line, on, parts } = remedy;
   const apart = parts.filter(({ readMm }) => readMm !== null);
@@ -111,7 +119,7 @@ function RemedyWords({ finding, proposal, remedy }: ProposalViewProps & { remedy
   );
 }
 
-function ShareWords({ finding, proposal, remedy }: ProposalViewProps & { remedy: Remedy }) {
+function ShareWords({ finding, proposal, remedy }: Omit<ProposalViewProps, "ways"> & { remedy: Remedy }) {
   const lengths = useLengths();
   const { taken, there } = proposal;
   if (!taken || finding.amountMm === null || remedy.by !== null || remedy.amountMm === null) return null;

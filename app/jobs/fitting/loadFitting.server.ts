@@ -2,8 +2,12 @@ import type { RouterContextProvider } from "react-router";
 import type { Zone } from "../../../core/ease/index.ts";
 import {
   type Change,
+  type CutWay,
   checksOf,
+  type DecidedOn,
+  decide,
   type Finding,
+  type FindingProposal,
   frozenRings,
   type Prototype,
   predictClosure,
@@ -12,7 +16,9 @@ import {
   strainThere,
   waitingFindings,
 } from "../../../core/fitting/index.ts";
+import { cutWays, type PrototypePieces } from "../../../core/redraw/index.ts";
 import { found, idFrom, storeOf, today } from "../../.server/http/answers.ts";
+import { bodyPieces } from "../../.server/read/cutOnPieces.ts";
 import { type JobRecord, recordOfPage } from "../../.server/read/jobRecord.ts";
 import { learnedFor } from "../../.server/read/learnedShares.ts";
 import { draftNames } from "./draftNames.ts";
@@ -44,9 +50,12 @@ export async function loadFitting(
     : (own.at(-1) ?? null);
   const toJudge = cutInto(number, read);
   const learned = await learnedFor(store, prototype);
+  const sets = bodyPieces(await store.pieces.ofPrototype(prototype.id));
   const findings = (fitting?.findings ?? []).map((finding) => {
     const proposal = proposeFor(finding, prototype, { learned });
-    return { finding, proposal: proposal.ok ? proposal.value : null };
+    if (!proposal.ok) return { finding, proposal: null, ways: {} };
+    const ways = foreseenWays(proposal.value, { finding, prototype, learned }, sets);
+    return { finding, proposal: proposal.value, ways };
   });
   const names = [
     draftNames.begin(prototype.id),
@@ -76,6 +85,28 @@ export async function loadFitting(
     hasDevice: gauge.value !== null,
     today: today(),
   };
+}
+
+/** How each remedy of a proposal would come onto the pieces of its prototype, by its name: what cannot be drawn is said before it is decided. */
+function foreseenWays(
+  proposal: FindingProposal,
+  on: DecidedOn & { readonly finding: Finding },
+  sets: readonly PrototypePieces[],
+): Readonly<Record<string, CutWay>> {
+  if (sets.length === 0) return {};
+  return Object.fromEntries(
+    proposal.remedies.flatMap((chosen): [string, CutWay][] => {
+      const taken = decide(
+        on,
+        { proposal, chosen },
+        { word: { is: "accepted" }, seams: chosen.seams ?? 1, reason: "" },
+      );
+      if (!taken.ok) return [];
+      const change: Change = { ...taken.value, id: 0, findingId: on.finding.id, cutInto: null, version: 0 };
+      const way = cutWays(sets, [change]).get(change.id);
+      return way ? [[chosen.id, way]] : [];
+    }),
+  );
 }
 
 /** Tension in wear of every girth of a prototype as it is fitted, N/m; none without a curve. */

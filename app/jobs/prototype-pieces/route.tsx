@@ -6,6 +6,7 @@ import { Form } from "react-router";
 import { checkDraft } from "../../../core/drafting/index.ts";
 import { jobChanges } from "../../../core/fitting/index.ts";
 import { recipeOfPieces } from "../../../core/pieces/index.ts";
+import { landingFaults } from "../../../core/redraw/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { recordOfPage } from "../../.server/read/jobRecord.ts";
@@ -115,10 +116,16 @@ export default function PrototypePieces({ loaderData, actionData }: Route.Compon
               ? "Drawn from the plan."
               : `Those of prototype ${number - 1} with what was decided on it drawn in.`}
           </Typography>
-          <StepList steps={steps} words={words} />
+          <StepList
+            steps={steps}
+            words={words}
+            elsewhere={pieces
+              .filter((one) => one.id !== id)
+              .flatMap((one) => one.steps.filter(({ calls }) => calls.length > 0).map(({ changeId }) => changeId))}
+          />
           <PiecesView
             draft={draft}
-            checks={checkDraft(draft)}
+            checks={[...landingFaults(draft, steps), ...checkDraft(draft)]}
             stretch={null}
             old={old.find((one) => one.id === id)?.draft ?? null}
             label={`${recipeOfPieces(id).name} of prototype ${number}${over === null ? "" : `, over those of prototype ${over}`}`}

@@ -36,6 +36,16 @@ describe("contradictions", () => {
     expect(opposites([judged(first), judged({ ...second, amountMm: null })])).toEqual([]);
   });
 
+  it("are told no more once both were cut and judged", () => {
+    const [first, second] = [
+      judged({ id: 1, amountMm: -12, cutInto: 2 }, "better"),
+      judged({ id: 2, amountMm: 9, cutInto: 3 }, "cured"),
+    ];
+    expect(opposites([first, second])).toEqual([]);
+    expect(opposites([first, judged({ id: 2, amountMm: 9, cutInto: 3 })])).toHaveLength(1);
+    expect(opposites([first, judged({ id: 2, amountMm: 9 }, "cured")])).toHaveLength(1);
+  });
+
   it("tell a place that goes back and forth, however it was judged", () => {
     const there = [-12, 9, -6].map((amountMm, index) => judged({ id: index + 1, amountMm }, "overdone"));
     expect(opposites(there)).toEqual([{ what: "backAndForth", place: "waist", zone: "waist", changes: [1, 2, 3] }]);

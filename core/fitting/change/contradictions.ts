@@ -123,10 +123,11 @@ function oppositesAt(there: readonly JudgedChange[]): Contradiction[] {
   const first = there[0]?.change;
   if (!first) return [];
   const place = first.on === "girth" ? first.zone : first.lengthId || first.spot;
-  if (overlapping.length >= TURNS_OF_BACK_AND_FORTH) {
+  const openly = overlapping.filter(([earlier, later]) => !(isDone(earlier) && isDone(later)));
+  if (openly.length > 0 && overlapping.length >= TURNS_OF_BACK_AND_FORTH) {
     return [{ what: "backAndForth", place, zone: first.zone, changes: there.map(({ change }) => change.id) }];
   }
-  return overlapping
+  return openly
     .filter(([earlier]) => !askedForTheOtherWay(earlier))
     .map(([earlier, later]) => ({
       what: "opposite",
@@ -139,6 +140,9 @@ function oppositesAt(there: readonly JudgedChange[]): Contradiction[] {
 const sidesMeet = (a: Change, b: Change): boolean => a.side === "both" || b.side === "both" || a.side === b.side;
 
 const isOpposite = (a: Change, b: Change): boolean => (a.amountMm ?? 0) * (b.amountMm ?? 0) < 0;
+
+/** A change that was cut and judged is settled: there is nothing to agree about any more. */
+const isDone = ({ change, judgement }: JudgedChange): boolean => change.cutInto !== null && judgement !== null;
 
 /** A change that was seen to go too far, or to make things worse, may well be taken back. */
 const askedForTheOtherWay = ({ judgement }: JudgedChange): boolean =>

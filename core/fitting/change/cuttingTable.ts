@@ -4,6 +4,7 @@ import { findingKindOf } from "../finding/kinds/index.ts";
 import { spotOf } from "../finding/spots.ts";
 import type { Finding } from "../fitting.ts";
 import type { Change, ChangePart, ChangeTarget } from "./change.ts";
+import type { CutOn, CutWay } from "./cutOn.ts";
 import { type Course, type CoursesBefore, coursesOf } from "./cuttingCourse.ts";
 import { type Doing, doingOf } from "./doing.ts";
 
@@ -28,6 +29,8 @@ export interface CuttingLine {
   readonly courses: readonly Course[];
   /** What was read and by what it was divided; null where it is the maker's own amount or no share of a reading. */
   readonly reading: CutReading | null;
+  /** What is done on paper where the pieces that are there are not drawn otherwise by it, or why no line moves; empty where they are. */
+  readonly instead: string;
 }
 
 /** How an amount came from what was read. */
@@ -75,8 +78,13 @@ export interface FoundChange {
  * What to do at the cutting table: piece by piece, line by line, in the order to do it.
  *
  * @param before girths and lengths as they are cut now, with every change before these in.
+ * @param ways how each change is drawn on the pieces there are: these are told then, in place of the pieces its remedy names.
  */
-export function cuttingTable(changes: readonly FoundChange[], before: CoursesBefore): CuttingPiece[] {
+export function cuttingTable(
+  changes: readonly FoundChange[],
+  before: CoursesBefore,
+  ways: ReadonlyMap<number, CutWay> = new Map(),
+): CuttingPiece[] {
   const pieces = new Map<string, CuttingLine[]>();
   const inOrder = changes.toSorted((a, b) => ORDER.indexOf(a.change.on) - ORDER.indexOf(b.change.on));
   const courses = coursesOf(
@@ -85,7 +93,12 @@ export function cuttingTable(changes: readonly FoundChange[], before: CoursesBef
   );
   for (const { change, finding } of inOrder) {
     const of = courses.get(change.id) ?? [];
-    for (const { piece, line } of linesOf(change, finding, of)) pieces.set(piece, [...(pieces.get(piece) ?? []), line]);
+    const way = ways.get(change.id);
+    const told =
+      way && way.lines.length > 0
+        ? drawnLines(way.lines, { change, finding, courses: of })
+        : linesOf(change, finding, of, way?.instead ?? "");
+    for (const { piece, line } of told) pieces.set(piece, [...(pieces.get(piece) ?? []), line]);
   }
   return [...pieces]
     .map(([piece, lines]) => ({ piece, lines }))
@@ -99,10 +112,30 @@ interface PieceLine {
   readonly line: CuttingLine;
 }
 
-function linesOf(change: Change, finding: Finding | null, courses: readonly Course[]): PieceLine[] {
+/** What is drawn on the pieces there are, each by its own amount. */
+const drawnLines = (lines: readonly CutOn[], of: OfChange): PieceLine[] =>
+  lines.map(({ piece, line, amountMm, edges, doing }, at) => ({
+    piece,
+    line: {
+      ...common(of.change, of.finding),
+      ...{ key: `${of.change.id} drawn ${at}`, line, where: "", blend: "", amountMm, edges, doing, instead: "" },
+      courses: at === 0 ? of.courses : [],
+      reading: readingOn(piece, of),
+    },
+  }));
+
+/** What was read for a piece: of a change that was read front and back apart the reading there. */
+function readingOn(piece: string, { change, finding }: OfChange): CutReading | null {
+  const apart = change.parts.filter(({ readMm }) => readMm !== null);
+  if (apart.length === 0) return readingOf(finding?.amountMm ?? null, change.share, change.strain);
+  const own = apart.find(({ pieces }) => namesIn(pieces).some((name) => name.toLowerCase() === piece));
+  return own ? readingOf(own.readMm, change.share, own.strain) : null;
+}
+
+function linesOf(change: Change, finding: Finding | null, courses: readonly Course[], instead: string): PieceLine[] {
   if (change.parts.length > 0) {
     return change.parts.flatMap((part) =>
-      piecesOf(part).map((piece) => ({ piece, line: partLine(part, { change, finding, courses }) })),
+      piecesOf(part).map((piece) => ({ piece, line: { ...partLine(part, { change, finding, courses }), instead } })),
     );
   }
   const names = piecesOf(change);
@@ -115,6 +148,7 @@ function linesOf(change: Change, finding: Finding | null, courses: readonly Cour
       ...place(change.line, change),
       ...amountOn(piece, names.length, change),
       reading: readingOf(finding?.amountMm ?? null, change.share, change.strain),
+      instead,
     },
   }));
 }
@@ -143,7 +177,7 @@ interface OfChange {
   readonly courses: readonly Course[];
 }
 
-function partLine(part: ChangePart, { change, finding, courses }: OfChange): CuttingLine {
+function partLine(part: ChangePart, { change, finding, courses }: OfChange): Omit<CuttingLine, "instead"> {
   const { id, amountMm, readMm, strain, lengthId } = part;
   return {
     ...common(change, finding),

@@ -15,9 +15,10 @@ export interface CuttingUnits {
 }
 
 /** What stands behind the order of a line: where the blend runs, from what to what it takes the garment, and why. */
-export function asideWords({ blend, courses, reading, why }: CuttingLine, { unit }: CuttingUnits): string {
+export function asideWords({ blend, courses, reading, why, instead }: CuttingLine, { unit }: CuttingUnits): string {
   const length = (mm: number) => formatLengthWithUnit(mm, unit);
   return [
+    instead ? lengthsInText(instead, unit) : "",
     blend ? `Blend ${lengthsInText(blend, unit)}.` : "",
     ...courses.map(
       ({ name, fromMm, toMm }) =>
