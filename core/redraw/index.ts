@@ -8,3 +8,4 @@ export { piecesSchema } from "./piecesSchema.ts";
 export type { PrototypePieces } from "./prototypePieces.ts";
 export { heldAgainst, type RedrawnPlan, type RedrawnStep, redraw } from "./redraw.ts";
 export { DRAW_RULES } from "./rules/index.ts";
+export { asMeasured, atPlan, type SewnTarget, type SewnTargets, sewnTargets } from "./sewnTargets.ts";

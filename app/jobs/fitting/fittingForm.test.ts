@@ -27,13 +27,13 @@ describe("a prototype", () => {
       lengths: [sampleLength({ id: "backRise", name: "Back rise", bodyMm: 372, cutMm: 340 })],
     };
     const typed = { "ring.waist": "33.1", "ring.leg:left": "10 1/2 in", "ring.hip": "", "length.backRise": "34.2" };
-    const sewn = readSewn(typed, frozen);
+    const sewn = readSewn(typed, frozen, { rings: {}, lengths: {} });
     expect(sewn.ok && sewn.value.sewnLengths).toEqual([{ id: "backRise", sewnMm: 342, text: "34.2 cm" }]);
     expect(sewn.ok && sewn.value.sewn).toEqual([
       { zone: "waist", side: "single", sewnMm: 662, text: "33.1 cm" },
       { zone: "leg", side: "left", sewnMm: 533.4, text: "10 1/2 in" },
     ]);
-    expect(Object.keys(errorsOf(readSewn({ "ring.waist": "x", "ring.hip": "0" }, frozen)) ?? {})).toEqual([
+    expect(Object.keys(errorsOf(readSewn({ "ring.waist": "x", "ring.hip": "0" }, frozen, { rings: {}, lengths: {} })) ?? {})).toEqual([
       "ring.waist",
       "ring.hip",
     ]);

@@ -5,6 +5,7 @@ import {
   type SewnLength,
   type SewnRing,
 } from "../../../core/fitting/index.ts";
+import { atPlan, type SewnTargets } from "../../../core/redraw/index.ts";
 import { withItsUnit } from "../../../core/units/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import {
@@ -53,21 +54,32 @@ const readTypedSewn = formReader(
   }),
 );
 
-/** Reads flat widths and lengths of a sewn prototype, a field each; an empty one was not measured. Girth is twice the width. */
+/**
+ * Reads flat widths and lengths of a sewn prototype, a field each; an empty one was not measured. Girth is twice the width. What was measured
+ * where the pieces end is kept for the level the plan has it at.
+ */
 export function readSewn(
   fields: Fields,
   { rings, lengths }: Pick<Prototype["frozen"], "rings" | "lengths">,
+  targets: SewnTargets,
 ): FormRead<Pick<Prototype, "sewn" | "sewnLengths">> {
   const read = readTypedSewn(fields);
   if (!read.ok) return read;
   const unit = unitOf(fields);
-  const sewn = rings.flatMap(({ zone, side }): SewnRing[] => {
-    const typed = read.value.ring[ringKey({ zone, side })];
-    return typed ? [{ zone, side, sewnMm: typed.mm * 2, text: withItsUnit(typed.text, unit) }] : [];
+  const sewn = rings.flatMap(({ zone, side, nowMm }): SewnRing[] => {
+    const key = ringKey({ zone, side });
+    const typed = read.value.ring[key];
+    const target = targets.rings[key];
+    if (!typed) return [];
+    const sewnMm = target ? atPlan(typed.mm * 2, target, nowMm) : typed.mm * 2;
+    return [{ zone, side, sewnMm, text: withItsUnit(typed.text, unit) }];
   });
-  const sewnLengths = lengths.flatMap(({ id }): SewnLength[] => {
+  const sewnLengths = lengths.flatMap(({ id, nowMm }): SewnLength[] => {
     const typed = read.value.length[id];
-    return typed ? [{ id, sewnMm: typed.mm, text: withItsUnit(typed.text, unit) }] : [];
+    const target = targets.lengths[id];
+    if (!typed) return [];
+    const sewnMm = target ? atPlan(typed.mm, target, nowMm) : typed.mm;
+    return [{ id, sewnMm, text: withItsUnit(typed.text, unit) }];
   });
   return { ok: true, value: { sewn, sewnLengths } };
 }

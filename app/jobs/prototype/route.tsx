@@ -11,6 +11,7 @@ import {
   PROTOTYPE_KINDS,
   stepOn,
 } from "../../../core/fitting/index.ts";
+import { sewnTargets } from "../../../core/redraw/index.ts";
 import { formatDay, withoutUnit } from "../../../core/units/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
@@ -58,6 +59,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     prototype,
     steps: stepOn(before, frozenRings(prototype.frozen)),
     lengthSteps: lengthsStepOn(before, prototype.frozen.lengths),
+    targets: sewnTargets(prototype.frozen, await store.pieces.ofPrototype(prototype.id)),
     thicknessMm: layersThickness(prototype, (id) => shelf.find((cloth) => cloth.id === id)?.thicknessMm ?? null),
     isLast: number === prototypes.length,
     fitted: fittings.some(({ prototypeId }) => prototypeId === prototype.id),
@@ -69,7 +71,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const jobId = idFrom(params.jobId, "job");
   const number = idFrom(params.number, "prototype");
   const fields = await readFields(request);
-  return storeOf(context).inTransaction(async ({ prototypes, drafts }) => {
+  return storeOf(context).inTransaction(async ({ prototypes, pieces, drafts }) => {
     const prototype = found(await prototypes.find(jobId, number), "prototype");
     if (fields.intent === "annotate") {
       const note = readAnnotation(fields);
@@ -81,7 +83,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     if (prototype.closedOn !== null) {
       return invalid(fields, { form: "This prototype is closed: write a note to it instead." });
     }
-    const sewn = readSewn(fields, prototype.frozen);
+    const targets = sewnTargets(prototype.frozen, await pieces.ofPrototype(prototype.id));
+    const sewn = readSewn(fields, prototype.frozen, targets);
     if (!sewn.ok) return invalid(fields, sewn.errors);
     return answerEdit(await prototypes.saveSewn({ ...prototype, version: startedFrom(fields) }, sewn.value), {
       ...{ fields, drafts, draft: draftOf(jobId, number), what: "prototype" },
@@ -159,10 +162,11 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
       ) : null}
       <Typography color="text.secondary" sx={{ mb: 1.5 }}>
         Lay the garment flat, unstretched, and measure it straight across: twice the width is its girth. Lengths are
-        measured along the garment, once.
+        measured along the garment, once. Where its edges lie elsewhere than the levels of the plan, it says where to
+        measure.
       </Typography>
       {fixed ? (
-        <SewnTable prototype={prototype} />
+        <SewnTable prototype={prototype} targets={loaderData.targets} />
       ) : (
         <RecordForm
           key={prototype.version}
@@ -176,7 +180,7 @@ export default function PrototypePage({ loaderData, actionData }: Route.Componen
           hidden={{ version: prototype.version, unit }}
           submitLabel="Keep as sewn"
         >
-          <SewnFields prototype={prototype} unit={unit} />
+          <SewnFields prototype={prototype} targets={loaderData.targets} unit={unit} />
         </RecordForm>
       )}
       <ExpectedLoss prototype={prototype} thicknessMm={loaderData.thicknessMm} />

@@ -23,7 +23,7 @@ export const madeInRealCloth = (kind: PrototypeKind): boolean =>
 
 /** A ring measured on the sewn garment. */
 export interface SewnRing extends RingId {
-  /** Full girth, mm. */
+  /** Full girth at the level the plan has it at, mm: what was measured elsewhere on the garment is as far off as it was off what was drawn there. */
   readonly sewnMm: number;
   /** As typed. */
   readonly text: string;

@@ -7,7 +7,8 @@ import { type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
 /** Zones of the plan by the levels of a boned garment that are called otherwise. */
 export const ZONE_OF_LEVEL: Readonly<Record<string, string>> = { lowerEdge: "hip" };
 
-const levelOf = (zone: string): string =>
+/** The level of a boned garment that a zone is. */
+export const levelOf = (zone: string): string =>
   Object.keys(ZONE_OF_LEVEL).find((level) => ZONE_OF_LEVEL[level] === zone) ?? zone;
 
 /** What of a boned garment is drawn otherwise than on other pieces: its panel seams share every change. */
