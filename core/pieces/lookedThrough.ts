@@ -1,7 +1,7 @@
 import type { JobFacts } from "../calculation/index.ts";
 import { type Draft, statedOf } from "../drafting/index.ts";
 import { lately } from "../lately.ts";
-import { drawPieces, isPiecesId, PIECES, type PiecesId } from "./calculations.ts";
+import { drawPieces, PIECES, PIECES_IDS, type PiecesId } from "./calculations.ts";
 import type { DrawnSet } from "./drawnJob.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 
@@ -43,21 +43,27 @@ const piecesIn = (draft: Draft): number =>
 export interface EnteredPieces {
   readonly workings: Readonly<Partial<Record<string, object>>>;
   readonly kept: readonly string[];
+  /** The sets of pieces that are cut now: of the newest prototype, or of the one that is looked at. Left out while there is none. */
+  readonly cut?: readonly { readonly id: PiecesId; readonly draft: Draft }[];
 }
 
 /**
- * Every set of pieces of a job that its style has, that is kept, and that can be drawn.
+ * Every set of pieces of a job that its style has: as a prototype was cut from it, with all that was decided on the way; else as it is kept,
+ * where it can be drawn from the plan.
  * @param factsOf what each is drawn from: gathered once, for its own page and for what rests on it.
  */
 export const drawnSets = (
   { style }: Pick<JobFacts, "style">,
-  { workings, kept }: EnteredPieces,
+  { workings, kept, cut = [] }: EnteredPieces,
   factsOf: (id: PiecesId) => PieceFacts,
 ): readonly DrawnSet[] =>
-  kept.filter(isPiecesId).flatMap((id): DrawnSet[] => {
-    const entered = workings[id];
-    if (!entered || !PIECES[id].appears(style)) return [];
+  PIECES_IDS.filter((id) => PIECES[id].appears(style)).flatMap((id): DrawnSet[] => {
+    const made = cut.find((one) => one.id === id);
+    const entered = kept.includes(id) ? workings[id] : undefined;
+    if (!made && !entered) return [];
     const facts = factsOf(id);
+    if (made) return [{ id, draft: made.draft, stretch: facts.stretch }];
+    if (!entered) return [];
     const { draft } = drawnLately(id, entered, facts);
     return draft ? [{ id, draft, stretch: facts.stretch }] : [];
   });

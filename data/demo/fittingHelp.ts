@@ -14,12 +14,14 @@ import {
   placeOf,
   proposedFor,
   type Reading,
+  ringKey,
   type SewnRing,
   usualSeams,
   type Verdict,
   type Word,
 } from "../../core/fitting/index.ts";
 import { freezePlan, type Job, jobFacts, piecesOfNext, planJob, plannedByStyle } from "../../core/job/index.ts";
+import { asMeasured, sewnTargets } from "../../core/redraw/index.ts";
 import type { Result } from "../../core/result.ts";
 import { savedOrThrow } from "../db/index.ts";
 import type { NewFinding } from "../fitting/index.ts";
@@ -82,15 +84,19 @@ export async function startPrototype(
 export const prototypeOf = async (repositories: Repositories, jobId: number, number: number): Promise<Prototype> =>
   (await repositories.prototypes.find(jobId, number)) as Prototype;
 
-/** Writes the girths as sewn; a key is a zone, or a zone and a side. */
+/** Writes the girths as sewn, told for the levels of the plan; a key is a zone, or a zone and a side. What was typed is what was measured on the garment. */
 export async function sew(
   repositories: Repositories,
   prototype: Prototype,
   girths: Readonly<Record<string, number>>,
 ): Promise<void> {
+  const targets = sewnTargets(prototype.frozen, await repositories.pieces.ofPrototype(prototype.id));
   const sewn = Object.entries(girths).map(([key, sewnMm]) => {
     const [zone, side = "single"] = key.split(":");
-    return { zone, side, sewnMm, text: `${sewnMm / 20} cm` } as SewnRing;
+    const ring = prototype.frozen.rings.find((one) => ringKey(one) === key);
+    const target = targets.rings[key];
+    const flatMm = (target && ring ? asMeasured(sewnMm, target, ring.nowMm) : sewnMm) / 2;
+    return { zone, side, sewnMm, text: `${Number((flatMm / 10).toFixed(2))} cm` } as SewnRing;
   });
   savedOrThrow(await repositories.prototypes.saveSewn(prototype, { sewn, sewnLengths: [] }));
 }
@@ -133,6 +139,8 @@ interface DemoDecision {
   readonly decision: "accepted" | "altered" | "refused";
   /** Of a proposal that was altered, mm, signed. */
   readonly amountMm?: number;
+  /** Which of the remedies that are proposed; the first where none is named. */
+  readonly remedy?: string;
   readonly reason?: string;
 }
 
@@ -143,14 +151,14 @@ const wordOf = ({ decision, amountMm }: DemoDecision): Word =>
       ? { is: decision, to: "words" }
       : { is: decision };
 
-/** Writes the maker's word on a finding: the first remedy that is proposed, or her own amount. */
+/** Writes the maker's word on a finding: the first remedy that is proposed or the one she names, or her own amount. */
 export async function decideOn(
   repositories: Repositories,
   before: Prototype,
   finding: Pick<Finding, "id" | "kind" | "spot" | "zone" | "side" | "amountMm" | "detail">,
   told: DemoDecision,
 ): Promise<number> {
-  const { reason = "" } = told;
+  const { reason = "", remedy = "" } = told;
   const word = wordOf(told);
   const prototype = await prototypeOf(repositories, before.jobId, before.number);
   const { usable } = prototype.frozen.stretch;
@@ -158,7 +166,7 @@ export async function decideOn(
   const on = { finding, prototype, learned };
   // Without a number of seams of her own she goes by those that usually take it.
   const seams = usualSeams(finding, prototype).count;
-  const decided = answerOf(decide(on, answerOf(proposedFor(on, "", seams)), { word, seams, reason }));
+  const decided = answerOf(decide(on, answerOf(proposedFor(on, remedy, seams)), { word, seams, reason }));
   // In the demo every linked piece has been seen to.
   const linked = decided.linked.map((line) => ({ ...line, ticked: true }));
   const kept = { ...decided, linked, findingId: finding.id, version: 0 };

@@ -80,7 +80,7 @@ async function fourRounds(all: Repositories, { maro }: DemoPeople, shelf: DemoSh
   });
   await read(all, two, { zone: "waist", kind: "closure", newtons: 0.44, heightMm: 150 });
   const atWaistAgain = await decideOn(all, second, again, { decision: "accepted" });
-  const atBack = await decideOn(all, second, pool, { decision: "accepted" });
+  const atBack = await decideOn(all, second, pool, { decision: "accepted", remedy: "fold-out" });
 
   const third = await startPrototype(all, jobId, "sewn", "2026-09-06");
   await sew(all, third, { waist: 731, highHip: 861, hip: 926, "leg:left": 560, "leg:right": 559 });

@@ -9,6 +9,6 @@ export {
 } from "./findingSearch.ts";
 export { type FittingRepository, fittingRepository } from "./fittings.ts";
 export { openFindingsOf } from "./openFindings.ts";
-export { type PiecesRepository, piecesRepository } from "./prototypePieces.ts";
+export { type JobPieces, type PiecesRepository, piecesRepository } from "./prototypePieces.ts";
 export { type PrototypeRepository, prototypeRepository } from "./prototypes.ts";
 export { type ReceivedRepository, receivedRepository } from "./received.ts";

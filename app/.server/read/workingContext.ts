@@ -33,6 +33,26 @@ import { patternSizes, type SizedPattern } from "./patternSizes.ts";
 export interface JobWorkings {
   readonly kept: KeptWorkings;
   readonly facts: WorkingFacts;
+  readonly cutFrom: CutFrom;
+}
+
+/** Whose pieces everything after them rests on. */
+export interface CutFrom {
+  /** Number of the prototype; null where they are drawn from the plan. */
+  readonly number: number | null;
+  /** All prototypes that have pieces, in order. */
+  readonly numbers: readonly number[];
+}
+
+/** Of which prototype the pieces are asked for: the newest, where none is; of none, where they are wanted as the plan has them. */
+export type AskedPieces = number | "plan" | null;
+
+/** Reads from an address which pieces are asked for. */
+export function askedPieces(address: URLSearchParams): AskedPieces {
+  const of = address.get("pieces");
+  if (of === "plan") return "plan";
+  const number = Number(of);
+  return of !== null && Number.isInteger(number) && number > 0 ? number : null;
 }
 
 /** Which elastics a page needs: those the calculations have picked, or the shelf to pick from. */
@@ -43,9 +63,12 @@ export async function readWorkings(
   repositories: Repositories,
   read: JobPlanContext,
   elastics: ElasticsNeeded,
+  asked: AskedPieces = null,
 ): Promise<JobWorkings> {
   const needed = workingsOf(read.style);
   const { kept, sized, wraps } = await besideOf(repositories, read);
+  const made = await repositories.pieces.ofJob(read.job.id, asked === "plan" ? null : asked);
+  const cut = asked === "plan" ? null : made;
   const facts = workingFacts(
     jobFacts(read, read.planned, {
       ...namesOf(read),
@@ -56,9 +79,9 @@ export async function readWorkings(
       chartSizes: chartSizesOf(sized),
       shelf: read.shelf,
     }),
-    { workings: bareWorkings(kept), kept: keptIds(kept) },
+    { workings: bareWorkings(kept), kept: keptIds(kept), ...(cut ? { cut: cut.pieces } : {}) },
   );
-  return { kept, facts };
+  return { kept, facts, cutFrom: { number: cut?.number ?? null, numbers: made?.numbers ?? [] } };
 }
 
 /** A job as its calculations see it, without records they pick from: for what needs none of them. */
@@ -175,14 +198,16 @@ export async function loadWorkings<const Ids extends readonly WorkingId[]>(
   context: Readonly<RouterContextProvider>,
   jobIdText: string | undefined,
   ids: Ids,
+  asked: AskedPieces = null,
 ): Promise<{
   read: JobPlanContext;
   at: MeasuresAt;
   needed: readonly WorkingId[];
+  cutFrom: CutFrom;
   pages: { [Id in Ids[number]]: WorkingOnPage<Id> };
 }> {
   const read = await planOfPage(context, jobIdText);
-  const { kept, facts } = await readWorkings(storeOf(context), read, "shelf");
+  const { kept, facts, cutFrom } = await readWorkings(storeOf(context), read, "shelf", asked);
   const drafts = await storeOf(context).drafts.findAll(ids.map((id) => workingDraft(read.job.id, id)));
   const page = <Id extends WorkingId>(id: Id): WorkingOnPage<Id> => ({
     id,
@@ -198,6 +223,7 @@ export async function loadWorkings<const Ids extends readonly WorkingId[]>(
     read,
     at: { jobId: read.job.id, wearerId: read.wearer.id, sheetId: read.job.sheetId },
     needed: workingsOf(read.style),
+    cutFrom,
     pages: Object.fromEntries(ids.map((id) => [id, page(id)])) as unknown as {
       [Id in Ids[number]]: WorkingOnPage<Id>;
     },

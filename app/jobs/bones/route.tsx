@@ -1,9 +1,10 @@
 import Alert from "@mui/material/Alert";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { loadWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { NumberList } from "../calculation/NumberList.tsx";
 import { saveWorking } from "../calculation/saveWorking.server.ts";
@@ -17,9 +18,19 @@ import { toggleBone } from "./bones.server.ts";
 import { ClosingLine } from "./ClosingLine.tsx";
 import { ToBuy } from "./ToBuy.tsx";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, needed, pages } = await loadWorkings(context, params.jobId, ["bones"]);
-  return { at, boned: needed.includes("bones"), page: pages.bones };
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { at, needed, pages, cutFrom } = await loadWorkings(
+    context,
+    params.jobId,
+    ["bones"],
+    askedPieces(new URL(request.url).searchParams),
+  );
+  return {
+    cutFrom,
+    at,
+    boned: needed.includes("bones"),
+    page: pages.bones,
+  };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
@@ -46,6 +57,7 @@ export default function JobBones({ loaderData, actionData }: Route.ComponentProp
         title="Bones and closing"
         below="Channels on the seams of the drawn panels, the bones that go into them, and what closes the garment."
       />
+      <CutFromNav cutFrom={loaderData.cutFrom} />
       {unsaved?.errors.bone ? (
         <Alert severity="error" sx={{ mb: 2 }}>
           {unsaved.errors.bone}

@@ -1,9 +1,10 @@
 import Typography from "@mui/material/Typography";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { loadWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { unsavedFor } from "../calculation/unsavedFor.ts";
 import { WorkingForm } from "../calculation/WorkingForm.tsx";
@@ -14,9 +15,15 @@ import { keepAnew, readInChart, saveElastics } from "./elastics.server.ts";
 import { StaleNotice } from "./StaleNotice.tsx";
 import { TotalsTable } from "./TotalsTable.tsx";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, pages } = await loadWorkings(context, params.jobId, ["elastics"]);
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { at, pages, cutFrom } = await loadWorkings(
+    context,
+    params.jobId,
+    ["elastics"],
+    askedPieces(new URL(request.url).searchParams),
+  );
   return {
+    cutFrom,
     at,
     page: pages.elastics,
     elastics: pages.elastics.facts.elastics.map(({ id, name, forceN }) => ({
@@ -45,6 +52,7 @@ export default function JobElastics({ loaderData, actionData }: Route.ComponentP
         title="Elastics"
         below="Every edge with elastic, by four schools side by side: how long it is cut, how it sits, how hard it presses, whether it goes on."
       />
+      <CutFromNav cutFrom={loaderData.cutFrom} />
       <WorkingForm
         page={page}
         at={at}

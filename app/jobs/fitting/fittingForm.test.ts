@@ -33,10 +33,9 @@ describe("a prototype", () => {
       { zone: "waist", side: "single", sewnMm: 662, text: "33.1 cm" },
       { zone: "leg", side: "left", sewnMm: 533.4, text: "10 1/2 in" },
     ]);
-    expect(Object.keys(errorsOf(readSewn({ "ring.waist": "x", "ring.hip": "0" }, frozen, { rings: {}, lengths: {} })) ?? {})).toEqual([
-      "ring.waist",
-      "ring.hip",
-    ]);
+    expect(
+      Object.keys(errorsOf(readSewn({ "ring.waist": "x", "ring.hip": "0" }, frozen, { rings: {}, lengths: {} })) ?? {}),
+    ).toEqual(["ring.waist", "ring.hip"]);
   });
 });
 

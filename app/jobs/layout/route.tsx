@@ -4,9 +4,10 @@ import { LAYOUT_IDS, LAYOUTS, type LayoutId, type LayoutReckoning, laidAgain } f
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { FileButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { PlaceNav } from "../../frame/PlaceNav.tsx";
@@ -28,9 +29,15 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     LAYOUT_IDS.find((id) => id === asked),
     "cloth of a layout",
   );
-  const { at, pages } = await loadWorkings(context, params.jobId, LAYOUT_IDS);
+  const { at, pages, cutFrom } = await loadWorkings(
+    context,
+    params.jobId,
+    LAYOUT_IDS,
+    askedPieces(new URL(request.url).searchParams),
+  );
   const clothOf = (id: LayoutId) => pages[id].facts.cloth;
   return {
+    cutFrom,
     at,
     page: pages[shown],
     cloth: clothOf(shown),
@@ -84,6 +91,7 @@ export default function JobLayout({ loaderData, actionData }: Route.ComponentPro
         title="Cloth needed"
         below="The kept pieces with their allowances, laid on the roll. A first layout is there at once; a shorter one is searched while you do something else."
       />
+      <CutFromNav cutFrom={loaderData.cutFrom} at={`of=${loaderData.page.id}`} />
       {places.length < 2 ? null : (
         <PlaceNav
           label="Which cloth"

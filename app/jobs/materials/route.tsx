@@ -1,9 +1,10 @@
 import Box from "@mui/material/Box";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { loadWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { FileButton, LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { NumberList } from "../calculation/NumberList.tsx";
@@ -13,9 +14,19 @@ import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
 import { MaterialTable } from "./MaterialTable.tsx";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, read, pages } = await loadWorkings(context, params.jobId, ["materials"]);
-  return { at, page: pages.materials, allergies: read.wearer.allergies };
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { at, read, pages, cutFrom } = await loadWorkings(
+    context,
+    params.jobId,
+    ["materials"],
+    askedPieces(new URL(request.url).searchParams),
+  );
+  return {
+    cutFrom,
+    at,
+    page: pages.materials,
+    allergies: read.wearer.allergies,
+  };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
@@ -31,6 +42,7 @@ export default function JobMaterials({ loaderData, actionData }: Route.Component
         title="Materials"
         below="What one garment takes, against what is on the shelf: what is there, what to buy, and what it costs where prices are known."
       />
+      <CutFromNav cutFrom={loaderData.cutFrom} />
       <WorkingForm
         page={page}
         at={at}

@@ -3,9 +3,10 @@ import { DECISION_IDS, decisionsOf, partsOfStyle } from "../../../core/parts/ind
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { loadWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { Sentences } from "../../frame/Sentences.tsx";
 import { unsavedFor } from "../calculation/unsavedFor.ts";
@@ -15,9 +16,18 @@ import { AsStyle } from "./AsStyle.tsx";
 import { PieceList } from "./PieceList.tsx";
 import { keepAsStyle, saveParts, tickPiece, tickToPart } from "./parts.server.ts";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, pages } = await loadWorkings(context, params.jobId, ["parts"]);
-  return { at, page: pages.parts };
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { at, pages, cutFrom } = await loadWorkings(
+    context,
+    params.jobId,
+    ["parts"],
+    askedPieces(new URL(request.url).searchParams),
+  );
+  return {
+    cutFrom,
+    at,
+    page: pages.parts,
+  };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
@@ -41,6 +51,7 @@ export default function JobParts({ loaderData, actionData }: Route.ComponentProp
         title="Parts"
         below="A few decisions, and exactly the pieces they come to. Kept, they set the options of the pieces that are drawn here, and open the rings they open."
       />
+      <CutFromNav cutFrom={loaderData.cutFrom} />
       <WorkingForm
         page={page}
         at={at}

@@ -1,8 +1,9 @@
-import { expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { numberIn } from "../../testing/numberIn.ts";
 import { demoPage } from "../../testing/openPage.tsx";
 
-const page = demoPage("/jobs/1/pieces");
+const page = demoPage("/jobs/1/pieces?pieces=plan");
+const cut = demoPage("/jobs/1/pieces");
 const onePiece = demoPage("/jobs/4/pieces");
 const bare = demoPage("/jobs/3/pieces");
 const strip = demoPage("/jobs/1/pieces?draw=stripPieces");
@@ -89,4 +90,20 @@ it("has each edge of it with what it counts to and its seam, and every figure wi
   const { fields, figures } = await own();
   expect(fields()).toMatchObject({ "edges[1].length": "168 mm", "edges[1].twice": "yes" });
   expect(Object.keys(figures())).toEqual(expect.arrayContaining(["waist line of Front, on the body", "Pieces at hip"]));
+});
+
+describe("once a prototype was cut", () => {
+  it("shows its pieces as what is cut now, and says whose they are", async () => {
+    const shown = await cut();
+    expect(shown.text("main")).toMatch(/Pieces of prototype \d+, cut now/);
+    expect(shown.text("main")).toContain("They change by what is decided at a fitting.");
+    expect(Object.keys(shown.links())).toEqual(
+      expect.arrayContaining(["Drawn anew from the plan", "what is cut next"]),
+    );
+  });
+
+  it("has the options again where they are drawn anew from the plan", async () => {
+    expect((await page()).text("main")).not.toContain("They change by what is decided at a fitting.");
+    expect(Object.keys((await page()).fields())).toContain("back_leg");
+  });
 });

@@ -12,13 +12,15 @@ import {
   recipeOfPieces,
 } from "../../../core/pieces/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
+import type { PiecesRepository } from "../../../data/fitting/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readFinishes } from "../../.server/read/finishes.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { bareFacts, loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
+import { askedPieces, bareFacts, loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -28,6 +30,7 @@ import { unsavedFor } from "../calculation/unsavedFor.ts";
 import { isCostly } from "../calculation/useReckoning.ts";
 import { WorkingForm, type WorkingPage } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
+import { CutPieces } from "./CutPieces.tsx";
 import { CupSurfaces } from "./cups/CupSurfaces.tsx";
 import { DraftNumbers } from "./DraftNumbers.tsx";
 import { idleOptions } from "./idleOptions.ts";
@@ -43,7 +46,8 @@ import { takeStep, takeStepBack } from "./steps/step.server.ts";
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const { style } = await planOfPage(context, params.jobId);
   const ids = PIECES_IDS.filter((id) => PIECES[id].appears(style));
-  const asked = new URL(request.url).searchParams.get("draw");
+  const address = new URL(request.url).searchParams;
+  const asked = address.get("draw");
   const shown =
     asked === null
       ? found(ids[0], "recipe of this style")
@@ -52,17 +56,35 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
           "recipe of this style",
         );
   const { at, pages } = await loadWorkings(context, params.jobId, [shown]);
+  const { cutFrom, cut } = await cutNow(storeOf(context).pieces, at.jobId, { address, shown });
   const own = shown === "ownPieces";
   const wraps = own ? await storeOf(context).wraps.ofWearer(at.wearerId) : [];
   const garments = await storeOf(context).liked.ofWearer(at.wearerId);
   return {
+    ...{ cutFrom, cut },
     ...{ at, ids, page: withReckoned(pages[shown]), hints: hintsOf(shown, pages[shown].facts.usual) },
     habits: await readFinishes(storeOf(context)),
-    passed: new URL(request.url).searchParams.getAll("passed").slice(0, MOST_PASSED),
+    passed: address.getAll("passed").slice(0, MOST_PASSED),
     wraps: wraps.map(({ id, name }) => ({ id, name })),
     garments: garments.map(({ id, name, widthsMm, lengthsMm }): LaidGarment => ({ id, name, widthsMm, lengthsMm })),
   };
 });
+
+/**
+ * The set of pieces that is cut now: of the newest prototype, or of the one that was asked for. Where a recipe is asked for by its name, or the
+ * plan is, it is drawn anew.
+ */
+async function cutNow(
+  pieces: Pick<PiecesRepository, "ofJob">,
+  jobId: number,
+  { address, shown }: { readonly address: URLSearchParams; readonly shown: PiecesId },
+) {
+  const asked = askedPieces(address);
+  const made = await pieces.ofJob(jobId, typeof asked === "number" ? asked : null);
+  const anew = asked === "plan" || (asked === null && address.has("draw"));
+  const cut = anew ? null : (made?.pieces.find(({ id }) => id === shown) ?? null);
+  return { cutFrom: { number: cut && made ? made.number : null, numbers: made?.numbers ?? [] }, cut };
+}
 
 /** A page with what takes long to draw, as it is kept: the browser has it at once. */
 const withReckoned = <Id extends PiecesId>(page: WorkingOnPage<Id>) =>
@@ -127,12 +149,26 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
   const unsaved = actionData as Unsaved | undefined;
   const { name, summary } = recipeOfPieces(page.id);
   const kept = useKeptPieces(page);
+  const { cut, cutFrom } = loaderData;
+  if (cut && cutFrom.number !== null)
+    return (
+      <>
+        <PageHead
+          title="Pieces"
+          below={`As prototype ${cutFrom.number} was cut: what elastics, cloth and seams go by.`}
+        />
+        <CutFromNav cutFrom={cutFrom} at={`draw=${page.id}`} />
+        <RecipeNav shown={page.id} ids={ids} of={cutFrom.number} />
+        <CutPieces cut={cut} number={cutFrom.number} jobId={at.jobId} stretch={page.facts.stretch} />
+      </>
+    );
   return (
     <>
       <PageHead
         title="Pieces"
         below="What was decided, drawn: every girth and length of the plan as seam lines on the cloth. Set the options, and the pieces follow."
       />
+      <CutFromNav cutFrom={cutFrom} at={`draw=${page.id}`} />
       <RecipeNav shown={page.id} ids={ids} />
       <WorkingForm
         key={page.id}

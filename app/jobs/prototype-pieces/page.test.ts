@@ -16,7 +16,7 @@ describe("the pieces of a prototype", () => {
 
   it("say what each change did to them, in the order they were drawn", async () => {
     expect((await third()).text("main")).toMatch(
-      /Pools, small of the back.*centre of back: .*Loose, waist.*girth at waist/,
+      /Pools, small of the back.*decided, −\d+\.\d mm drawn.*centre of back: .*Loose, waist.*girth at waist/,
     );
   });
 

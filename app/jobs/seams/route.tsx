@@ -7,10 +7,11 @@ import type { Repositories } from "../../../data/store.ts";
 import { idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
 import { SeamChart } from "../../chart/charts.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { EmptyState } from "../../frame/EmptyState.tsx";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
@@ -26,7 +27,12 @@ import { TrialForm } from "./TrialForm.tsx";
 import { startFields, trialDraft } from "./trialFields.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { at, pages, read } = await loadWorkings(context, params.jobId, ["seams"]);
+  const { at, pages, read, cutFrom } = await loadWorkings(
+    context,
+    params.jobId,
+    ["seams"],
+    askedPieces(new URL(request.url).searchParams),
+  );
   const { settings, drafts } = storeOf(context);
   const kept = await settings.findAll(["machines", "recipes", "gaugeAddress"]);
   const { facts } = pages.seams;
@@ -37,6 +43,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const recipe = recipes.find(({ id }) => String(id) === wanted) ?? null;
   const last = reckonWorking("seams", working, facts).trials.at(-1);
   return {
+    cutFrom,
     at,
     page: pages.seams,
     recipes: await namedRecipes(storeOf(context), recipes),
@@ -88,6 +95,7 @@ export default function JobSeams({ loaderData, actionData }: Route.ComponentProp
         title="Seams"
         below="A stitch must stretch further than the garment will. Sew a scrap, pull it until the first stitch breaks, change one thing at a time."
       />
+      <CutFromNav cutFrom={loaderData.cutFrom} />
       {unsaved?.errors.form && !ofTrial ? (
         <Alert severity="error" sx={{ mb: 2 }}>
           {unsaved.errors.form}

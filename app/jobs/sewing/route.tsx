@@ -9,12 +9,13 @@ import { draftName } from "../../../formats/kept/draftNames.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
 import { readWorkshopDays } from "../../.server/read/workshopDays.ts";
 import { PlainFields } from "../../form/FormFields.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Unsaved } from "../../form/unsaved.ts";
+import { CutFromNav } from "../../frame/CutFromNav.tsx";
 import { FileButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { Sentences } from "../../frame/Sentences.tsx";
@@ -25,12 +26,18 @@ import type { Route } from "./+types/route.ts";
 import { SewingList } from "./SewingList.tsx";
 import { changeSewing, keepOrder, wholeFacts } from "./sewing.server.ts";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, pages, read } = await loadWorkings(context, params.jobId, ["sewing", "days"]);
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { at, pages, read, cutFrom } = await loadWorkings(
+    context,
+    params.jobId,
+    ["sewing", "days"],
+    askedPieces(new URL(request.url).searchParams),
+  );
   const { kept, facts } = pages.sewing;
   const store = storeOf(context);
   const { plan, hours, now } = await readWorkshopDays(store);
   return {
+    cutFrom,
     ...{ at, version: kept.version, working: kept.working, now },
     facts: await wholeFacts(store, read, facts),
     days: pages.days.kept.working,
@@ -62,6 +69,7 @@ export default function JobSewing({ loaderData, actionData }: Route.ComponentPro
         title="Sewing"
         below="In the order that leaves every seam open as long as it is needed, with the points where it is tried on."
       />
+      <CutFromNav cutFrom={loaderData.cutFrom} />
       <Box sx={{ display: "flex", flexWrap: "wrap", columnGap: 4, alignItems: "baseline", mb: 1.5 }}>
         <Typography sx={{ fontSize: "1.1rem" }}>
           {next && left ? (
