@@ -10,6 +10,7 @@ import {
 } from "../elastic/index.ts";
 import type { ElasticRing } from "../pieces/index.ts";
 import { ok, type Problem, type Result } from "../result.ts";
+import type { DecidedPart } from "./decidedElastics.ts";
 
 /** One join a ring, lapped, where nothing else is said, mm. */
 export const USUAL_JOIN_MM = 10;
@@ -24,6 +25,8 @@ export interface RingCut {
   readonly noChart: Problem | null;
   /** What it passes when it is put on; null where nothing, or that is not known. */
   readonly passMm: number | null;
+  /** What was decided of it at fittings. */
+  readonly decided: readonly DecidedPart[];
 }
 
 /** An edge's elastic by one school. mm */
@@ -54,7 +57,8 @@ function bySchool(ring: ElasticRing, school: ElasticSchool, cut: RingCut): Resul
   if (school.id === "chart" && cut.choice.chartMm === null && cut.noChart) return { ok: false, problem: cut.noChart };
   const made = madeParts(ring, school, cut);
   if (!made.ok) return made;
-  const { partsMm, notes } = made.value;
+  const { notes } = made.value;
+  const partsMm = made.value.partsMm.map((mm, at) => mm + decidedMm(cut, at, made.value.partsMm.length));
   const madeMm = partsMm.reduce((sum, mm) => sum + mm, 0);
   const judged = judgedElastic(madeMm, edgeAt(ring, cut), cut.tested, cut.passMm);
   return ok({
@@ -64,6 +68,10 @@ function bySchool(ring: ElasticRing, school: ElasticSchool, cut: RingCut): Resul
     quartersMm: [1, 2, 3].map((quarter) => (madeMm * quarter) / 4),
   });
 }
+
+/** What was decided of a part; of an elastic that is made whole, of all its parts. */
+export const decidedMm = ({ decided }: Pick<RingCut, "decided">, at: number, count: number): number =>
+  decided.filter(({ part }) => count === 1 || part === at).reduce((sum, { byMm }) => sum + byMm, 0);
 
 /** Where a ring is judged: by its first part. */
 export const placeOf = ({ parts }: ElasticRing) => {

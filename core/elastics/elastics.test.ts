@@ -10,7 +10,7 @@ const stretch = { along: { front: 1, back: 1, side: 1 }, round: { waist: 740 / 6
 const ringsOf = (facts = BRIEF_FACTS) => elasticRings(sampleDraft("brief", facts), stretch);
 const FACTS: ElasticsFacts = {
   ...{ rings: ringsOf(), elastics: [], edge: SHELF_ELASTIC, passMm: { waist: 980 }, opens: {}, bodyMm: {} },
-  ...{ sizes: {}, lowPart: 0.4 },
+  ...{ sizes: {}, lowPart: 0.4, changes: [] },
 };
 const row = (own: Partial<EdgeRow> = {}): EdgeRow => ({
   ...{ at: "waist", name: "", elastic: "first", school: "ratio", ratio: null, kpa: null },
@@ -59,6 +59,29 @@ describe("an elastic by four schools", () => {
       changesMm: [expect.closeTo(front, 9)],
     });
     expect(leg.chosen?.quartersMm.map((mm) => mm / (leg.chosen?.madeMm ?? 1))).toEqual([0.25, 0.5, 0.75]);
+  });
+
+  it("are cut by as much longer or shorter as was decided at a fitting, whatever the school, and say so", () => {
+    const longer = { id: 5, spot: "waist", side: "both", pieces: "edge elastic", amountMm: 16.6 } as const;
+    for (const school of ["feel", "ratio", "tension"] as const) {
+      const [before, after] = [only({ school, kpa: 0.8 }), only({ school, kpa: 0.8 }, { changes: [longer] })];
+      expect((after.chosen?.cutMm ?? 0) - (before.chosen?.cutMm ?? 0)).toBeCloseTo(16.6, 9);
+      expect(after.notes.join(" ")).toContain("Change 5, decided at a fitting, is in it: 16.6 mm longer.");
+    }
+    const bought = (changes: ElasticsFacts["changes"]) =>
+      reckon([row({})], { changes }).totals[0]?.cutMm ?? Number.NaN;
+    expect(bought([longer])).toBeGreaterThan(bought([]) + 16);
+  });
+
+  it("of a leg are changed in the part that was named, of another edge or side not at all", () => {
+    const back = { id: 6, spot: "leg", side: "both", pieces: "back", amountMm: -9 } as const;
+    const parts = (changes: ElasticsFacts["changes"]) => only({ at: "leg" }, { changes }).chosen?.partsMm ?? [];
+    const [front = 0, behind = 0] = parts([]);
+    expect(parts([back])).toEqual([front, expect.closeTo(behind - 9, 9)]);
+    expect(parts([{ ...back, spot: "legFront", pieces: "front" }])).toEqual([expect.closeTo(front - 9, 9), behind]);
+    expect(parts([{ ...back, spot: "waist" }])).toEqual([front, behind]);
+    const left = only({ at: "leg" }, { changes: [{ ...back, side: "left" }] });
+    expect(left.notes.join(" ")).toContain("It was decided of one side");
   });
 
   it("lay the rigid part of a band on as long as it is", () => {

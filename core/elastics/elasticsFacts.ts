@@ -1,7 +1,7 @@
 import { measuredValue } from "../body/index.ts";
 import type { ShelfElastic } from "../calculation/index.ts";
 import type { Zone } from "../ease/index.ts";
-import { type DrawnJob, type ElasticRing, elasticRings } from "../pieces/index.ts";
+import { type DrawnJob, type ElasticChange, type ElasticRing, elasticRings } from "../pieces/index.ts";
 
 /** What the elastics of a job rest on. mm */
 export interface ElasticsFacts {
@@ -20,6 +20,8 @@ export interface ElasticsFacts {
   readonly sizes: Readonly<Partial<Record<Zone, string>>>;
   /** How far below the waist a low one lies, as a part of the way to the hip; null where that is not known. */
   readonly lowPart: number | null;
+  /** Decided at fittings; they are cut in, whatever the school. */
+  readonly changes: readonly ElasticChange[];
 }
 
 /** What the elastics of a job rest on. */
@@ -36,5 +38,6 @@ export function elasticsFactsOf(job: DrawnJob): ElasticsFacts {
     bodyMm: Object.fromEntries(zones.map((one) => [one.zone, one.body.snugMm])),
     sizes: beside.chartSizes,
     lowPart: toHip ? Math.min(1, (style.drops.front + style.drops.back) / 2 / toHip.mm) : null,
+    changes: job.elasticChanges,
   };
 }

@@ -2,7 +2,7 @@ import { edgePlaceOf, FLUTES_OVER, GATHERS_UNDER, GRIPS_FROM } from "../elastic/
 import { type Explanation, subscript, type Term, term } from "../explain/index.ts";
 import type { ElasticRing } from "../pieces/index.ts";
 import type { ChartLength } from "./chartLength.ts";
-import type { RingBySchool, RingCut } from "./cutRing.ts";
+import { decidedMm, type RingBySchool, type RingCut } from "./cutRing.ts";
 
 const edge = term("garment", "length");
 const ratioTerm = term("setting", "ratio");
@@ -38,6 +38,10 @@ const made = ({ madeMm }: RingBySchool) => edge("M", "made up, without its join"
 /** How long it is cut. */
 export function explainCut(ring: ElasticRing, by: RingBySchool, cut: RingCut, sources: ElasticSources): Explanation {
   const join = ratioJoin(cut);
+  const decided = cut.decided.map(({ changeId, byMm }, at) =>
+    term("finding", "difference")(`c${subscript(at + 1)}`, "decided at a fitting", byMm, `change ${changeId}`),
+  );
+  const changed = decided.map(({ symbol }) => ` + ${symbol}`).join("");
   const title = titled("Elastic", ring, by);
   const result = { value: by.cutMm, unit: "length" } as const;
   const notes = [
@@ -45,10 +49,11 @@ export function explainCut(ring: ElasticRing, by: RingBySchool, cut: RingCut, so
     ...by.notes,
   ];
   if (by.school === "tension" && ring.bodyMm !== null && by.load && cut.widthMm !== null) {
-    const strain = by.wornStrain ?? 0;
+    // Of the elastic as the pressure makes it, before what was decided.
+    const strain = ring.bodyMm / (by.madeMm - decidedMm(cut, 0, 1)) - 1;
     return explained(
       title,
-      "C = B / (1 + ε) + j",
+      `C = B / (1 + ε) + j${changed}`,
       [
         body(ring, ring.bodyMm),
         term("cloth", "ratio")(
@@ -58,6 +63,7 @@ export function explainCut(ring: ElasticRing, by: RingBySchool, cut: RingCut, so
           `“${sources.elasticName}”`,
         ),
         join,
+        ...decided,
       ],
       result,
       notes,
@@ -76,8 +82,8 @@ export function explainCut(ring: ElasticRing, by: RingBySchool, cut: RingCut, so
     }));
     return explained(
       title,
-      `C = ${rows.map(({ part }) => part).join(" + ")} + j`,
-      [...rows.flatMap(({ terms }) => terms), join],
+      `C = ${rows.map(({ part }) => part).join(" + ")} + j${changed}`,
+      [...rows.flatMap(({ terms }) => terms), join, ...decided],
       result,
       notes,
     );
@@ -89,15 +95,15 @@ export function explainCut(ring: ElasticRing, by: RingBySchool, cut: RingCut, so
     const share = ratioTerm(
       `ρ${nth}`,
       `ratio, ${where}`,
-      (by.partsMm[at] ?? 0) / edgeMm,
+      ((by.partsMm[at] ?? 0) - decidedMm(cut, at, ring.parts.length)) / edgeMm,
       "usual for the place, or typed",
     );
     return { part: `${own.symbol} · ${share.symbol}`, terms: [own, share] };
   });
   return explained(
     title,
-    `C = ${parts.map(({ part }) => part).join(" + ")} + j`,
-    [...parts.flatMap(({ terms }) => terms), join],
+    `C = ${parts.map(({ part }) => part).join(" + ")} + j${changed}`,
+    [...parts.flatMap(({ terms }) => terms), join, ...decided],
     result,
     notes,
   );

@@ -5,6 +5,7 @@ import { ok, type Result } from "../result.ts";
 import { sameName } from "../sameName.ts";
 import { chartLength } from "./chartLength.ts";
 import { type RingCut, ringBySchools, USUAL_JOIN_MM } from "./cutRing.ts";
+import { decidedOn, isOfOneSide } from "./decidedElastics.ts";
 import type { EdgeElastic, StaleElastic } from "./edgeElastic.ts";
 import type { ElasticsFacts } from "./elasticsFacts.ts";
 import { explainCut } from "./explainElastic.ts";
@@ -108,6 +109,7 @@ function edgeElastic(drawn: ElasticRing, { row, at, working, facts }: EdgeGiven)
     ...{ joinMm: working.joinMm ?? USUAL_JOIN_MM, passMm: passes.mm },
     choice: { ratio: row.ratio, pressureKpa: row.kpa, chartMm: chart.ok ? chart.value.madeMm : null },
     noChart: chart.ok ? null : chart.problem,
+    decided: decidedOn(ring, facts.changes),
   };
   const schools = ringBySchools(ring, cut);
   const chosenAnswer = schools.find(({ school }) => school === row.school)?.answer;
@@ -116,9 +118,18 @@ function edgeElastic(drawn: ElasticRing, { row, at, working, facts }: EdgeGiven)
   return {
     ...{ key, row: at, ring, elastic, cut, chart: chart.ok ? chart.value : null, schools, chosen },
     stale: staleOf(ring, cut, row, working.keptMm[key]),
-    notes: passes.notes,
+    notes: [...passes.notes, ...decidedNotes(ring, cut, facts)],
   };
 }
+
+/** What was decided at fittings and is in the cut. */
+const decidedNotes = (ring: ElasticRing, { decided }: RingCut, { changes }: ElasticsFacts): string[] =>
+  decided.map(
+    ({ changeId, byMm }) =>
+      `Change ${changeId}, decided at a fitting, is in it: ${Math.abs(byMm).toFixed(1)} mm ${byMm < 0 ? "shorter" : "longer"}.${
+        isOfOneSide(ring, changes, changeId) ? " It was decided of one side: cut the other as it was." : ""
+      }`,
+  );
 
 /** How an edge is known again. */
 const keyOf = ({ at, name }: EdgeRow, { side }: ElasticRing): string => [at, name.trim(), side ?? ""].join("/");

@@ -11,6 +11,17 @@ export interface DrawnSet {
   readonly stretch: StretchOnBody;
 }
 
+/** A decided change of an elastic: by how much it is cut longer, or shorter below 0. mm */
+export interface ElasticChange {
+  readonly id: number;
+  /** Where it was seen: `leg`, `neckline`. */
+  readonly spot: string;
+  readonly side: "left" | "right" | "both";
+  /** Pieces it is of: of a leg its front or its back. */
+  readonly pieces: string;
+  readonly amountMm: number;
+}
+
 /** A job as calculations see it that rest on its drawn pieces. */
 export interface DrawnJob extends JobFacts {
   /** Every set of pieces that is kept and can be drawn. Drawn when asked for: most calculations never ask. */
@@ -19,4 +30,6 @@ export interface DrawnJob extends JobFacts {
   readonly without: readonly string[];
   /** What is kept of every calculation, by its name: for those that rest on others. */
   readonly keptWorkings: Readonly<Partial<Record<string, object>>>;
+  /** What was decided of its elastics at fittings. */
+  readonly elasticChanges: readonly ElasticChange[];
 }

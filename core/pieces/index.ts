@@ -8,7 +8,7 @@ export {
   recipeOfPieces,
 } from "./calculations.ts";
 export { CLOTH_FOR, rolesCutFrom } from "./clothFor.ts";
-export type { DrawnJob, DrawnSet } from "./drawnJob.ts";
+export type { DrawnJob, DrawnSet, ElasticChange } from "./drawnJob.ts";
 export { edgeName, edgeOnBody, statedOnBody } from "./edgeOnBody.ts";
 export * from "./elastics/index.ts";
 export { explainEdge, explainGirth, explainStated } from "./explainMeasured.ts";

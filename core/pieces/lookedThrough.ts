@@ -2,7 +2,7 @@ import type { JobFacts } from "../calculation/index.ts";
 import { type Draft, statedOf } from "../drafting/index.ts";
 import { lately } from "../lately.ts";
 import { drawPieces, PIECES, PIECES_IDS, type PiecesId } from "./calculations.ts";
-import type { DrawnSet } from "./drawnJob.ts";
+import type { DrawnSet, ElasticChange } from "./drawnJob.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 
 /** What is to be known of drawn pieces where they are not shown. */
@@ -45,6 +45,8 @@ export interface EnteredPieces {
   readonly kept: readonly string[];
   /** The sets of pieces that are cut now: of the newest prototype, or of the one that is looked at. Left out while there is none. */
   readonly cut?: readonly { readonly id: PiecesId; readonly draft: Draft }[];
+  /** What was decided of its elastics; left out for nothing. */
+  readonly elasticChanges?: readonly ElasticChange[];
 }
 
 /**

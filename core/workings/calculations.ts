@@ -100,6 +100,7 @@ export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEP
   const seen: DrawnJob = {
     without: leftOut(parts),
     keptWorkings: Object.fromEntries(entered.kept.map((id) => [id, entered.workings[id]])),
+    elasticChanges: entered.elasticChanges ?? [],
     ...job,
     drawn: once(() => drawnSets(job, entered, (id) => (facts as WorkingFacts)[id])),
   };

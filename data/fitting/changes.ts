@@ -10,6 +10,8 @@ export type ChangeToKeep = Omit<Change, "id" | "cutInto">;
 export interface ChangeRepository {
   /** The maker's own changes of a job, each with what it did. */
   ownOfJob(jobId: number): Promise<OwnChange[]>;
+  /** What was decided of a job's elastics, taken and not refused or put off. */
+  elasticsOfJob(jobId: number): Promise<Change[]>;
   /** Writes the maker's word on a finding; refused when it was decided meanwhile or is already cut. */
   decide(jobId: number, decision: ChangeToKeep): Promise<SaveOutcome<Change>>;
   /** Adds a change that no finding asked for. */
@@ -37,6 +39,14 @@ export function changeRepository(db: Knex): ChangeRepository {
       );
       return rows.map((row) => ({ change: changeFrom(row), judgement: judged.get(row.id) ?? null }));
     },
+    elasticsOfJob: async (jobId) =>
+      (
+        await db("changes")
+          .where({ job_id: jobId, acts_on: "elastic" })
+          .whereIn("decision", ["accepted", "altered", "own"])
+          .whereNotNull("amount_mm")
+          .orderBy("id")
+      ).map(changeFrom),
     decide: (jobId, decision) => decide(db, jobId, decision),
     addOwn: (jobId, change) => insertRow(db, "changes", { job_id: jobId, ...changeColumns(change) }),
     async withdraw(jobId, id, version) {

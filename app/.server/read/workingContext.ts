@@ -9,7 +9,9 @@ import {
   type WrapLoop,
 } from "../../../core/calculation/index.ts";
 import { startEdges } from "../../../core/elastics/index.ts";
+import type { Change } from "../../../core/fitting/index.ts";
 import { jobFacts } from "../../../core/job/index.ts";
+import type { ElasticChange } from "../../../core/pieces/index.ts";
 import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
 import {
   fieldsOfWorking,
@@ -79,10 +81,20 @@ export async function readWorkings(
       chartSizes: chartSizesOf(sized),
       shelf: read.shelf,
     }),
-    { workings: bareWorkings(kept), kept: keptIds(kept), ...(cut ? { cut: cut.pieces } : {}) },
+    {
+      ...{ workings: bareWorkings(kept), kept: keptIds(kept) },
+      elasticChanges: elasticChanges(await repositories.changes.elasticsOfJob(read.job.id)),
+      ...(cut ? { cut: cut.pieces } : {}),
+    },
   );
   return { kept, facts, cutFrom: { number: cut?.number ?? null, numbers: made?.numbers ?? [] } };
 }
+
+/** Decided changes of elastics as calculations take them. */
+const elasticChanges = (changes: readonly Change[]): ElasticChange[] =>
+  changes.flatMap(({ id, spot, side, pieces, amountMm }) =>
+    amountMm === null ? [] : [{ id, spot, side, pieces, amountMm }],
+  );
 
 /** A job as its calculations see it, without records they pick from: for what needs none of them. */
 export const bareFacts = (read: JobPlanContext): JobFacts => jobFacts(read, read.planned, bareBeside(namesOf(read)));
