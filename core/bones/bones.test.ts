@@ -17,6 +17,7 @@ const facts: BonesFacts = {
   usable: 0.02,
   source: "sheet",
   skirtMm: null,
+  skirtHip: null,
 };
 const reckon = (own: Partial<BonesWorking> = {}, of: Partial<BonesFacts> = {}) =>
   bonesCalculation.reckon({ ...NEW_BONES, ...own }, { ...facts, ...of });

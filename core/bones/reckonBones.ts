@@ -42,6 +42,15 @@ export interface BonesReckoning extends Reckoning {
   readonly line: readonly ClosingMark[];
 }
 
+/** A garment with the skirt that hangs from it, down to the hip: a zip goes on into that. */
+function withSkirt(closed: ClosedGarment, { skirtHip }: BonesFacts): ClosedGarment {
+  if (!skirtHip || !closed.heights) return closed;
+  const { belowMm, bodyMm, closedMm } = skirtHip;
+  const hip = { level: "skirtHip", name: "Hip, in the skirt", bodyMm, closedMm, patternMm: closedMm };
+  const height = { front: belowMm, side: belowMm, back: belowMm };
+  return { ...closed, levels: [...closed.levels, hip], heights: { ...closed.heights, skirtHip: height } };
+}
+
 /** Bones, waist tape and what closes a boned garment, from its drawn panels. */
 export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReckoning {
   const { draft, closed } = facts;
@@ -55,7 +64,7 @@ export function reckonBones(working: BonesWorking, facts: BonesFacts): BonesReck
   const short = bones.filter(({ lengthMm }) => lengthMm === null);
   const placed = closed.laced ? eyeletsOf(draft, working, closed) : null;
   const eyelets = placed?.ok ? placed.value : null;
-  const zip = closed.laced || facts.usable === null ? null : zipEnd(closed, facts.usable);
+  const zip = closed.laced || facts.usable === null ? null : zipEnd(withSkirt(closed, facts), facts.usable);
   const strange = working.own.filter(
     ({ panel, across }) =>
       panel !== null && (!Number.isInteger(panel) || panel > draft.pieces.length || across === null),

@@ -34,7 +34,7 @@ export { type EdgePlace, MOST_TURN_MM, mostTurn, TURN_HEIGHT_MM } from "./panels
 export { SEAM_WEIGHTS, type SeamWeightsId, seamWeights } from "./panels/weights/index.ts";
 export { type BodyLevels, type Heights, levelWords } from "./plan/bodyLevels.ts";
 export { corsetCalculation } from "./plan/calculation.ts";
-export { asGarment, closedByZone, closedGarment } from "./plan/closedGarment.ts";
+export { asGarment, closedBodyByZone, closedByZone, closedGarment } from "./plan/closedGarment.ts";
 export { type CorsetFacts, corsetFactsOf, levelsOf } from "./plan/corsetFacts.ts";
 export type { CorsetPlan, CorsetPlanLevel } from "./plan/corsetPlan.ts";
 export {

@@ -35,6 +35,8 @@ export interface StyleInput {
   readonly edgeUsable?: number | null;
   /** What a boned garment closes to, by zone, mm. */
   readonly closed?: Readonly<Partial<Record<Zone, number>>>;
+  /** The body where a boned garment ends, by zone, mm: a lower edge above the hip is held against the body there. */
+  readonly closedBody?: Readonly<Partial<Record<Zone, number>>>;
   /** Stretch of the seams it is sewn with, ratio; null or left out while none was tried. */
   readonly seamStretch?: number | null;
 }
@@ -74,7 +76,7 @@ export function planStyle(input: StyleInput): StylePlan {
   const missing: MissingZone[] = [];
   for (const zone of style.zones) {
     const bodies = zoneBodies(zone, body, settings.fingerAllowanceMm);
-    if (bodies && bodies.plan.snugMm > 0) zones.push(planOneZone(zone, bodies, input));
+    if (bodies && bodies.plan.snugMm > 0) zones.push(planOneZone(zone, whereItLies(zone, bodies, input), input));
     else missing.push({ zone, code: ZONE_MEASURES[zone], problem: bodies ? tooSmall(bodies.plan) : null });
   }
   const rings = ringsOnBody(style, body, settings.fingerAllowanceMm);
@@ -88,6 +90,17 @@ export function planStyle(input: StyleInput): StylePlan {
     broken,
     belowLeastStretch: broken.some((one) => one.limit === "leastStretch"),
   };
+}
+
+/** Girths closer than this are one, mm. */
+const SAME_MM = 0.5;
+
+/** The body at a zone, of a boned garment that ends above it the body where it ends. */
+function whereItLies(zone: Zone, bodies: ZoneBodies, { closedBody = {} }: StyleInput): ZoneBodies {
+  const mm = closedBody[zone];
+  if (mm === undefined || Math.abs(mm - bodies.plan.snugMm) < SAME_MM) return bodies;
+  const plan = { ...bodies.plan, tapedMm: mm, fingerMm: 0, snugMm: mm, place: "where the garment ends" };
+  return { plan, smaller: null };
 }
 
 const tooSmall = ({ tapedMm, fingerMm }: ZoneBody): string =>

@@ -25,6 +25,8 @@ export interface ZoneBody {
   readonly fingerMm: number;
   /** Snug girth B, mm. */
   readonly snugMm: number;
+  /** Where it lies, where that is not where the measure is taken: the lower edge of a boned garment above the hip. Left out else. */
+  readonly place?: string;
 }
 
 /** The girth to make room for, and the smaller side where there are two that differ. */

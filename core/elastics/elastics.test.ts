@@ -68,8 +68,7 @@ describe("an elastic by four schools", () => {
       expect((after.chosen?.cutMm ?? 0) - (before.chosen?.cutMm ?? 0)).toBeCloseTo(16.6, 9);
       expect(after.notes.join(" ")).toContain("Change 5, decided at a fitting, is in it: 16.6 mm longer.");
     }
-    const bought = (changes: ElasticsFacts["changes"]) =>
-      reckon([row({})], { changes }).totals[0]?.cutMm ?? Number.NaN;
+    const bought = (changes: ElasticsFacts["changes"]) => reckon([row({})], { changes }).totals[0]?.cutMm ?? Number.NaN;
     expect(bought([longer])).toBeGreaterThan(bought([]) + 16);
   });
 

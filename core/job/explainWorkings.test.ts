@@ -157,6 +157,7 @@ const facts: WorkingFacts = {
     usable: 0.02,
     source: "test sheet",
     skirtMm: 1016,
+    skirtHip: null,
   },
   wear: { closed: CLOSED, seams: 8, isForm: false },
   sewing: {

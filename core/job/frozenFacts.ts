@@ -1,6 +1,6 @@
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
 import type { LayupStretch } from "../cloth/index.ts";
-import { type CorsetWorking, closedGarment } from "../corset/index.ts";
+import { type CorsetWorking, closedBodyByZone, closedGarment } from "../corset/index.ts";
 import { planStyle, type Zone, type ZoneChoice } from "../ease/index.ts";
 import type { FrozenPlan } from "../fitting/index.ts";
 
@@ -28,10 +28,11 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
     fingerAllowanceMm: settings.fingerAllowanceMm,
     source: beside.sheetName,
   };
+  const closed = closedGarment({ style, corset: (frozen.workings.corset as CorsetWorking | undefined) ?? null, body });
   return {
     ...{ style, settings, school, zones, stretch, beside },
     plan: planStyle({
-      ...{ style, body: sheet, cloth: stretch, settings },
+      ...{ style, body: sheet, cloth: stretch, settings, closedBody: closedBodyByZone(closed) },
       choice: { school, zones, pressuresKpa: frozen.choice.pressuresKpa },
     }),
     layerNames: frozen.layers.map(({ name }) => name),
@@ -40,7 +41,7 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
     edge: null,
     openings: {},
     body,
-    closed: closedGarment({ style, corset: (frozen.workings.corset as CorsetWorking | undefined) ?? null, body }),
+    closed,
   };
 }
 

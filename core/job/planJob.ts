@@ -12,7 +12,7 @@ import {
   type TestedLayer,
   testLayers,
 } from "../cloth/index.ts";
-import { closedByZone, closedGarment } from "../corset/index.ts";
+import { closedBodyByZone, closedByZone, closedGarment } from "../corset/index.ts";
 import {
   type EaseSettings,
   isBoned,
@@ -103,9 +103,20 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   const test = layers[0]?.test;
   if (!sheet || !test || !stretch) return { planned: null, closed: garment, missing };
   const edgeUsable = edge ? (testLayers([edge], clothSettings)[0]?.result?.usable ?? null) : null;
-  const closed = closedByZone(garment);
+  const [closed, closedBody] = [closedByZone(garment), closedBodyByZone(garment)];
   const plan = planStyle({
-    ...{ style, body: sheet, cloth: stretch, settings, choice: job, liked, edgeUsable, seamStretch, closed },
+    ...{
+      style,
+      body: sheet,
+      cloth: stretch,
+      settings,
+      choice: job,
+      liked,
+      edgeUsable,
+      seamStretch,
+      closed,
+      closedBody,
+    },
   });
   return {
     closed: garment,

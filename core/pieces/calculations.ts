@@ -1,4 +1,4 @@
-import { type CalculatedStyle, isBra } from "../calculation/index.ts";
+import { type CalculatedStyle, isBra, type JobFacts } from "../calculation/index.ts";
 import { isBoned, type Zone } from "../ease/index.ts";
 import { hasTrunk } from "../torso/index.ts";
 import { corsetPieceFacts } from "./corsetFacts.ts";
@@ -6,6 +6,7 @@ import { ownPattern } from "./ownPattern/index.ts";
 import type { PieceFacts, UsualOf } from "./pieceFacts.ts";
 import { type PiecesCalculation, piecesCalculation } from "./piecesCalculation.ts";
 import type { PiecesReckoning } from "./reckonPieces.ts";
+import { joinedToBodice } from "./skirtFacts.ts";
 
 const plans = ({ zones }: CalculatedStyle, zone: Zone): boolean => zones.includes(zone);
 const isSlip = ({ family }: CalculatedStyle): boolean => family === "slip";
@@ -41,6 +42,12 @@ const cupCloth: UsualOf = ({ stretch, settings }): Record<string, number> => ({
 /** The ranges of both options. */
 const [MOST_CUP_STRAIN, MOST_GIVES] = [0.1, 0.6];
 
+/** A skirt as it hangs by itself. */
+const SKIRT = piecesCalculation(
+  "skirt",
+  (style) => plans(style, "hip") && style.lengths.some(({ id }) => id === "skirtSide"),
+);
+
 /** Every recipe that draws pieces for jobs, under the name its options are kept by; adding one is adding a line here. */
 export const PIECES = {
   /** The panels of a boned garment, from its reduction. */
@@ -60,10 +67,10 @@ export const PIECES = {
     (style) => isSlip(style) && style.lengths.some(({ id }) => id === "skirtSide"),
   ),
   /** A skirt, where the style goes down past the hip. */
-  skirtPieces: piecesCalculation(
-    "skirt",
-    (style) => plans(style, "hip") && style.lengths.some(({ id }) => id === "skirtSide"),
-  ),
+  skirtPieces: {
+    ...SKIRT,
+    facts: (job: JobFacts) => (SKIRT.appears(job.style) ? joinedToBodice(SKIRT.facts(job), job) : SKIRT.facts(job)),
+  },
   /** Cups, where a style parts a bust from the band below it, or from the panels. */
   cupPieces: piecesCalculation(
     "cup",

@@ -68,8 +68,10 @@ export function panelFacts({ closed, body, rollWidthMm, cups }: PanelsOf): Piece
       ...(front?.aboveMm == null ? {} : { above_front: front.aboveMm }),
       ...(levels[0] === "bust" && cups ? CUPS : {}),
     },
+    ...(closed.opensInFront ? { decided: { front: "opens" } } : {}),
     lacks: wants.lacks,
     notes: [
+      ...(closed.opensInFront ? ["The centre front opens, as the reduction has it: it is not cut on the fold."] : []),
       ...(closed.laced
         ? [`The panels of both sides come to ${closed.gapMm} mm less than the closed garment: the gap of its lacing.`]
         : []),

@@ -20,6 +20,7 @@ export { type SetOptions, stepsOf } from "./optionFields.ts";
 export * from "./ownPattern/index.ts";
 export { NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
 export { optionsSet, type PiecesReckoning } from "./reckonPieces.ts";
+export { type BodiceEnd, bodiceEnd } from "./skirtFacts.ts";
 export { type DrawnStep, MOST_STEPS, STEPS } from "./steps.ts";
 export { stepWords } from "./stepWords.ts";
 export type { BodyWay, StretchOnBody } from "./stretchOnBody.ts";

@@ -28,7 +28,10 @@ const drawnLately = lately(
     const faults = checks.filter(({ ok }) => !ok).length;
     return { draft, looked: { pieces: draft ? piecesIn(draft) : null, faults, warned: warnings.length > 0 } };
   },
-  { keyOf: (id, options, { drawn, usual, lacks }) => [id, options, drawn, usual, lacks], most: MOST_LATELY },
+  {
+    keyOf: (id, options, { drawn, usual, decided, lacks }) => [id, options, drawn, usual, decided, lacks],
+    most: MOST_LATELY,
+  },
 );
 
 /** What is to be known of the pieces of a job where they are not shown. */

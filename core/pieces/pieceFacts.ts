@@ -11,6 +11,8 @@ export interface PieceFacts {
   readonly drawn: Omit<DraftFacts, "options">;
   /** Options that the style or the cloth decides where nothing else is set, by their name. */
   readonly usual: Readonly<Record<string, number>>;
+  /** Options that were decided elsewhere in the job, whatever is set: a busk opens the centre front. Left out for none. */
+  readonly decided?: Readonly<Record<string, string>>;
   readonly stretch: StretchOnBody;
   /** Lengths as cut, each with its way. */
   readonly numbers: readonly Reckoned[];

@@ -42,11 +42,11 @@ export function reckonPieces(recipe: Recipe, set: SetOptions, facts: PieceFacts)
 export const optionsSet = (
   { options }: Pick<Recipe, "options">,
   set: SetOptions,
-  { usual }: PieceFacts,
+  { usual, decided = {} }: Pick<PieceFacts, "usual" | "decided">,
 ): Record<string, number | string> =>
   Object.fromEntries(
     options.flatMap(({ id }) => {
-      const value = set[id] ?? usual[id];
+      const value = decided[id] ?? set[id] ?? usual[id];
       return typeof value === "number" || typeof value === "string" ? [[id, value] as const] : [];
     }),
   );

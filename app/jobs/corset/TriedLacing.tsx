@@ -15,7 +15,14 @@ interface TriedLacingProps {
 /** What a lacing comes to with a reduction as it is typed or tried: rows, lace, and how hard the pull that was read last would press. */
 export function TriedLacing({ closed, draft, bones, wear }: TriedLacingProps) {
   const numbers = useMemo(() => {
-    const laced = bonesCalculation.reckon(bones, { draft, closed, usable: null, source: "", skirtMm: null });
+    const laced = bonesCalculation.reckon(bones, {
+      draft,
+      closed,
+      usable: null,
+      source: "",
+      skirtMm: null,
+      skirtHip: null,
+    });
     const worn = wearCalculation.reckon(wear, { closed, seams: null, isForm: false });
     const last = worn.pulls.at(-1);
     return [

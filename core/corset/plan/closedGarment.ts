@@ -35,11 +35,21 @@ export const asGarment = (plan: CorsetPlan): ClosedGarment => ({
   heights: plan.heights as ClosedGarment["heights"],
 });
 
+/** The body it closes on in each zone of the ease plan, mm: at a lower edge that lies above the hip, the body there. */
+export const closedBodyByZone = (garment: ClosedGarment | null): Partial<Record<Zone, number>> =>
+  byZone(garment, ({ bodyMm }) => bodyMm);
+
 /** What it closes to in each zone of the ease plan, mm. */
 export const closedByZone = (garment: ClosedGarment | null): Partial<Record<Zone, number>> =>
+  byZone(garment, ({ closedMm }) => closedMm);
+
+const byZone = (
+  garment: ClosedGarment | null,
+  of: (level: ClosedGarment["levels"][number]) => number,
+): Partial<Record<Zone, number>> =>
   Object.fromEntries(
-    (garment?.levels ?? []).flatMap(({ level, closedMm }) => {
-      const zone = CORSET_LEVEL_ZONES[level as keyof typeof CORSET_LEVEL_ZONES];
-      return zone ? [[zone, closedMm]] : [];
+    (garment?.levels ?? []).flatMap((one) => {
+      const zone = CORSET_LEVEL_ZONES[one.level as keyof typeof CORSET_LEVEL_ZONES];
+      return zone ? [[zone, of(one)]] : [];
     }),
   );

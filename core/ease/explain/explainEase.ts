@@ -46,11 +46,11 @@ function explainBody(zonePlan: ZonePlan, sources: EaseSources): Explanation {
     terms: [
       {
         symbol: "M",
-        meaning: `${name} as taped`,
+        meaning: body.place ? `body ${body.place}` : `${name} as taped`,
         value: body.tapedMm,
         unit: "length",
         kind: "body",
-        source: sources.sheet,
+        source: body.place ? `reduction, between two levels by height; ${sources.sheet}` : sources.sheet,
       },
       {
         symbol: "f",
