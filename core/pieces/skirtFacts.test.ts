@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import { zipEnd } from "../bones/zipLength.ts";
 import type { ClosedGarment } from "../calculation/index.ts";
 import { checkDraft, drawBy, edgeLength, edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
 import { sampleBody } from "../testing/index.ts";
@@ -48,14 +47,6 @@ describe("a skirt joined to a bodice that ends above the hip", () => {
       2 * ["front", "back"].reduce((sum, half) => sum + edgeLength(edgeOf(pieceOf(drawn.value, half), "top")), 0);
     expect(top).toBeCloseTo(940, 6);
     expect(girthsOf(drawn.value).girths).toEqual([{ level: "hip", plannedMm: 990, piecesMm: expect.closeTo(990, 6) }]);
-  });
-
-  it("has a zip that goes on to the hip, which alone the body passes", () => {
-    const hip = level("skirtHip", 980, 990);
-    const whole = { ...closed, levels: [...closed.levels, hip], heights: { ...closed.heights, skirtHip: step(50) } };
-    expect(zipEnd(closed, 0.02)?.belowWaistMm).toBeLessThan(150);
-    expect(zipEnd(whole, 0.02)).toMatchObject({ passMm: 980, opensWhole: false });
-    expect(zipEnd(whole, 0.02)?.belowWaistMm).toBeGreaterThan(150);
   });
 
   it("is left as it is where the bodice reaches the hip", () => {

@@ -41,3 +41,14 @@ it("says by how much an edge has moved since it was kept, and what that does to 
     /The waist is \d+ mm shorter than when this was kept \(661 mm\)\. Its elastic is now cut \d+ mm shorter\./,
   );
 });
+
+it("goes by the pieces of the newest prototype, says so, and by others where they are asked for", async () => {
+  const [now, first, anew] = [brief, demoPage("/jobs/8/elastics?pieces=1"), demoPage("/jobs/8/elastics?pieces=plan")];
+  const places = ["Pieces of prototype 3, cut now", "Pieces of prototype 1", "Drawn anew from the plan"];
+  for (const open of [now, first, anew])
+    expect(Object.keys((await open()).links())).toEqual(expect.arrayContaining(places));
+  const waist = async (open: typeof brief) => column((await open()).table("Waist, by four schools").slice(1), "Cut", 1);
+  // The waist was taken in, let out and taken in again: each prototype has its own.
+  expect(await waist(now)).not.toBeCloseTo(await waist(first), 1);
+  expect(await waist(anew)).not.toBeCloseTo(await waist(now), 1);
+});

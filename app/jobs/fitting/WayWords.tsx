@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
-import type { CutWay } from "../../../core/fitting/index.ts";
-import { DOING_WORDS } from "../../../core/fitting/index.ts";
+import { type CutOn, type CutWay, DOING_WORDS } from "../../../core/fitting/index.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 /** So many pieces are told; a boned garment has many that change alike. */
@@ -21,18 +20,34 @@ export function WayWords({ way }: { way: CutWay | undefined }) {
       </Box>
     );
   if (lines.length === 0) return null;
-  const rest = lines.length - MOST_TOLD;
+  const told = alike(lines);
+  const rest = told.length - MOST_TOLD;
   return (
     <Box component="span" sx={{ display: "block" }}>
       On the pieces:{" "}
-      {lines.slice(0, MOST_TOLD).map(({ piece, line, doing, amountMm, edges }, at) => (
-        <span key={`${piece} ${line}`}>
+      {told.slice(0, MOST_TOLD).map(({ pieces, line, doing, amountMm, edges }, at) => (
+        <span key={`${pieces} ${line}`}>
           {at > 0 ? "; " : ""}
-          {piece}, {DOING_WORDS[doing].toLowerCase()} <strong>{lengths.amount(Math.abs(amountMm))}</strong>
+          {pieces}, {DOING_WORDS[doing].toLowerCase()} <strong>{lengths.amount(Math.abs(amountMm))}</strong>
           {edges > 1 ? ` at each of ${edges} edges` : ""}: {line}
         </span>
       ))}
       {rest > 0 ? `; and ${rest} more alike` : ""}.
     </Box>
   );
+}
+
+/** What is done alike on several pieces, told once. */
+function alike(lines: CutWay["lines"]): (Omit<CutOn, "piece"> & { readonly pieces: string })[] {
+  const groups = new Map<string, { of: CutOn; pieces: string[] }>();
+  for (const one of lines) {
+    const key = [one.line, one.doing, one.amountMm.toFixed(2), one.edges].join("|");
+    const group = groups.get(key);
+    if (group) group.pieces.push(one.piece);
+    else groups.set(key, { of: one, pieces: [one.piece] });
+  }
+  return [...groups.values()].map(({ of: { piece: _first, ...of }, pieces }) => ({
+    ...of,
+    pieces: pieces.join(" and "),
+  }));
 }

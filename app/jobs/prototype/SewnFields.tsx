@@ -111,7 +111,7 @@ function Sewn({ prototype, targets, unit, fixed }: SewnOf & { unit: LengthUnit; 
                 </TableCell>
                 <TableCell align="right">{lengths.bare(plannedMm)}</TableCell>
                 <TableCell align="right">{measured === 1 ? "—" : lengths.bare(plannedMm * measured)}</TableCell>
-                <TableCell sx={{ width: 220, "& .MuiFormHelperText-root": { minHeight: 0 } }}>
+                <TableCell sx={{ width: 290, "& .MuiFormHelperText-root": { minHeight: 0 } }}>
                   {fixed ? (
                     sewnMm === null ? (
                       "not measured"

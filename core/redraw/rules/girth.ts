@@ -74,7 +74,7 @@ function sharedBy(draft: Draft, amountMm: number): { readonly pieces: readonly P
 /** A girth where the garment ends, above or below, shared by every side edge there. */
 function atEnd(draft: Draft, end: "start" | "end", amountMm: number): Drawn {
   const { pieces, byMm } = sharedBy(draft, amountMm);
-  const there = end === "start" ? "at the upper edge, where the side seam begins" : "where the side seam ends";
+  const there = end === "start" ? "at its upper end" : "at its lower end";
   return together(
     pieces.map((piece) => {
       const landing =
