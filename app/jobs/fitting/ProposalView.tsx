@@ -128,7 +128,10 @@ function ShareWords({ finding, proposal, remedy }: Omit<ProposalViewProps, "ways
     <>
       {share === 1 ? "All" : String(Number(share.toFixed(2)))} of the {lengths.amount(finding.amountMm)}{" "}
       {shareWords(shareFrom)}
-      {there && there.strain > 0 ? `, read on cloth stretched ${percent(there.strain)} (${there.basis})` : ""}.
+      {there && there.strain > 0
+        ? `, read on cloth stretched ${percent(there.strain)} (${there.basis === "cups" ? "cups, as set" : there.basis})`
+        : ""}
+      .
     </>
   );
 }

@@ -101,7 +101,9 @@ const strainTerm = ({ there }: FindingProposal): Term => ({
   unit: "ratio",
   kind: "result",
   source: there
-    ? `body over the garment as ${there.basis}, less one`
+    ? there.basis === "cups"
+      ? "strain of the cups, settings of the ease plan"
+      : `body over the garment as ${there.basis}, less one`
     : "an edge that hangs free, or no girth or length is planned there: none is counted",
 });
 

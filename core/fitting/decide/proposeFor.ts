@@ -4,12 +4,17 @@ import { hasBand } from "../finding/hasBand.ts";
 import type { FindingAnswer, FindingFacts, FindingKind } from "../finding/kinds/findingKind.ts";
 import { findingKindOf } from "../finding/kinds/index.ts";
 import { lengthAt } from "../finding/kinds/lengthAt.ts";
+import { CUP_SPOTS } from "../finding/kinds/spotGroups.ts";
+import type { SpotId } from "../finding/spot.ts";
 import type { Finding } from "../fitting.ts";
 import { isMeantAt } from "../prototype/nextPlan.ts";
 import { judgedGirthMm, judgedLengthMm, type Prototype } from "../prototype/prototype.ts";
 import type { LearnedShares } from "./learnShare.ts";
 import { propose } from "./propose.ts";
 import { hasShareRule } from "./shareRule.ts";
+
+/** True for a place on a cup. */
+const isOnCup = (spot: SpotId): boolean => CUP_SPOTS.includes(spot) || spot === "bustPoint";
 
 /** What the proposal for a finding looks at. */
 export type ProposableFinding = Pick<Finding, "kind" | "spot" | "zone" | "side" | "amountMm" | "detail">;
@@ -18,11 +23,11 @@ export type ProposableFinding = Pick<Finding, "kind" | "spot" | "zone" | "side" 
 export interface StrainThere {
   /** 0 where the garment hangs slack: a slack pinch is read on resting cloth. */
   readonly strain: number;
-  /** Body and judged garment behind it, mm: girths, or lengths. */
-  readonly bodyMm: number;
-  readonly garmentMm: number;
-  /** Whether the garment was measured as sewn or is only planned. */
-  readonly basis: "sewn" | "planned";
+  /** Body and judged garment behind it, mm: girths, or lengths; null on a cup, whose strain is set. */
+  readonly bodyMm: number | null;
+  readonly garmentMm: number | null;
+  /** Whether the garment was measured as sewn or is only planned; `cups` for the strain that cups are cut with. */
+  readonly basis: "sewn" | "planned" | "cups";
 }
 
 /**
@@ -37,9 +42,16 @@ export function strainThere(
 ): StrainThere | null {
   const { strain } = findingKindOf(finding.kind);
   if (strain === "free") return null;
+  if (isOnCup(finding.spot) && hasBand(prototype.frozen.style)) return cupStrain(prototype);
   if (strain === "along") return strainAlong(finding, prototype);
   return mostStretched(finding, prototype);
 }
+
+/** A cup is cut to its breast in its own strain, whatever the band below it is stretched by. */
+const cupStrain = ({ frozen }: Prototype): StrainThere => ({
+  ...{ strain: frozen.settings.cupStrain, bodyMm: null, garmentMm: null },
+  basis: "cups",
+});
 
 /** The most stretched of the rings a finding is on; null where there is none. */
 const mostStretched = (finding: Pick<Finding, "zone" | "side">, prototype: Prototype): StrainThere | null =>

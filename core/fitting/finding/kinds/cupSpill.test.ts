@@ -1,4 +1,11 @@
-import { itProposes } from "../../../testing/index.ts";
+import { styleOf } from "../../../ease/index.ts";
+import { itProposes, samplePrototype } from "../../../testing/index.ts";
+
+const sample = samplePrototype();
+/** A wired bra whose cups are cut with some strain: its band plans the underbust alone. */
+const bra = samplePrototype({
+  frozen: { ...sample.frozen, style: styleOf("wiredBra"), settings: { ...sample.frozen.settings, cupStrain: 0.04 } },
+});
 
 const volume = (line: string) => ({ on: "cup", pieces: "cup", line, name: "Give the cup volume" });
 const at = (spot: "cupTop" | "cupSide" | "cupCentre" | "sideOfBust") => ({ spot, zone: "bust", amountMm: 12 }) as const;
@@ -29,6 +36,12 @@ itProposes("cup_spill", [
       ["bridge", 6, { on: "wire", pieces: "bridge" }],
       ["more-volume", 6],
     ],
+  },
+  {
+    told: "by the strain of the cups on a bra, whatever its band is stretched by",
+    found: at("cupSide"),
+    on: bra,
+    remedies: [["more-volume", 12 / 1.04]],
   },
   {
     told: "through any of the seams at the side of the bust",
