@@ -190,4 +190,27 @@ describe("a decided change", () => {
       }
     }
   });
+
+  it.each(BLOCKS)("of both sides of a %s lands on either, where an earlier change told them apart", (recipe) => {
+    const later = [
+      own({ id: 2, on: "girth", zone: "waist", spot: "waist", amountMm: -10 }),
+      own({ id: 3, on: "girth", zone: "leg", spot: "leg", amountMm: -6 }),
+      own({ id: 4, on: "balance", remedy: "balance-front", zone: "waist", spot: "sideSeam", amountMm: 5 }),
+      own({ id: 5, on: "edge", remedy: "wedge", zone: "bust", spot: "armhole", pieces: "front", amountMm: -7 }),
+    ];
+    let landed = 0;
+    for (const draft of draftsOf(recipe)) {
+      const first = own({ id: 1, on: "girth", zone: "waist", spot: "waist", side: "left", amountMm: -9 });
+      const apart = redraw(draft, [first], NO_PLAN).draft;
+      const { draft: after, steps } = redraw(apart, later, NO_PLAN);
+      for (const { lands = [] } of steps)
+        for (const one of lands) {
+          expect(hasLanded(one), `${one.piece} ${one.of} ${one.byMm}, came ${one.cameMm}`).toBe(true);
+          landed += 1;
+        }
+      if (steps[0]?.instead === "" && girthsOf(draft).girths.some(({ level }) => level === "waist"))
+        expect(Math.abs(girth(after, "waist") - girth(draft, "waist") + 19)).toBeLessThan(1);
+    }
+    expect(landed).toBeGreaterThan(8);
+  });
 });

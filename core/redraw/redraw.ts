@@ -69,12 +69,39 @@ export function drawnChange(change: Change, draft: Draft): Drawn {
     : (braRule(draft, change.on) ?? panelRule(draft, change.on) ?? DRAW_RULES[change.on]);
   const { side } = change;
   const on = (view: Draft) => withSidesTrued(view, rule(change, view));
-  if (side === "both" || draft.stated) return on(isParted(draft) ? sideOf(draft, "left") : draft);
+  if (side === "both" || draft.stated)
+    return isParted(draft) ? onEither(on(asBoth(draft, "left")), on(asBoth(draft, "right"))) : on(draft);
   const apart = parted(draft);
   // What has no left and right drawn as one, as cups of their own, is told by its names.
   if (!isParted(apart)) return on(draft);
   const drawn = on(sideOf(apart, side));
   return "instead" in drawn ? drawn : { ...drawn, calls: drawn.calls.map((call) => ({ ...call, onSide: side })) };
+}
+
+/** A draft whose sides were told apart as if both were as one of them is: each edge takes its share of all of them. */
+function asBoth(draft: Draft, side: BodySide): Draft {
+  const view = sideOf(draft, side);
+  return {
+    ...view,
+    pieces: view.pieces.map(({ half, ...piece }) =>
+      half && !piece.onFold ? { ...piece, count: piece.count * 2, mirrored: true } : piece,
+    ),
+  };
+}
+
+/** What is decided of both sides where they differ: what comes out alike once for both, what does not on either side by its own amount. */
+function onEither(left: Drawn, right: Drawn): Drawn {
+  if ("instead" in left) return left;
+  if ("instead" in right) return right;
+  const calls = Array.from({ length: Math.max(left.calls.length, right.calls.length) }, (_, at) => {
+    const [one, other] = [left.calls[at], right.calls[at]];
+    if (one && other && JSON.stringify(one) === JSON.stringify(other)) return [one];
+    return [
+      ...(one ? [{ ...one, onSide: "left" as const }] : []),
+      ...(other ? [{ ...other, onSide: "right" as const }] : []),
+    ];
+  });
+  return { calls: calls.flat(), lands: left.lands };
 }
 
 /** A draft held against another plan: what each level, loop and elastic is to come to. */

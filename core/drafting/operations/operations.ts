@@ -15,6 +15,7 @@ import { dart } from "./dart.ts";
 import { girth } from "./girth.ts";
 import { lengthen } from "./lengthen.ts";
 import { letOutEdge } from "./letOutEdge.ts";
+import { letOutEnd } from "./letOutEnd.ts";
 import { mirror } from "./mirror.ts";
 import { moveEnd } from "./moveEnd.ts";
 import { moveLevel } from "./moveLevel.ts";
@@ -42,6 +43,7 @@ export const OPERATIONS: readonly Operation[] = [
   lengthen,
   moveLevel,
   letOutEdge,
+  letOutEnd,
   slash,
   wedge,
   moveEnd,

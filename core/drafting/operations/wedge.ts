@@ -2,15 +2,17 @@ import { Type } from "typebox";
 import { fail, ok, type Result } from "../../result.ts";
 import {
   angleBetween,
-  cross,
   distance,
   type Edge,
+  isWithin,
+  lengthNearest,
   lengthOfEdges,
   mapped,
   moved,
   type Point,
   partAlong,
   placeAlong,
+  straight,
   trued,
   turned,
   way,
@@ -147,9 +149,8 @@ function turnedBy({ piece, gaping, other, at, intoAt, forward }: Turning, width:
   const [cutFrom, cutTo] = width < 0 ? [at - half, at + half] : [at, at];
   const [before = [], after = []] = parts(gaping.lines, cutFrom, cutTo);
   const [toHinge = [], fromHinge = []] = parts(other.lines, intoAt, intoAt);
-  const middle = way(hinge, placeAlong(gaping.lines, at) ?? goes);
-  const side = Math.sign(cross(middle, way(hinge, goes))) || 1;
-  const beyond = (place: Point) => side * cross(middle, way(hinge, place)) > 0;
+  const region = turningRegion({ after, before, toHinge, fromHinge }, forward, (index) => turns(index), piece);
+  const beyond = (place: Point) => isWithin(region, place) || region.some((line) => liesOn(line, place));
   const edges = piece.edges.map((one, index): PieceEdge => {
     if (one === gaping) return { ...one, lines: forward ? joined(before, swung(after)) : joined(swung(before), after) };
     if (one === other)
@@ -166,6 +167,36 @@ function turnedBy({ piece, gaping, other, at, intoAt, forward }: Turning, width:
     ...movedPoints(piece, (place) => (beyond(place) ? swing(place) : place)),
   };
 }
+
+/** The outline of what turns, before it does: from the cut round to the hinge, and straight back. */
+function turningRegion(
+  {
+    after,
+    before,
+    toHinge,
+    fromHinge,
+  }: Readonly<Record<"after" | "before" | "toHinge" | "fromHinge", readonly Edge[]>>,
+  forward: boolean,
+  turns: (index: number) => boolean,
+  { edges }: Piece,
+): Edge[] {
+  const count = edges.length;
+  const first = edges.findIndex((_, index) => turns(index) && !turns((index + count - 1) % count));
+  const whole = Array.from({ length: count }, (_, step) => (first + step + count) % count)
+    .filter((index) => first !== -1 && turns(index))
+    .flatMap((index) => edges[index]?.lines ?? []);
+  const way = forward ? [...after, ...whole, ...toHinge] : [...fromHinge, ...whole, ...before];
+  const [from, to] = [way[0]?.from, way.at(-1)?.to];
+  return from && to ? [...way, straight(to, from)] : [];
+}
+
+/** A place lies on a line to this, mm. */
+const ON_LINE_MM = 0.1;
+
+const liesOn = (line: Edge, place: Point): boolean => {
+  const near = placeAlong([line], lengthNearest([line], place));
+  return near !== null && distance(near, place) < ON_LINE_MM;
+};
 
 /** Two parts of an edge made one smooth line; one of nothing leaves the other. */
 function joined(before: readonly Edge[], after: readonly Edge[]): Edge[] {

@@ -133,12 +133,7 @@ function sideEndCall(piece: Piece, end: "start" | "end", amount: number) {
   const marks = piece.levels.map(({ to }) => lengthNearest(lines, to)).toSorted((a, b) => a - b);
   const next = end === "start" ? marks.find((mm) => mm > NEXT_MM) : marks.findLast((mm) => mm < whole - NEXT_MM);
   const room = next === undefined ? whole : end === "start" ? next : whole - next;
-  const blend = Math.min(BLEND_MM, room);
-  const at = end === "start" ? 0 : whole;
-  return call("letOut", {
-    ...{ piece: piece.id, edge: "side", amount, fullFrom: at, fullTo: at },
-    ...{ blendBefore: end === "end" ? blend : 0, blendAfter: end === "start" ? blend : 0 },
-  });
+  return call("letOutEnd", { piece: piece.id, edge: "side", end, amount, blend: Math.min(BLEND_MM, room) });
 }
 
 /** A level as near as this to an end of the side is where the change lies, mm. */

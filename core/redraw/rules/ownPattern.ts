@@ -191,14 +191,8 @@ function atSeams(draft: Draft, parts: readonly StatedEdge[], amountMm: number): 
 const lettered = (draft: Draft, piece: Piece, edge: PieceEdge): boolean =>
   statedOf(draft).some((one) => one.piece === piece.id && one.edge === edge.id && one.seam !== "");
 
-function endLetOut(piece: Piece, edge: PieceEdge, end: "start" | "end", amount: number) {
-  const whole = edgeLength(edge);
-  const [at, blend] = [end === "start" ? 0 : whole, Math.min(BLEND_MM, whole)];
-  return call("letOut", {
-    ...{ piece: piece.id, edge: edge.id, amount, fullFrom: at, fullTo: at },
-    ...{ blendBefore: end === "end" ? blend : 0, blendAfter: end === "start" ? blend : 0 },
-  });
-}
+const endLetOut = (piece: Piece, edge: PieceEdge, end: "start" | "end", amount: number) =>
+  call("letOutEnd", { piece: piece.id, edge: edge.id, end, amount, blend: BLEND_MM });
 
 /** Fullest in the middle of what is called the leg of the back. */
 function seat(draft: Draft, amountMm: number): Drawn {
