@@ -44,7 +44,7 @@ test("three decisions come to a list of pieces that is ticked and printed; what 
 });
 
 test("a rise changed makes an elastic stale, by how much, and right again", async ({ page }) => {
-  await page.goto("/jobs/1/elastics");
+  await page.goto("/jobs/1/elastics?pieces=plan");
   const edges = page.getByRole("table", { name: "Edges with elastic" });
   await expect(edges.getByRole("row")).toHaveCount(3);
   await edges.getByLabel("Edge 2, ratio").fill("steep");
@@ -56,7 +56,7 @@ test("a rise changed makes an elastic stale, by how much, and right again", asyn
   await expect(waist.getByRole("row", { name: /^Of the edge/ })).toContainText("90.0 %");
   await expect(page.getByText("By tension: Expected the pressure it is to press with").first()).toBeVisible();
 
-  await page.goto("/jobs/1/pieces");
+  await page.goto("/jobs/1/pieces?pieces=plan");
   await page.getByLabel("Waist lower, side, mm").fill("60");
   await page.getByLabel("Waist lower, front, mm").fill("60");
   await page.getByRole("button", { name: "Keep the change" }).click();
@@ -65,7 +65,8 @@ test("a rise changed makes an elastic stale, by how much, and right again", asyn
   await expect(
     page.getByText(/The (waist|leg edge) is \d+ mm (longer|shorter) than when this was kept/).first(),
   ).toBeVisible();
-  await expect(page.getByRole("link", { name: /Elastics .*moved/ })).toBeVisible();
+  // The way through the job goes by the prototype that was cut, whose edges have not moved: only the plan was drawn otherwise.
+  await expect(page.getByRole("link", { name: /Elastics .*moved/ })).toHaveCount(0);
   await page.getByRole("button", { name: "Take the edges as they are now" }).click();
   await expect(page.getByText(/than when this was kept/)).toHaveCount(0);
   await expectAccessible(page);

@@ -56,7 +56,7 @@ test("bad input gets an error beside its field and stays in it", async ({ page }
   await page.getByRole("button", { name: "Put a finding by name" }).click();
   await page.getByRole("button", { name: "Put it on the record" }).click();
   const form = page.getByRole("region", { name: "New finding" });
-  await expect(form.getByText(/^Expected a place of this garment \(waist, /)).toBeVisible();
+  await expect(form.getByText(/^Expected a place of this garment \(upper edge, waist, /)).toBeVisible();
   await form.getByRole("radio", { name: "waist", exact: true }).check();
   await form.getByRole("radio", { name: "loose", exact: true }).check();
   await page.getByRole("button", { name: "Put it on the record" }).click();

@@ -65,7 +65,7 @@ test("a wrap is mended: a lap becomes a dart, a piece is split, a style line mov
 });
 
 test("a garment that fits is laid over drawn pieces, and its rise taken over", async ({ page }) => {
-  await page.goto("/jobs/1/pieces");
+  await page.goto("/jobs/1/pieces?pieces=plan");
   const laid = page.getByRole("table", { name: "Garments that fit over these pieces" });
   const rise = laid.getByRole("row", { name: /^Front rise/ }).first();
   await expect(rise).toContainText("+10.8 mm");

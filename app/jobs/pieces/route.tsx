@@ -162,6 +162,8 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
         <CutPieces cut={cut} number={cutFrom.number} jobId={at.jobId} stretch={page.facts.stretch} />
       </>
     );
+  // Once a prototype was cut the other pages go by its pieces, unless they are told to go by these.
+  const ofPlan = cutFrom.numbers.length > 0 ? "?pieces=plan" : "";
   return (
     <>
       <PageHead
@@ -205,8 +207,8 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
       </WorkingForm>
       {kept.draft && page.kept.version > 0 ? (
         <Box className="no-print" sx={{ mb: 3, display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>
-          <LinkButton to={`/jobs/${at.jobId}/elastics`}>Elastics of these edges</LinkButton>
-          <LinkButton to={`/jobs/${at.jobId}/layout`}>Cloth they need</LinkButton>
+          <LinkButton to={`/jobs/${at.jobId}/elastics${ofPlan}`}>Elastics of these edges</LinkButton>
+          <LinkButton to={`/jobs/${at.jobId}/layout${ofPlan}`}>Cloth they need</LinkButton>
         </Box>
       ) : null}
       {kept.draft ? (

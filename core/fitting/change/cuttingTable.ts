@@ -118,7 +118,15 @@ const drawnLines = (lines: readonly CutOn[], of: OfChange): PieceLine[] =>
     piece,
     line: {
       ...common(of.change, of.finding),
-      ...{ key: `${of.change.id} drawn ${at}`, line, where: "", blend: "", amountMm, edges, doing, instead: "" },
+      ...{
+        key: `${of.change.id} drawn ${at}`,
+        ...drawnPlace(line, of),
+        blend: "",
+        amountMm,
+        edges,
+        doing,
+        instead: "",
+      },
       courses: at === 0 ? of.courses : [],
       reading: readingOn(piece, of),
     },
@@ -131,6 +139,12 @@ function readingOn(piece: string, { change, finding }: OfChange): CutReading | n
   const own = apart.find(({ pieces }) => namesIn(pieces).some((name) => name.toLowerCase() === piece));
   return own ? readingOf(own.readMm, change.share, own.strain) : null;
 }
+
+/** Where a maker wrote the place of a change of their own it stays theirs; the line the pieces draw it by stands beside it. */
+const drawnPlace = (drawn: string, { change, finding }: OfChange): Pick<CuttingLine, "line" | "where"> =>
+  finding === null && change.line !== "" && change.line !== drawn
+    ? { line: change.line, where: `drawn ${drawn}` }
+    : { line: drawn, where: "" };
 
 function linesOf(change: Change, finding: Finding | null, courses: readonly Course[], instead: string): PieceLine[] {
   if (change.parts.length > 0) {

@@ -105,6 +105,6 @@ function OneField({ field, draft, suffix }: { field: StepField; draft: Draft; su
 function Foreseen({ draft, call }: { draft: Draft; call: Parameters<typeof operate>[1][number] }) {
   const done = operate(draft, [call]);
   const reports = done.ok ? done.value.reports : [];
-  const instead = done.ok ? "" : saidAlone(done.problem.message);
+  const instead = done.ok ? "" : `Not drawn. ${saidAlone(done.problem.message)}`;
   return <StepEffect step={{ calls: [call], reports, instead }} />;
 }

@@ -69,7 +69,9 @@ function Steps({
           // biome-ignore lint/suspicious/noArrayIndexKey: steps have no name but their place.
           <Box component="li" key={at} sx={{ py: 0.5 }}>
             <strong>{lengths.told(stepWords(call))}</strong>
-            <StepEffect step={{ calls: [call], reports: report ? [report] : [], instead: problem }} />
+            <StepEffect
+              step={{ calls: [call], reports: report ? [report] : [], instead: problem && `Not drawn. ${problem}` }}
+            />
           </Box>
         ))}
       </Box>
