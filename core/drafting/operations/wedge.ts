@@ -149,7 +149,7 @@ function turnedBy({ piece, gaping, other, at, intoAt, forward }: Turning, width:
   const [cutFrom, cutTo] = width < 0 ? [at - half, at + half] : [at, at];
   const [before = [], after = []] = parts(gaping.lines, cutFrom, cutTo);
   const [toHinge = [], fromHinge = []] = parts(other.lines, intoAt, intoAt);
-  const region = turningRegion({ after, before, toHinge, fromHinge }, forward, (index) => turns(index), piece);
+  const region = turningRegion({ after, before, toHinge, fromHinge }, forward, turns, piece);
   const beyond = (place: Point) => isWithin(region, place) || region.some((line) => liesOn(line, place));
   const edges = piece.edges.map((one, index): PieceEdge => {
     if (one === gaping) return { ...one, lines: forward ? joined(before, swung(after)) : joined(swung(before), after) };

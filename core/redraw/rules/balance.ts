@@ -1,7 +1,7 @@
 import { call, pieceOf, timesRound } from "../../drafting/index.ts";
 import type { Landing } from "../landing.ts";
 import { girthDoing } from "./girth.ts";
-import { type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { type DrawRule, instead, inWords, NO_AMOUNT } from "./rule.ts";
 
 /** The side seam is moved over its whole length: it runs out at the levels beside the one named. */
 const BLEND_MM = 400;
@@ -18,7 +18,7 @@ export const drawBalance: DrawRule = (change, draft) => {
       "By hand: these pieces have no side seam between a front and a back at that level. Give to one side of the seam there and take as much from the other.",
     );
   const amount = remedy === "balance-back" ? -Math.abs(amountMm) : Math.abs(amountMm);
-  const line = `side seam at the ${there.level.replace(/([A-Z])/g, " $1").toLowerCase()}, to nothing at the levels beside it`;
+  const line = `side seam at the ${inWords(there.level)}, to nothing at the levels beside it`;
   const lands = (["front", "back"] as const).map((half): Landing => {
     const byMm = half === "front" ? amount : -amount;
     const cut = { line, doing: girthDoing(byMm), edges: timesRound(pieceOf(draft, half)) } as const;

@@ -1,7 +1,7 @@
 import { call, type Draft, dot, edgeLength, type Piece, type PieceEdge, point, way } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import type { Landing } from "../landing.ts";
-import { type Drawn, type DrawRule, instead, NO_AMOUNT, together } from "./rule.ts";
+import { type Drawn, type DrawRule, instead, inWords, NO_AMOUNT, together } from "./rule.ts";
 import { solvedBy } from "./solved.ts";
 
 /** Where along a seam a change of volume is fullest, from its inner end: toward the side, the middle, toward the centre. */
@@ -177,6 +177,6 @@ const ORIGIN = point(0, 0);
 
 /** An edge of a cup as it is told: `cross seam`. */
 const seamName = (id: string): string => {
-  const words = id.replace(/([A-Z])/g, " $1").toLowerCase();
+  const words = inWords(id);
   return id === "neckline" || id === "top" ? `${words === "top" ? "upper" : words} edge` : `${words} seam`;
 };

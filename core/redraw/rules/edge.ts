@@ -18,7 +18,8 @@ import type { Cut, Landing } from "../landing.ts";
 import { type DrawnHalf, onHalves } from "./amounts.ts";
 import { cupsIn, drawCup } from "./cup.ts";
 import { drawDart } from "./dart.ts";
-import { legEdgeBy } from "./girth.ts";
+import { girthDoing, legEdgeBy } from "./girth.ts";
+import { inTheMiddle, MIDDLE_OF_LEG } from "./inTheMiddle.ts";
 import { type Drawn, type DrawRule, instead, NO_AMOUNT, together } from "./rule.ts";
 import { solvedBy } from "./solved.ts";
 
@@ -76,7 +77,7 @@ function wedgeOn(draft: Draft, half: DrawnHalf, id: string, byMm: number): Drawn
   const place = edge && placeFor(piece, edge);
   const landing = edgeLanding(half, id, byMm, {
     line: `${id}, a wedge where it gapes, to ${TURNS_AT[id] ?? "nothing at the nearest seam"}`,
-    doing: byMm < 0 ? "takeIn" : "letOut",
+    doing: girthDoing(byMm),
     edges: piece.onFold && !piece.half ? 2 : piece.count,
   });
   const byHand = `By hand: a wedge at the ${id} does not lie flat on the ${piece.name.toLowerCase()}. Turn it into a dart, or shorten the elastic.`;
@@ -146,29 +147,11 @@ export const edgeLanding = (piece: string, of: string, byMm: number, cut?: Cut):
 function seat(draft: Draft, amountMm: number): Drawn {
   const back = draft.pieces.find(({ id }) => id === "back");
   const leg = back?.edges.find(({ id }) => id === "leg");
-  if (!leg)
+  if (!back || !leg)
     return instead(
       "By hand: these pieces have no leg edge on the back. Let it out over the seat, to nothing at side seam and crotch.",
     );
-  const half = edgeLength(leg) / 2;
-  return {
-    calls: [
-      call("letOut", {
-        ...{ piece: "back", edge: "leg", amount: amountMm, fullFrom: half, fullTo: half },
-        ...{ blendBefore: half, blendAfter: half },
-      }),
-    ],
-    lands: [
-      {
-        ...{ piece: "back", measure: "off", of: "leg", atPart: 0.5, byMm: amountMm },
-        cut: {
-          line: "leg edge, in its middle, to nothing at side seam and crotch",
-          doing: amountMm < 0 ? "takeIn" : "letOut",
-          edges: 2,
-        },
-      },
-    ],
-  };
+  return inTheMiddle(back, leg, amountMm, { line: MIDDLE_OF_LEG, doing: girthDoing(amountMm), edges: 2 });
 }
 
 /** An edge brought toward a curve traced on the body, where these are its pieces: of two recipes both may draw a front. */

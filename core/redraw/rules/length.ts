@@ -2,7 +2,7 @@ import { call, type Draft, type Piece, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import type { Landing } from "../landing.ts";
 import { type DrawnHalf, onHalves } from "./amounts.ts";
-import { type Drawn, type DrawRule, instead, NO_AMOUNT, together } from "./rule.ts";
+import { type Drawn, type DrawRule, instead, inWords, NO_AMOUNT, together } from "./rule.ts";
 
 /** Places whose length lies below the last level. */
 const LOW: readonly string[] = ["frontCrotch", "seat", "crotch"];
@@ -13,8 +13,8 @@ const BELOW: readonly string[] = ["frontRise", "backRise", "skirtFront", "skirtB
 
 /** Remedies that shape a seam these recipes do not draw. */
 const AT_A_SEAM: Readonly<Record<string, string>> = {
-  "through-seam": "Take the length out at the seam that is there",
-  "centre-back-seam": "Cut the back apart along its centre, with a seam allowance, and hollow that seam there",
+  "through-seam": "take the length out at the seam that is there",
+  "centre-back-seam": "cut the back apart along its centre, with a seam allowance, and hollow that seam there",
 };
 
 /** A length is given or taken at a line across the piece; front and back run out to one amount at the side. */
@@ -22,9 +22,7 @@ export const drawLength: DrawRule = (change, draft) => {
   const { remedy, amountMm } = change;
   const seam = AT_A_SEAM[remedy];
   if (seam !== undefined)
-    return instead(
-      `By hand: ${seam.charAt(0).toLowerCase()}${seam.slice(1)}; these pieces are drawn without one. Or fold it out across the piece.`,
-    );
+    return instead(`By hand: ${seam}; these pieces are drawn without one. Or fold it out across the piece.`);
   const { halves, side } = onHalves(change, draft);
   if (/\bstrap\b/.test(change.pieces))
     return instead("No line of these pieces moves: cut the straps by their new length.");
@@ -64,7 +62,7 @@ function lengthened(
 ): Drawn {
   const piece = pieceOf(draft, half);
   const [from, to] = bandFor(change, piece, amounts.side);
-  const where = `across the piece, between the ${from === "upperEnd" ? "upper edge" : levelWords(from)} and the ${to === "bottom" || to === "sideEnd" ? "lower end" : levelWords(to)}`;
+  const where = `across the piece, between the ${from === "upperEnd" ? "upper edge" : inWords(from)} and the ${to === "bottom" || to === "sideEnd" ? "lower end" : inWords(to)}`;
   const told = (byMm: number, place: string): Landing["cut"] => ({
     line: `${where}, ${place}`,
     doing: byMm < 0 ? "overlap" : "spread",
@@ -78,12 +76,16 @@ function lengthened(
       ...(centre === undefined || byMm === 0
         ? []
         : [
-            landing(half, "edge", centre, byMm, {
-              ...told(
+            landing(
+              half,
+              "edge",
+              centre,
+              byMm,
+              told(
                 byMm,
                 even ? "even all the way" : side === 0 ? "at the centre, to nothing at the side" : "at the centre",
               ),
-            } as Landing["cut"]),
+            ),
           ]),
       ...(piece.levels.some(({ level }) => level === to)
         ? [landing(half, "sideDown", to, side, side === 0 || even ? undefined : told(side, "at the side"))]
@@ -102,8 +104,6 @@ const landing = (
   ...{ piece, measure, of, byMm },
   ...(cut ? { cut } : {}),
 });
-
-const levelWords = (level: string): string => level.replace(/([A-Z])/g, " $1").toLowerCase();
 
 /** Between which levels a length is changed on a half. What runs out to nothing at the side lies low only where it was seen low. */
 function bandFor(

@@ -1,6 +1,7 @@
-import { call, type Draft, lengthOfEdges, type Piece, type PieceEdge, pieceOf } from "../../drafting/index.ts";
+import { call, type Draft, type Piece, type PieceEdge, pieceOf } from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import { onHalves } from "./amounts.ts";
+import { inTheMiddle, MIDDLE_OF_LEG } from "./inTheMiddle.ts";
 import { ENDS_IN_THE_MIDDLE, onTheHalves } from "./length.ts";
 import { type Drawn, type DrawRule, instead, NO_AMOUNT, together } from "./rule.ts";
 
@@ -99,25 +100,8 @@ function topEdge(draft: Draft, halves: ReturnType<typeof onHalves>["halves"], si
 function legLine(piece: Piece, downMm: number): Drawn {
   const leg = piece.edges.find(({ id }) => id === "leg");
   if (!leg) return instead(`By hand: the ${piece.name.toLowerCase()} has no leg edge.`);
-  const half = lengthOfEdges(leg.lines) / 2;
-  return {
-    calls: [
-      call("letOut", {
-        ...{ piece: piece.id, edge: leg.id, amount: downMm, fullFrom: half, fullTo: half },
-        ...{ blendBefore: half, blendAfter: half },
-      }),
-    ],
-    lands: [
-      {
-        ...{ piece: piece.id, measure: "off", of: leg.id, atPart: 0.5, byMm: downMm },
-        cut: {
-          line: "leg edge, in its middle, to nothing at side seam and crotch",
-          doing: downMm < 0 ? "raise" : "lower",
-          edges: 2,
-        },
-      },
-    ],
-  };
+  const doing = downMm < 0 ? "raise" : "lower";
+  return inTheMiddle(piece, leg, downMm, { line: MIDDLE_OF_LEG, doing, edges: 2 });
 }
 
 /** The edge before another on the way round. */

@@ -1,7 +1,6 @@
 import {
   call,
   type Draft,
-  edgeLength,
   type Piece,
   type PieceEdge,
   type StatedEdge,
@@ -15,6 +14,7 @@ import { halvesIn } from "./amounts.ts";
 import { tracedOver } from "./edge.ts";
 import { BLEND_MM, girthDoing } from "./girth.ts";
 import { DRAW_RULES } from "./index.ts";
+import { inTheMiddle } from "./inTheMiddle.ts";
 import { type Drawn, type DrawRule, instead, NO_AMOUNT, oneSideOnly, together } from "./rule.ts";
 import { solvedBy } from "./solved.ts";
 import { wedgeTo } from "./wedgeTo.ts";
@@ -86,8 +86,8 @@ const ON_OWN: Readonly<Partial<Record<ChangeTarget, DrawRule>>> = {
         "By hand: name the edges “side” on a piece called front and one called back, and the seam can be moved over between them.",
       );
     return together([
-      inTheMiddle(front, amountMm, "side seam, in its middle, to nothing at both ends"),
-      inTheMiddle(back, -amountMm, "side seam, in its middle, to nothing at both ends"),
+      middleLetOut(front, amountMm, "side seam, in its middle, to nothing at both ends"),
+      middleLetOut(back, -amountMm, "side seam, in its middle, to nothing at both ends"),
     ]);
   },
 };
@@ -198,27 +198,12 @@ const endLetOut = (piece: Piece, edge: PieceEdge, end: "start" | "end", amount: 
 function seat(draft: Draft, amountMm: number): Drawn {
   const leg = named(draft, "back", /leg/i)[0];
   return leg
-    ? inTheMiddle(leg, amountMm, "leg edge, in its middle, to nothing at both ends")
+    ? middleLetOut(leg, amountMm, "leg edge, in its middle, to nothing at both ends")
     : instead(
         "By hand: no edge of a back is called leg. Let it out over the seat, to nothing at side seam and crotch.",
       );
 }
 
-/** An edge moved in its middle, to nothing at both ends. */
-function inTheMiddle([piece, edge]: OnPiece, byMm: number, line: string): Drawn {
-  const half = edgeLength(edge) / 2;
-  return {
-    calls: [
-      call("letOut", {
-        ...{ piece: piece.id, edge: edge.id, amount: byMm, fullFrom: half, fullTo: half },
-        ...{ blendBefore: half, blendAfter: half },
-      }),
-    ],
-    lands: [
-      {
-        ...{ piece: piece.id, measure: "off", of: edge.id, atPart: 0.5, byMm },
-        cut: { line, doing: girthDoing(byMm), edges: piece.onFold ? 2 : piece.count },
-      },
-    ],
-  };
-}
+/** An edge of what was read in, let out in its middle. */
+const middleLetOut = ([piece, edge]: OnPiece, byMm: number, line: string): Drawn =>
+  inTheMiddle(piece, edge, byMm, { line, doing: girthDoing(byMm), edges: piece.onFold ? 2 : piece.count });

@@ -2,7 +2,7 @@ import { call, type Draft, panelEdges, timesRound } from "../../drafting/index.t
 import type { Change, ChangeTarget } from "../../fitting/index.ts";
 import type { Landing } from "../landing.ts";
 import { girthDoing } from "./girth.ts";
-import { type Drawn, type DrawRule, instead, NO_AMOUNT } from "./rule.ts";
+import { type Drawn, type DrawRule, instead, inWords, NO_AMOUNT } from "./rule.ts";
 
 /** Zones of the plan by the levels of a boned garment that are called otherwise. */
 export const ZONE_OF_LEVEL: Readonly<Record<string, string>> = { lowerEdge: "hip" };
@@ -49,7 +49,7 @@ const panelLandings = (draft: Draft, level: string, perEdge: number): Landing[] 
           ? {}
           : {
               cut: {
-                line: `${seams === 1 ? "its panel seam" : "both its panel seams together"} at the ${level.replace(/([A-Z])/g, " $1").toLowerCase()}`,
+                line: `${seams === 1 ? "its panel seam" : "both its panel seams together"} at the ${inWords(level)}`,
                 doing: girthDoing(perEdge),
                 edges: timesRound(piece),
               },

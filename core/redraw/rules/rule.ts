@@ -23,6 +23,9 @@ export const instead = (sentence: string): { readonly instead: string } => ({ in
 /** Where the amount of a change is not known yet. */
 export const NO_AMOUNT = instead("It has no amount: nothing is drawn until one is decided.");
 
+/** The name of a level or an edge as it is told: `highHip` is high hip. */
+export const inWords = (id: string): string => id.replace(/([A-Z])/g, " $1").toLowerCase();
+
 /** Several parts of a change drawn one after the other; the first that cannot be drawn says so for all of it. */
 export function together(parts: readonly Drawn[]): Drawn {
   const all: DrawnBy[] = [];

@@ -11,8 +11,6 @@ export interface SolvedBy {
   readonly draft: Draft;
   readonly landing: Landing;
   readonly callOf: (amountMm: number) => OperationCall;
-  /** Where it begins to look; what it is to come to, where left out. */
-  readonly startMm?: number;
   /** What is done on paper where no amount comes to it. */
   readonly byHand: string;
 }
@@ -21,7 +19,7 @@ export interface SolvedBy {
  * An operation with the amount at which what is measured of a piece differs by just what was decided (the secant method): an edge moved
  * square to itself, or trued after a wedge, does not grow by as much as it was moved.
  */
-export function solvedBy({ draft, landing, callOf, startMm = landing.byMm, byHand }: SolvedBy): Drawn {
+export function solvedBy({ draft, landing, callOf, byHand }: SolvedBy): Drawn {
   const { byMm } = landing;
   if (byMm === 0) return { calls: [], lands: [landing] };
   let problem = "";
@@ -30,7 +28,7 @@ export function solvedBy({ draft, landing, callOf, startMm = landing.byMm, byHan
     if (!done.ok) problem = saidAlone(done.problem.message);
     return done.ok ? cameTo(draft, done.value.draft, landing) : null;
   };
-  let [last, amount] = [{ amount: 0, off: -byMm }, startMm];
+  let [last, amount] = [{ amount: 0, off: -byMm }, byMm];
   for (let turn = 0; turn < TRIES; turn += 1) {
     const mm = came(amount);
     if (mm === null) break;
