@@ -162,8 +162,15 @@ test("cups of unequal sides: a seam moved is seen at once, on the breast and on 
     page.getByRole("img", { name: /^The cups in space/ }).or(page.getByText("This browser draws nothing in space")),
   ).toBeVisible();
 
-  // One cup less to cut: the larger for both. The last drawing stands until the next is there.
-  await page.getByRole("radio", { name: "the larger twice, the smaller padded" }).check();
+  // One cup less to cut: the larger for both, which Cups decides once for every step.
+  await expect(page.getByText("Each side its own cups, as decided at Cups.")).toBeVisible();
+  await page.goto("/jobs/5/cups");
+  const cups = page.locator("section", { has: page.getByRole("radio", { name: "cut the larger, pad the smaller" }) });
+  await cups.getByRole("radio", { name: "cut the larger, pad the smaller" }).check();
+  await cups.getByRole("button", { name: "Keep the change" }).click();
+  await expect(page.getByText("As typed; not kept yet.")).toHaveCount(0);
+  await page.goto("/jobs/5/pieces");
+  await expect(page.getByText("The larger twice, the smaller padded, as decided at Cups.")).toBeVisible();
   await expect(page.getByRole("table", { name: "Strain left, both sides" })).toBeVisible();
   await expect(edges(page).getByRole("rowgroup").filter({ hasText: "cut 2, half of them turned over" })).toHaveCount(3);
   await page.getByRole("radio", { name: "one across", exact: true }).check();

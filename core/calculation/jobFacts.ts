@@ -1,5 +1,5 @@
 import type { Direction, LayerRole, LayupStretch } from "../cloth/index.ts";
-import type { EaseSettings, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
+import type { EaseSettings, LikedLength, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
 import type { ChartLoops, ClosedGarment, ShelfElastic, ShelfStock, WrapLoop } from "./besideJob.ts";
 import type { BodyFacts } from "./wants.ts";
 
@@ -67,5 +67,9 @@ export interface JobFacts {
   readonly body: BodyFacts | null;
   /** Of a boned garment; null of any other, and while nothing was decided. */
   readonly closed: ClosedGarment | null;
+  /** Lengths of the pattern it is cut from, as they were typed. mm */
+  readonly patternLengthsMm: Readonly<Partial<Record<LikedLength, number>>>;
+  /** What is kept of every calculation, by its name: for those that rest on what others were told. */
+  readonly keptWorkings: Readonly<Partial<Record<string, object>>>;
   readonly beside: BesideJob;
 }

@@ -42,6 +42,8 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
     openings: {},
     body,
     closed,
+    patternLengthsMm: {},
+    keptWorkings: frozen.workings,
   };
 }
 

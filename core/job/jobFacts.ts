@@ -4,7 +4,12 @@ import { adviseChoice, summariseTests } from "../cloth/index.ts";
 import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */
-export function jobFacts(ingredients: JobIngredients, { planned, closed }: PlannedJob, beside: BesideJob): JobFacts {
+export function jobFacts(
+  ingredients: JobIngredients,
+  { planned, closed }: PlannedJob,
+  beside: BesideJob,
+  keptWorkings: JobFacts["keptWorkings"],
+): JobFacts {
   const { job, style, sheet, settings, clothSettings, edge = null } = ingredients;
   const layers = layersOf(ingredients);
   return {
@@ -33,6 +38,8 @@ export function jobFacts(ingredients: JobIngredients, { planned, closed }: Plann
       source: beside.sheetName,
     },
     closed,
+    patternLengthsMm: job.patternLengthsMm,
+    keptWorkings,
     beside,
   };
 }

@@ -1,5 +1,6 @@
 export { leftOut, type PartOfStyle, partsOfStyle } from "./belongs.ts";
 export { partsCalculation } from "./calculation.ts";
+export { choicesDrawn } from "./choicesDrawn.ts";
 export {
   DECISION_IDS,
   type DecidedStyle,

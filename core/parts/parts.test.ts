@@ -4,6 +4,7 @@ import { STYLES, styleOf } from "../ease/index.ts";
 import { isPiecesId, recipeOfPieces } from "../pieces/index.ts";
 import { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, sampleDraft, samplePiece } from "../testing/index.ts";
 import { leftOut, partsOfStyle } from "./belongs.ts";
+import { choicesDrawn } from "./choicesDrawn.ts";
 import { DECISION_IDS, OPEN, type PartChoices } from "./decision.ts";
 import { DECISIONS, decisionsOf } from "./decisions/index.ts";
 import type { PartsFacts } from "./partsFacts.ts";
@@ -200,5 +201,26 @@ describe("the list of pieces", () => {
       "Front: “V” was decided, but the kept pieces are drawn otherwise.",
     ]);
     expect(reckon({ front: "v" }).otherwise).toEqual([]);
+  });
+});
+
+describe("options that are kept at Pieces", () => {
+  const before = { neck: "scoop", plunge_line: "fuller", back: "scoop", leg_raise: null, back_leg: "straight" };
+  const drawn = (now: Readonly<Record<string, unknown>>, own: Partial<PartChoices> = {}) =>
+    choicesDrawn("onePiecePieces", { before, now: { ...before, ...now } }, { choices: choices(own), style: onePiece });
+
+  it("decide the part they draw, by all that it sets", () => {
+    expect(drawn({ neck: "v", leg_raise: 80 })).toEqual({ front: "v", leg: "high" });
+    expect(drawn({ neck: "plunge", plunge_line: "plainer" })).toEqual({ front: "plungePlainer" });
+  });
+
+  it("leave open what was not touched, and what no answer is drawn as", () => {
+    expect(drawn({})).toEqual({});
+    expect(drawn({ leg_raise: 55 }, { leg: "high" })).toEqual({});
+  });
+
+  it("change what was decided otherwise, whether it was touched now or before", () => {
+    expect(drawn({ back: "high" }, { back: "halter", front: "scoop" })).toEqual({ back: "high" });
+    expect(drawn({}, { back: "halter" })).toEqual({ back: "scoop" });
   });
 });

@@ -3,28 +3,15 @@ import { isBoned, type Zone } from "../ease/index.ts";
 import { hasTrunk } from "../torso/index.ts";
 import { corsetPieceFacts } from "./corsetFacts.ts";
 import { ownPattern } from "./ownPattern/index.ts";
-import type { PieceFacts, UsualOf } from "./pieceFacts.ts";
+import type { PieceFacts } from "./pieceFacts.ts";
 import { type PiecesCalculation, piecesCalculation } from "./piecesCalculation.ts";
 import type { PiecesReckoning } from "./reckonPieces.ts";
+import { cupsBy, wiredBy } from "./said/cups.ts";
+import { TOP_EDGE } from "./said/topEdge.ts";
 import { joinedToBodice } from "./skirtFacts.ts";
 
 const plans = ({ zones }: CalculatedStyle, zone: Zone): boolean => zones.includes(zone);
 const isSlip = ({ family }: CalculatedStyle): boolean => family === "slip";
-
-/** The top edge as the style says: what it lies below the waist on the body, as cut. */
-const dropped: UsualOf = ({ style }, cut) => {
-  const perMm = (code: string) => cut.find((one) => one.code === code)?.cutPerMm ?? null;
-  const drop = (mm: number, code: string) => {
-    const per = perMm(code);
-    return mm === 0 || per === null ? null : mm * per;
-  };
-  const drops = {
-    waist_drop_front: drop(style.drops.front, "crotch_front"),
-    waist_drop_back: drop(style.drops.back, "crotch_back"),
-    waist_drop_side: drop(style.drops.side, "waist_to_hip"),
-  };
-  return Object.fromEntries(Object.entries(drops).flatMap(([id, mm]) => (mm === null ? [] : [[id, mm]])));
-};
 
 /** A top that ends above the waist. */
 const isBikiniTop = (style: CalculatedStyle): boolean =>
@@ -32,15 +19,6 @@ const isBikiniTop = (style: CalculatedStyle): boolean =>
 
 /** A boned garment that covers the bust, which may lie in cups of its own. */
 const isBonedOverBust = (style: CalculatedStyle): boolean => isBoned(style) && plans(style, "bust");
-
-/** What the cloth of a cup gives in every direction, as its swatches were tested. */
-const cupCloth: UsualOf = ({ stretch, settings }): Record<string, number> => ({
-  cup_strain: Math.min(MOST_CUP_STRAIN, settings.cupStrain),
-  ...(stretch ? { cloth_gives: Math.min(MOST_GIVES, stretch.usable, stretch.usableAlong ?? stretch.usable) } : {}),
-});
-
-/** The ranges of both options. */
-const [MOST_CUP_STRAIN, MOST_GIVES] = [0.1, 0.6];
 
 /** A skirt as it hangs by itself. */
 const SKIRT = piecesCalculation(
@@ -53,7 +31,7 @@ export const PIECES = {
   /** The panels of a boned garment, from its reduction. */
   corsetPieces: { ...piecesCalculation("corset", isBoned), facts: corsetPieceFacts },
   /** A brief or a bikini bottom: legs, and no trunk above them. */
-  briefPieces: piecesCalculation("brief", (style) => plans(style, "leg") && !hasTrunk(style), dropped),
+  briefPieces: piecesCalculation("brief", (style) => plans(style, "leg") && !hasTrunk(style), TOP_EDGE),
   /** A piece from shoulder to crotch. */
   onePiecePieces: piecesCalculation("onePiece", (style) => plans(style, "leg") && hasTrunk(style)),
   /** A top over bust and waist that ends above the legs. */
@@ -75,16 +53,16 @@ export const PIECES = {
   cupPieces: piecesCalculation(
     "cup",
     (style) => isBra(style) || isBikiniTop(style) || isBonedOverBust(style),
-    cupCloth,
+    cupsBy("cupPieces"),
   ),
   /** A soft bra or a swim top whole: a band below the bust, with cups. */
   softBraPieces: piecesCalculation(
     "softBra",
     (style) => style.family === "softBra" || (isBikiniTop(style) && plans(style, "underbust")),
-    cupCloth,
+    cupsBy("softBraPieces"),
   ),
   /** A wired bra whole. */
-  wiredBraPieces: piecesCalculation("wiredBra", ({ family }) => family === "wiredBand", cupCloth),
+  wiredBraPieces: piecesCalculation("wiredBra", ({ family }) => family === "wiredBand", wiredBy("wiredBraPieces")),
   /** Straps, ties and bands go with everything that is not boned. */
   stripPieces: piecesCalculation("rectangle", (style) => !isBoned(style)),
   /** A pattern from elsewhere goes with every style. */

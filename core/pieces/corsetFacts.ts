@@ -4,12 +4,18 @@ import { type CorsetLevel, HEIGHT_PLACES, heightCode } from "../corset/index.ts"
 import { isBoned } from "../ease/index.ts";
 import { frontByNeck } from "./frontByNeck.ts";
 import { measuresFor, NO_PIECES, type PieceFacts } from "./pieceFacts.ts";
+import type { Decided } from "./said/saidOfOptions.ts";
 
 /** Where the upper edge usually lies above the fullest bust of a garment that covers it, mm (a habit). */
 const ABOVE_BUST = { above_front: 60, above_side: 40, above_back: 30 } as const;
 
 /** Where cups usually begin from the side seam, mm: the middle of 35 to 50 (a habit). */
 const CUPS = { cup_from_side: 42 } as const;
+
+/** Of a garment that opens in front as well. */
+const FRONT_OPENS: Decided = {
+  front: { value: "opens", words: "Opens, with a busk, as the reduction has it: it is not cut on the fold." },
+};
 
 /** What the panels of a boned job are drawn from: its pattern girths as they were decided, and heights of the body. */
 export const corsetPieceFacts = (job: JobFacts): PieceFacts =>
@@ -68,10 +74,9 @@ export function panelFacts({ closed, body, rollWidthMm, cups }: PanelsOf): Piece
       ...(front?.aboveMm == null ? {} : { above_front: front.aboveMm }),
       ...(levels[0] === "bust" && cups ? CUPS : {}),
     },
-    ...(closed.opensInFront ? { decided: { front: "opens" } } : {}),
+    ...(closed.opensInFront ? { decided: FRONT_OPENS } : {}),
     lacks: wants.lacks,
     notes: [
-      ...(closed.opensInFront ? ["The centre front opens, as the reduction has it: it is not cut on the fold."] : []),
       ...(closed.laced
         ? [`The panels of both sides come to ${closed.gapMm} mm less than the closed garment: the gap of its lacing.`]
         : []),

@@ -28,8 +28,6 @@ export interface DrawnJob extends JobFacts {
   readonly drawn: () => readonly DrawnSet[];
   /** Pieces this garment does without, by set and name. */
   readonly without: readonly string[];
-  /** What is kept of every calculation, by its name: for those that rest on others. */
-  readonly keptWorkings: Readonly<Partial<Record<string, object>>>;
   /** What was decided of its elastics at fittings. */
   readonly elasticChanges: readonly ElasticChange[];
 }

@@ -29,7 +29,9 @@ const drawnLately = lately(
     return { draft, looked: { pieces: draft ? piecesIn(draft) : null, faults, warned: warnings.length > 0 } };
   },
   {
-    keyOf: (id, options, { drawn, usual, decided, lacks }) => [id, options, drawn, usual, decided, lacks],
+    keyOf: (id, options, { drawn, usual, elsewhere, decided, lacks }) => [
+      ...[id, options, drawn, usual, elsewhere, decided, lacks],
+    ],
     most: MOST_LATELY,
   },
 );
@@ -42,14 +44,18 @@ export const lookThrough = (id: PiecesId, options: object, facts: PieceFacts): L
 const piecesIn = (draft: Draft): number =>
   new Set([...draft.pieces.map(({ id }) => id), ...statedOf(draft).map(({ piece }) => piece)]).size;
 
-/** What was entered for the calculations of a job, and which of them are kept. */
-export interface EnteredPieces {
-  readonly workings: Readonly<Partial<Record<string, object>>>;
-  readonly kept: readonly string[];
+/** What prototypes and fittings made of the pieces of a job. */
+export interface CutOfJob {
   /** The sets of pieces that are cut now: of the newest prototype, or of the one that is looked at. Left out while there is none. */
-  readonly cut?: readonly { readonly id: PiecesId; readonly draft: Draft }[];
+  readonly pieces?: readonly CutSet[];
   /** What was decided of its elastics; left out for nothing. */
   readonly elasticChanges?: readonly ElasticChange[];
+}
+
+/** A set of pieces as it was cut. */
+export interface CutSet {
+  readonly id: PiecesId;
+  readonly draft: Draft;
 }
 
 /**
@@ -58,13 +64,13 @@ export interface EnteredPieces {
  * @param factsOf what each is drawn from: gathered once, for its own page and for what rests on it.
  */
 export const drawnSets = (
-  { style }: Pick<JobFacts, "style">,
-  { workings, kept, cut = [] }: EnteredPieces,
+  { style, keptWorkings }: Pick<JobFacts, "style" | "keptWorkings">,
+  cut: readonly CutSet[],
   factsOf: (id: PiecesId) => PieceFacts,
 ): readonly DrawnSet[] =>
   PIECES_IDS.filter((id) => PIECES[id].appears(style)).flatMap((id): DrawnSet[] => {
     const made = cut.find((one) => one.id === id);
-    const entered = kept.includes(id) ? workings[id] : undefined;
+    const entered = keptWorkings[id];
     if (!made && !entered) return [];
     const facts = factsOf(id);
     if (made) return [{ id, draft: made.draft, stretch: facts.stretch }];

@@ -2,7 +2,9 @@ import { largerSide, type MeasureCode, measuredValue, nameOf } from "../body/ind
 import { type BodyFacts, type JobFacts, type Lack, type Reckoned, type Wants, wantsOf } from "../calculation/index.ts";
 import type { DraftFacts, Recipe, Sided } from "../drafting/index.ts";
 import { FRONT_ARCS, girthBodies, isZone, ZONE_MEASURES, ZONE_NAMES, type Zone } from "../ease/index.ts";
-import { type CutLength, cutLengthsOf } from "./cutLengths.ts";
+import type { Elsewhere } from "../standing/index.ts";
+import { cutLengthsOf } from "./cutLengths.ts";
+import type { Decided, SaidOfOptions } from "./said/saidOfOptions.ts";
 import { type StretchOnBody, stretchOnBody } from "./stretchOnBody.ts";
 import { drawnGirth } from "./zoneGirth.ts";
 
@@ -11,8 +13,10 @@ export interface PieceFacts {
   readonly drawn: Omit<DraftFacts, "options">;
   /** Options that the style or the cloth decides where nothing else is set, by their name. */
   readonly usual: Readonly<Record<string, number>>;
+  /** Options that other steps of the job were told, where nothing is set here. */
+  readonly elsewhere: Elsewhere;
   /** Options that were decided elsewhere in the job, whatever is set: a busk opens the centre front. Left out for none. */
-  readonly decided?: Readonly<Record<string, string>>;
+  readonly decided?: Decided;
   readonly stretch: StretchOnBody;
   /** Lengths as cut, each with its way. */
   readonly numbers: readonly Reckoned[];
@@ -24,17 +28,15 @@ export interface PieceFacts {
 export const NO_PIECES: PieceFacts = {
   drawn: { measures: {}, girths: {}, lengths: {} },
   usual: {},
+  elsewhere: {},
   stretch: { along: { front: null, back: null, side: null }, round: {} },
   numbers: [],
   lacks: [],
   notes: [],
 };
 
-/** What a style says of a recipe's options, from its lengths as cut. */
-export type UsualOf = (job: JobFacts, cut: readonly CutLength[]) => Readonly<Record<string, number>>;
-
 /** Gathers what a recipe needs from a job: the body as measured, planned girths, lengths as cut. */
-export function pieceFactsOf(recipe: Recipe, job: JobFacts, usualOf: UsualOf): PieceFacts {
+export function pieceFactsOf(recipe: Recipe, job: JobFacts, said: SaidOfOptions): PieceFacts {
   const wants = wantsOf(job.body);
   const { girths, notes } = girthsFor(recipe, job, wants);
   const { cut, problems } = cutLengthsOf(
@@ -55,7 +57,9 @@ export function pieceFactsOf(recipe: Recipe, job: JobFacts, usualOf: UsualOf): P
       girths,
       lengths: Object.fromEntries(cut.map(({ code, cutMm }) => [code, cutMm])),
     },
-    usual: { ...(job.rollWidthMm === null ? {} : { roll_width: job.rollWidthMm }), ...usualOf(job, cut) },
+    usual: { ...(job.rollWidthMm === null ? {} : { roll_width: job.rollWidthMm }), ...said.usual?.(job, cut) },
+    elsewhere: said.elsewhere?.(job, cut) ?? {},
+    decided: said.decided?.(job) ?? {},
     stretch: stretchOnBody(cut, job.plan),
     numbers: cut.map(({ code, explanation }) => ({ id: `cut.${code}`, name: explanation.title, explanation })),
     lacks: wants.lacks,

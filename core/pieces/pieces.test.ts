@@ -1,13 +1,16 @@
 import { describe, expect, it } from "vitest";
+import { NEW_HOOKS, NEW_WIRE } from "../band/index.ts";
 import type { JobFacts } from "../calculation/index.ts";
 import { edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
 import { planStyle, SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../ease/index.ts";
 import type { Explanation } from "../explain/index.ts";
 import { evaluate, sampleBody } from "../testing/index.ts";
-import { drawPieces, PIECES, type PiecesId } from "./calculations.ts";
+import { NEW_RISE } from "../torso/index.ts";
+import { drawPieces, PIECES, type PiecesId, recipeOfPieces } from "./calculations.ts";
 import { edgeOnBody } from "./edgeOnBody.ts";
 import { explainEdge, explainGirth } from "./explainMeasured.ts";
 import { lookThrough } from "./lookedThrough.ts";
+import { optionsSet } from "./reckonPieces.ts";
 
 const MEASURES = {
   shoulder_girth: 1010,
@@ -52,6 +55,8 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     openings: {},
     body: taken,
     closed: null,
+    patternLengthsMm: {},
+    keptWorkings: {},
     beside: {
       ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },
       ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null, chartSizes: {}, shelf: { rows: [] } },
@@ -149,6 +154,41 @@ describe("the options of a style", () => {
     expect(drawn("briefPieces", jobOf("brief", { rollWidthMm: 150 })).warnings[0]).toMatch(
       /roll_width.*300 to 3200.*150/,
     );
+  });
+
+  it("lower it as Torso was told, the side with front and back, unless it was set here", () => {
+    const rise = { ...NEW_RISE, dropFrontMm: 60, dropBackMm: 40 };
+    const { facts, draft } = drawn("briefPieces", jobOf("bikiniBottom", { keptWorkings: { rise } }));
+    const { crotch_front, crotch_back, waist_to_hip } = facts.drawn.lengths as Record<string, number>;
+    expect(facts.elsewhere.waist_drop_front?.value).toBeCloseTo((60 * (crotch_front ?? 0)) / 318, 9);
+    expect(facts.elsewhere.waist_drop_back?.value).toBeCloseTo((40 * (crotch_back ?? 0)) / 372, 9);
+    // The style has 80, 60 and 70: twenty less in front and back, twenty less at the side.
+    expect(facts.elsewhere.waist_drop_side).toEqual({
+      value: expect.closeTo((50 * (waist_to_hip ?? 0)) / 205, 9),
+      at: "Torso",
+    });
+    if (!draft) throw new Error("Nothing was drawn.");
+    expect(edgeOf(pieceOf(draft, "front"), "waist").lines[0]?.from.y).toBeCloseTo((60 * (crotch_front ?? 0)) / 318, 9);
+  });
+
+  it("of cups are those that Cups and Band were told, by side", () => {
+    const facts = PIECES.wiredBraPieces.facts(
+      jobOf("wiredBra", {
+        keptWorkings: {
+          cup: { strain: 0.04, remedy: "padSmaller" },
+          wire: { ...NEW_WIRE, sides: "apart", wireMm: 210, rightWireMm: 195, rightSpringMm: 4 },
+          closure: { ...NEW_HOOKS, rows: 3, dipMm: 12 },
+        },
+      }),
+    );
+    expect(optionsSet(recipeOfPieces("wiredBraPieces"), { wire_length: 205 }, facts)).toMatchObject({
+      ...{ cup_strain: 0.04, sides: "larger", wires: "apart", wire_length: 205, wire_length_right: 195 },
+      ...{ wire_spring_right: 4, hook_rows: 3, bridge_dip: 12 },
+    });
+    expect(Object.values(facts.decided ?? {}).map(({ words }) => words)).toEqual([
+      "Each side its own, as Band has it.",
+      "The larger twice, the smaller padded, as decided at Cups.",
+    ]);
   });
 
   it("give way to what was set", () => {

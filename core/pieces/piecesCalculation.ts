@@ -2,8 +2,9 @@ import type { CalculatedStyle, Calculation } from "../calculation/index.ts";
 import { type Recipe, recipeOf } from "../drafting/index.ts";
 import { lately } from "../lately.ts";
 import { freshOptions, optionFields, type SetOptions } from "./optionFields.ts";
-import { NO_PIECES, type PieceFacts, pieceFactsOf, type UsualOf } from "./pieceFacts.ts";
+import { NO_PIECES, type PieceFacts, pieceFactsOf } from "./pieceFacts.ts";
 import { type PiecesReckoning, reckonPieces } from "./reckonPieces.ts";
+import type { SaidOfOptions } from "./said/saidOfOptions.ts";
 import { STEPS } from "./steps.ts";
 
 /** Pieces as a calculation of a job: of a recipe with its options, or of what else the maker enters. */
@@ -18,13 +19,13 @@ const MOST_COSTLY = 40;
 /**
  * A recipe as a calculation of a job: its options are what the maker enters, its pieces what comes of it.
  *
- * @param usualOf what the style says of options that are not set.
+ * @param said what the rest of the job says of options.
  * @throws RangeError for a recipe that is not there.
  */
 export function piecesCalculation(
   recipeId: string,
   appears: (style: CalculatedStyle) => boolean,
-  usualOf: UsualOf = () => ({}),
+  said: SaidOfOptions = {},
 ): PiecesCalculation {
   const recipe = recipeOf(recipeId);
   if (!recipe) throw new RangeError(`There is no recipe ${recipeId}.`);
@@ -37,7 +38,7 @@ export function piecesCalculation(
     unfielded: { steps: STEPS },
     appears,
     // Every page of a job gathers the facts of all calculations: what its style never draws costs nothing.
-    facts: (job) => (appears(job.style) ? pieceFactsOf(recipe, job, usualOf) : NO_PIECES),
+    facts: (job) => (appears(job.style) ? pieceFactsOf(recipe, job, said) : NO_PIECES),
     reckon: recipe.costly ? lately(reckon, { most: MOST_COSTLY }) : reckon,
   };
 }

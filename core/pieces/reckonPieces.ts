@@ -38,15 +38,15 @@ export function reckonPieces(recipe: Recipe, set: SetOptions, facts: PieceFacts)
   };
 }
 
-/** Options that were set, and of those that were not what the style says; what is usual is left to the recipe. */
+/** Options that were set, and of those that were not what other steps were told, or what the style says; what is usual is left to the recipe. */
 export const optionsSet = (
   { options }: Pick<Recipe, "options">,
   set: SetOptions,
-  { usual, decided = {} }: Pick<PieceFacts, "usual" | "decided">,
+  { usual, elsewhere, decided = {} }: Pick<PieceFacts, "usual" | "elsewhere" | "decided">,
 ): Record<string, number | string> =>
   Object.fromEntries(
     options.flatMap(({ id }) => {
-      const value = decided[id] ?? set[id] ?? usual[id];
+      const value = decided[id]?.value ?? set[id] ?? elsewhere[id]?.value ?? usual[id];
       return typeof value === "number" || typeof value === "string" ? [[id, value] as const] : [];
     }),
   );

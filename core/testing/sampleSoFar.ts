@@ -26,7 +26,7 @@ export function sampleSoFar(own: Partial<JobIngredients> = {}, progress: Partial
     entered: {
       workings: NEW_WORKINGS,
       kept: [],
-      facts: workingFacts(jobFacts(ingredients, plan, NOTHING_BESIDE)),
+      facts: workingFacts(jobFacts(ingredients, plan, NOTHING_BESIDE, {})),
     },
     progress: { prototypeCount: 0, openFindings: 0, movedOn: false, signedOff: false, ...progress },
   };

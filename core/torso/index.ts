@@ -1,4 +1,6 @@
 export { riseCalculation } from "./rise/calculation.ts";
+export { dropsOf } from "./rise/riseNeed.ts";
+export { NEW_RISE, type RiseWorking } from "./rise/working.ts";
 export { trunkCalculation } from "./trunk/calculation.ts";
 export { hasTrunk } from "./trunk/hasTrunk.ts";
 export { namesIn, type Placement, sideSeamStep } from "./trunk/placements.ts";

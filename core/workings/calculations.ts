@@ -15,7 +15,7 @@ import { elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
 import { materialsCalculation } from "../materials/index.ts";
 import { leftOut, partsCalculation } from "../parts/index.ts";
-import { type DrawnJob, drawnSets, type EnteredPieces, PIECES } from "../pieces/index.ts";
+import { type CutOfJob, type DrawnJob, drawnSets, PIECES } from "../pieces/index.ts";
 import { seamsCalculation } from "../seams/index.ts";
 import { sewingCalculation } from "../sewing/index.ts";
 import { riseCalculation, trunkCalculation } from "../torso/index.ts";
@@ -92,24 +92,21 @@ export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, Work
 
 /**
  * The facts of all calculations of a job, each gathered when it is first looked at: a page shows few of them.
- * @param entered what is kept of the job, for what rests on its drawn pieces.
+ * @param cut what prototypes and fittings made of its pieces, for what rests on them.
  */
-export function workingFacts(job: JobFacts, entered: EnteredPieces = NOTHING_KEPT): WorkingFacts {
-  const parts = (entered.workings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
+export function workingFacts(job: JobFacts, cut: CutOfJob = {}): WorkingFacts {
+  const parts = (job.keptWorkings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
   const facts = {};
   const seen: DrawnJob = {
     without: leftOut(parts),
-    keptWorkings: Object.fromEntries(entered.kept.map((id) => [id, entered.workings[id]])),
-    elasticChanges: entered.elasticChanges ?? [],
+    elasticChanges: cut.elasticChanges ?? [],
     ...job,
-    drawn: once(() => drawnSets(job, entered, (id) => (facts as WorkingFacts)[id])),
+    drawn: once(() => drawnSets(job, cut.pieces ?? [], (id) => (facts as WorkingFacts)[id])),
   };
   for (const id of WORKING_IDS)
     Object.defineProperty(facts, id, { enumerable: true, get: once(() => calculationOf(id).facts(seen)) });
   return facts as WorkingFacts;
 }
-
-const NOTHING_KEPT: EnteredPieces = { workings: {}, kept: [] };
 
 /** Works something out the first time it is asked for. */
 function once<Value>(of: () => Value): () => Value {

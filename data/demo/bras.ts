@@ -46,9 +46,9 @@ async function softBra(repositories: Repositories, { tova }: DemoPeople, shelf: 
     band: { ...NEW_BAND, rigidMm: 0, heightMm: 45, bottomElastic: shelf.plush, bottomRatio: 0.9 },
     strap: { ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, widthMm: 18 },
   });
-  await drawPieces(repositories, jobId, "cupPieces", { seams: "crossVertical", cup_strain: 0.04 });
+  await drawPieces(repositories, jobId, "cupPieces", { seams: "crossVertical" });
   await drawPieces(repositories, jobId, "softBraPieces", {
-    ...{ seams: "crossVertical", cup_strain: 0.04, cradle_depth: 32, back_height: 52 },
+    ...{ seams: "crossVertical", cradle_depth: 32, back_height: 52 },
   });
 }
 
@@ -85,23 +85,18 @@ async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf:
       availableMm: 52,
       bridgeToEdgeMm: 24,
       edgeFoldMm: 7,
-      dipMm: 10,
     },
     wire: {
       ...NEW_WIRE,
-      channelMm: 262,
-      foldTopMm: 8,
-      foldBridgeMm: 6,
-      wireMm: 246,
-      tipDistanceMm: 138,
-      springMm: 6,
-      diameterMm: 140,
+      sides: "apart",
+      ...{ foldTopMm: 8, foldBridgeMm: 6 },
+      ...{ channelMm: 252, wireMm: 236, tipDistanceMm: 139, springMm: 4, diameterMm: 140 },
+      ...{ rightChannelMm: 240, rightWireMm: 226, rightTipDistanceMm: 133, rightSpringMm: 4, rightDiameterMm: 135 },
     },
   });
-  // Drawn from the breasts: each side its own wire, the channels raised by what they want.
+  // Drawn from the breasts: wires, folds and rows as Band was told, the channels raised by what they want.
   await drawPieces(repositories, jobId, "wiredBraPieces", {
-    ...{ seams: "threePieces", top_finish: "lace", cradle_depth: 24, bottom_arch: 6, hook_rows: 3, sling: "net" },
-    ...{ wire_length: 236, wire_length_right: 226, fold_top: 8, fold_bridge: 6 },
+    ...{ seams: "threePieces", top_finish: "lace", cradle_depth: 24, bottom_arch: 6, sling: "net" },
   });
 }
 

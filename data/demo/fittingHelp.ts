@@ -66,7 +66,7 @@ export async function startPrototype(
     settingsName: "settings as shipped",
     isForm: false,
   });
-  const pieces = piecesOfNext(jobFacts(ingredients, planned, beside), {
+  const pieces = piecesOfNext(jobFacts(ingredients, planned, beside, workings), {
     before: last ? await repositories.pieces.ofPrototype(last.id) : [],
     changes: jobChanges(fittings, own).map(({ change }) => change),
     frozen: frozen.value,

@@ -21,7 +21,7 @@ import {
   workingFacts,
   workingsOf,
 } from "../../../core/workings/index.ts";
-import { bareWorkings, type KeptWorkings, keptIds } from "../../../data/jobs/index.ts";
+import { type KeptWorkings, workingsKept } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import type { Fields } from "../../form/unsaved.ts";
 import type { MeasuresAt } from "../../jobs/calculation/LackList.tsx";
@@ -72,19 +72,27 @@ export async function readWorkings(
   const made = await repositories.pieces.ofJob(read.job.id, asked === "plan" ? null : asked);
   const cut = asked === "plan" ? null : made;
   const facts = workingFacts(
-    jobFacts(read, read.planned, {
-      ...namesOf(read),
-      wraps,
-      elastics: await elasticsOf(repositories, read, elastics === "shelf" ? shelfFor(needed) : pickedIn(kept, needed)),
-      chartBust: chartBustOf(sized),
-      chartLoops: chartLoopsOf(sized),
-      chartSizes: chartSizesOf(sized),
-      shelf: read.shelf,
-    }),
+    jobFacts(
+      read,
+      read.planned,
+      {
+        ...namesOf(read),
+        wraps,
+        elastics: await elasticsOf(
+          repositories,
+          read,
+          elastics === "shelf" ? shelfFor(needed) : pickedIn(kept, needed),
+        ),
+        chartBust: chartBustOf(sized),
+        chartLoops: chartLoopsOf(sized),
+        chartSizes: chartSizesOf(sized),
+        shelf: read.shelf,
+      },
+      workingsKept(kept),
+    ),
     {
-      ...{ workings: bareWorkings(kept), kept: keptIds(kept) },
       elasticChanges: elasticChanges(await repositories.changes.elasticsOfJob(read.job.id)),
-      ...(cut ? { cut: cut.pieces } : {}),
+      ...(cut ? { pieces: cut.pieces } : {}),
     },
   );
   return { kept, facts, cutFrom: { number: cut?.number ?? null, numbers: made?.numbers ?? [] } };
@@ -97,7 +105,8 @@ const elasticChanges = (changes: readonly Change[]): ElasticChange[] =>
   );
 
 /** A job as its calculations see it, without records they pick from: for what needs none of them. */
-export const bareFacts = (read: JobPlanContext): JobFacts => jobFacts(read, read.planned, bareBeside(namesOf(read)));
+export const bareFacts = (read: JobPlanContext): JobFacts =>
+  jobFacts(read, read.planned, bareBeside(namesOf(read)), workingsKept(read.keptWorkings));
 
 /** How explanations name what a job rests on. */
 const namesOf = ({ sheet, settings, settingsName, wearer }: JobPlanContext) => ({

@@ -60,11 +60,15 @@ export function WireDrawing({ wire }: { wire: FittedWire }) {
       <text x={chord} y={-text * 0.9} fontSize={text} textAnchor="middle">
         bridge
       </text>
-      <text x={chord / 2} y={depth / 2} fontSize={text} textAnchor="middle">
+      {/* High between the tips, where the arc is wide. */}
+      <text x={chord / 2} y={depth * 0.3} fontSize={text} textAnchor="middle">
         {fit.freeMm >= 0 ? `${lengths.amount(fit.freeMm)} free` : `${lengths.amount(-fit.freeMm)} too long`}
       </text>
-      <text x={chord / 2} y={depth / 2 + text * 1.4} fontSize={text * 0.85} textAnchor="middle">
-        tips {lengths.length(chord)} apart when worn
+      <text x={chord / 2} y={depth * 0.3 + text * 1.4} fontSize={text * 0.85} textAnchor="middle">
+        tips {lengths.length(chord)}
+      </text>
+      <text x={chord / 2} y={depth * 0.3 + text * 2.5} fontSize={text * 0.85} textAnchor="middle">
+        apart when worn
       </text>
     </Box>
   );

@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
 import type { WorkingField } from "../../../core/calculation/index.ts";
 import type { LengthUnit } from "../../../core/units/index.ts";
 import { fieldsOfWorking, type WorkingId } from "../../../core/workings/index.ts";
@@ -31,6 +32,8 @@ interface WorkingFieldsProps {
   readonly options: PickOptions;
   /** Hints that differ from the fields' own. */
   readonly hints: Readonly<Record<string, string>>;
+  /** Words in the place of fields that another step decides, which are only told. */
+  readonly decided: Readonly<Record<string, string>>;
   /** True where they stand in one column beside what comes of them, and in three above it on a small screen. */
   readonly narrow: boolean;
 }
@@ -39,7 +42,7 @@ interface WorkingFieldsProps {
  * The fields of a working. Fields that are of no use as things stand are hidden, not taken away: what was typed in them
  * is still there when they are wanted again.
  */
-export function WorkingFields({ id, unit, hidden, labels, options, hints, narrow }: WorkingFieldsProps) {
+export function WorkingFields({ id, unit, hidden, labels, options, hints, decided, narrow }: WorkingFieldsProps) {
   const fields = fieldsOfWorking(id);
   const spans = fieldSpans(fields.filter(([name]) => !hidden.includes(name)));
   return (
@@ -53,18 +56,29 @@ export function WorkingFields({ id, unit, hidden, labels, options, hints, narrow
             ...(field.as === "rows" ? {} : { maxWidth: WIDEST_FIELD }),
           }}
         >
-          <OneField
-            name={name}
-            field={hints[name] === undefined ? field : { ...field, hint: hints[name] }}
-            label={labels[name] ?? field.label}
-            unit={unit}
-            options={options}
-          />
+          {decided[name] === undefined ? null : <Told label={labels[name] ?? field.label} words={decided[name]} />}
+          <Box sx={{ display: decided[name] === undefined ? "contents" : "none" }}>
+            <OneField
+              name={name}
+              field={hints[name] === undefined ? field : { ...field, hint: hints[name] }}
+              label={labels[name] ?? field.label}
+              unit={unit}
+              options={options}
+            />
+          </Box>
         </Box>
       ))}
     </Box>
   );
 }
+
+/** A field that is decided elsewhere: what it is, and where that was said. */
+const Told = ({ label, words }: { readonly label: string; readonly words: string }) => (
+  <Box sx={{ mb: 1.5 }}>
+    <Typography sx={{ fontSize: "0.85rem", color: "text.secondary" }}>{label}</Typography>
+    <Typography sx={{ fontSize: "0.95rem" }}>{words}</Typography>
+  </Box>
+);
 
 function OneField({
   name,

@@ -7,6 +7,7 @@ import { RecordForm } from "../../form/RecordForm.tsx";
 import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
+import { decidedWords, elsewhereHints, otherwiseHere, toldOf } from "./elsewhereHints.ts";
 import { LackList, type MeasuresAt } from "./LackList.tsx";
 import { readWorking, workingNames } from "./readWorking.ts";
 import { useReckoning } from "./useReckoning.ts";
@@ -89,7 +90,10 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const isKept = workingNames(id, start, fields).every((name) => (fields[name] ?? "") === (start[name] ?? ""));
   // While there is no number yet, what is lacking comes first.
   const nothing = reckoning.numbers.length === 0;
+  const told = toldOf(page.facts);
   const [hidden, named] = [(hides?.(working) ?? []).join(" "), labels?.(working) ?? AS_DECLARED];
+  const decided = useMemo(() => decidedWords(told), [told]);
+  const hinted = useMemo(() => ({ ...hints, ...elsewhereHints(id, told) }), [hints, id, told]);
   // What is typed changes what comes of it; the fields themselves are drawn anew only where others are wanted.
   const form = useMemo(
     () => (
@@ -109,12 +113,13 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
           hidden={hidden.split(" ")}
           labels={named}
           options={options}
-          hints={hints}
+          hints={hinted}
+          decided={decided}
           narrow={narrow}
         />
       </RecordForm>
     ),
-    [hidden, named, kept.version, at.jobId, id, draft, start, unsaved, unit, options, hints, narrow],
+    [hidden, named, kept.version, at.jobId, id, draft, start, unsaved, unit, options, hinted, decided, narrow],
   );
   const listen = (event: FormEvent<HTMLElement>) => {
     const { target } = event;
@@ -146,7 +151,7 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
               {written.told(reckoning.headline)}
             </Typography>
           ) : null}
-          {reckoning.warnings.map((warning) => (
+          {[...otherwiseHere(id, working, told), ...reckoning.warnings].map((warning) => (
             <Alert key={warning} severity="warning" sx={{ mb: 1.5 }}>
               {written.told(warning)}
             </Alert>

@@ -3,6 +3,9 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
+import type { Job } from "../../../core/job/index.ts";
+import { type Elsewhere, elsewhereOf } from "../../../core/standing/index.ts";
+import { workingsKept } from "../../../data/jobs/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { group, orNull, reference, version } from "../../../formats/form/index.ts";
 import { asSent, found, idFrom, storeOf } from "../../.server/http/answers.ts";
@@ -31,7 +34,11 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const sized = await patternSizes(store, read);
   const chart = sized?.chart ?? null;
   return {
-    job: { id: job.id, version: job.version, patternLengthsMm: job.patternLengthsMm },
+    job: {
+      ...{ id: job.id, version: job.version },
+      // What Torso was told of this pattern is not asked again.
+      patternLengthsMm: filledLengths(job.patternLengthsMm, elsewhereOf("pattern", workingsKept(read.keptWorkings))),
+    },
     wearerId: wearer.id,
     liked: likedGarments.map(({ garment: { name, lengthsMm } }) => ({ name, lengthsMm })),
     draft: await store.drafts.find(pointsDraft(job.id)),
@@ -52,6 +59,12 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
       .filter(({ id }) => id !== chart?.id)
       .map(({ id, name, notes, ease }) => ({ id, name, notes, ease })),
   };
+});
+
+/** Lengths of the pattern, with those that were typed at another step. */
+const filledLengths = (typed: Job["patternLengthsMm"], elsewhere: Elsewhere): Job["patternLengthsMm"] => ({
+  ...Object.fromEntries(Object.entries(elsewhere).map(([length, { value }]) => [length, value])),
+  ...typed,
 });
 
 /** Reads which size chart the job starts from; none for an own draft. */

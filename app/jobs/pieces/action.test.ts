@@ -212,6 +212,15 @@ it("reads nothing in over edges that are half-typed", async () => {
   expect(answer).toMatchObject({ status: 400, wrong: ["wrap"] });
 });
 
+it("decides the part that its options draw, once for both steps", async () => {
+  const { store } = await demoStore();
+  const { version, texts } = await store.workings.find(4, "onePiecePieces");
+  const sent = { ...texts, intent: "working", working: "onePiecePieces", unit: "cm", version: String(version) };
+  await postTo(store, "/jobs/4/pieces", { ...sent, neck: "v", back: "halter" });
+  expect((await store.workings.find(4, "onePiecePieces")).working).toMatchObject({ neck: "v", back: "halter" });
+  expect((await store.workings.find(4, "parts")).working).toMatchObject({ front: "v", back: "halter" });
+});
+
 it("adds what its finish asks for at the edge of the pieces, and no more", async () => {
   const { store } = await demoStore();
   const sent = { intent: "step", step: "finishEdge", of: "briefPieces", version: "1", unit: "cm" };

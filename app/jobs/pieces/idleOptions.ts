@@ -6,9 +6,11 @@ const SAYS: Readonly<Record<string, (set: SetOptions) => boolean>> = {
   halter_from_centre: ({ back }) => back === "halter",
   sling_shift: ({ sling }) => sling === "net",
   strap_length: isToldIn("strap_width"),
-  wire_length_right: isToldIn("wire_length"),
-  wire_tips_right: isToldIn("wire_tips"),
+  wires: isToldIn("wire_length"),
+  wire_length_right: hasOwnWires,
+  wire_tips_right: hasOwnWires,
   wire_spring: isToldIn("wire_tips"),
+  wire_spring_right: isToldIn("wire_tips_right"),
   fold_top: isToldIn("wire_length"),
   fold_bridge: isToldIn("wire_length"),
   raise: isToldIn("wire_length"),
@@ -38,6 +40,11 @@ function panelsOf({ panels }: SetOptions): number {
 
 function isToldIn(id: string) {
   return (set: SetOptions): boolean => typeof set[id] === "number" && set[id] > 0;
+}
+
+/** Each side may have its own wire, and says so by the wire too: older pieces know no other way. */
+function hasOwnWires({ wires, wire_length_right }: SetOptions): boolean {
+  return wires === "apart" || (typeof wire_length_right === "number" && wire_length_right > 0);
 }
 
 /** A soft bra may be pulled on; a wired one always closes. */

@@ -7,10 +7,13 @@ import {
   optionsSet,
   PIECES,
   PIECES_IDS,
+  type PieceFacts,
   type PiecesId,
   type PiecesReckoning,
   recipeOfPieces,
+  type SetOptions,
 } from "../../../core/pieces/index.ts";
+import { filledFrom } from "../../../core/standing/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
 import type { PiecesRepository } from "../../../data/fitting/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
@@ -39,6 +42,7 @@ import { takeOver } from "./liked/takeOver.server.ts";
 import { ReadIn } from "./own/ReadIn.tsx";
 import { readInFile, takeBuilt, takeWrap } from "./own/readIn.server.ts";
 import { PrintForm } from "./PrintForm.tsx";
+import { keepPartsToo } from "./partsToo.server.ts";
 import { RecipeNav } from "./RecipeNav.tsx";
 import { StepsPanel } from "./steps/StepsPanel.tsx";
 import { takeStep, takeStepBack } from "./steps/step.server.ts";
@@ -90,6 +94,13 @@ async function cutNow(
 const withReckoned = <Id extends PiecesId>(page: WorkingOnPage<Id>) =>
   isCostly(page.id) ? { ...page, reckoned: reckonWorking(page.id, page.kept.working, page.facts) } : page;
 
+/** What of the job makes an option usual, in words; left out for its style. */
+const USUAL_BY: Readonly<Record<string, string>> = {
+  roll_width: "as the cloth is",
+  cloth_gives: "as the cloth was tested",
+  cup_strain: "by the settings",
+};
+
 /** What options come to that are left empty, where the job decides it. */
 const hintsOf = (id: PiecesId, usual: Readonly<Record<string, number>>): Record<string, string> =>
   Object.fromEntries(
@@ -97,14 +108,8 @@ const hintsOf = (id: PiecesId, usual: Readonly<Record<string, number>>): Record<
       const { id: option, about } = one;
       const mm = usual[option];
       if (mm === undefined) return [];
-      if (one.as === "number" && one.of === "ratio")
-        return [[option, `${about} Empty: ${mm.toFixed(2)}, as the cloth was tested.`]];
-      return [
-        [
-          option,
-          `${about} Empty: ${Math.round(mm)} mm, ${option === "roll_width" ? "as the cloth is" : "by the style"}.`,
-        ],
-      ];
+      const value = one.as === "number" && one.of === "ratio" ? mm.toFixed(2) : `${Math.round(mm)} mm`;
+      return [[option, `${about} Empty: ${value}, ${USUAL_BY[option] ?? "by the style"}.`]];
     }),
   );
 
@@ -125,8 +130,18 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     if (fields.intent === "liked") return takeOver(fields, jobId, storeOf(context), factsOf);
     return takeStep(fields, jobId, storeOf(context), factsOf, await readFinishes(storeOf(context)));
   }
-  const drawn = isPiecesId(fields.working) ? `?draw=${fields.working}` : "";
-  return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces${drawn}`);
+  const id = fields.working;
+  if (!isPiecesId(id)) return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces`);
+  const { style } = await planOfPage(context, params.jobId);
+  return saveWorking(fields, jobId, storeOf(context), `/jobs/${jobId}/pieces?draw=${id}`, {
+    also: (all, now, before) => keepPartsToo(all, jobId, { id, style, before, now }),
+  });
+});
+
+/** Options as pieces are drawn by them: those that are empty as other steps were told, those that are decided elsewhere as they were. */
+const asDrawn = (set: SetOptions, { elsewhere, decided = {} }: PieceFacts): SetOptions => ({
+  ...filledFrom(set, elsewhere),
+  ...Object.fromEntries(Object.entries(decided).map(([id, { value }]) => [id, value])),
 });
 
 /** So many kinds of lines are told that a file had and a pattern has not. */
@@ -181,7 +196,7 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
         narrow={!own}
         above={own}
         hints={hints}
-        hides={(working) => ("edges" in working ? [] : idleOptions(working))}
+        hides={(working) => ("edges" in working ? [] : idleOptions(asDrawn(working, page.facts)))}
         unsaved={unsavedFor(page.id, unsaved)}
       >
         {({ working, reckoning: { draft, checks, numbers } }) =>

@@ -1,4 +1,5 @@
 import { calculation, isBra, small } from "../../calculation/index.ts";
+import { elsewhereOf } from "../../standing/index.ts";
 import { reckonHooks } from "./reckonHooks.ts";
 import { NEW_HOOKS } from "./working.ts";
 
@@ -15,6 +16,6 @@ export const hooksCalculation = calculation({
     dipMm: small("Dip wanted", 120),
   },
   appears: isBra,
-  facts: () => null,
+  facts: ({ keptWorkings }) => ({ elsewhere: elsewhereOf("closure", keptWorkings) }),
   reckon: reckonHooks,
 });

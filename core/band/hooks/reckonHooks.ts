@@ -1,5 +1,6 @@
 import { known, type Lack, type Reckoned, type Reckoning, reckoned } from "../../calculation/index.ts";
 import { term } from "../../explain/index.ts";
+import { type Elsewhere, filledFrom, typedWhere } from "../../standing/index.ts";
 import type { HooksWorking } from "./working.ts";
 
 /** Height of a hook tape for each number of rows, unless it was measured, mm. */
@@ -11,10 +12,14 @@ export const CHANNEL_TO_EDGE_MM = 12;
 const typed = term("setting", "amount");
 
 /** Whether a hook tape fits the back end, and how deep an arch or dip the bridge bears. */
-export function reckonHooks(working: HooksWorking): Reckoning {
+export function reckonHooks(entered: HooksWorking, { elsewhere }: { readonly elsewhere: Elsewhere }): Reckoning {
   const lacks: Lack[] = [];
-  const tape = tapeNumbers(working, lacks);
-  const dip = dipNumbers(working, lacks);
+  const working = filledFrom(entered, elsewhere);
+  const where: Where = (field) => typedWhere(entered, elsewhere, field);
+  const tape = tapeNumbers(working, where, lacks);
+  // What Pieces was told does not ask for the rest by itself: only who types here wants to know how deep a dip may be.
+  const asked = [entered.bridgeToEdgeMm, entered.edgeFoldMm, entered.dipMm].some((mm) => mm !== null);
+  const dip = asked ? dipNumbers(working, where, lacks) : NOTHING;
   return {
     numbers: [...tape.numbers, ...dip.numbers],
     lacks,
@@ -23,6 +28,9 @@ export function reckonHooks(working: HooksWorking): Reckoning {
   };
 }
 
+/** Where a value was typed. */
+type Where = (field: keyof HooksWorking) => string;
+
 interface Part {
   readonly numbers: readonly Reckoned[];
   readonly warnings: readonly string[];
@@ -30,7 +38,7 @@ interface Part {
 
 const NOTHING: Part = { numbers: [], warnings: [] };
 
-function tapeNumbers({ rows, tapeMm, availableMm }: HooksWorking, lacks: Lack[]): Part {
+function tapeNumbers({ rows, tapeMm, availableMm }: HooksWorking, where: Where, lacks: Lack[]): Part {
   const heightMm = tapeMm ?? (rows === null ? null : (ROWS_MM[rows] ?? null));
   if (heightMm === null)
     lacks.push({ what: "entry", name: "rows of hooks (1 to 3), or the measured height of the tape" });
@@ -43,7 +51,12 @@ function tapeNumbers({ rows, tapeMm, availableMm }: HooksWorking, lacks: Lack[])
       reckoned("tape", "Hook tape over the room there is", {
         formula: "missing = H − available",
         terms: [
-          typed("H", "height of the tape", given.heightMm, tapeMm === null ? "19 mm a row" : "measured"),
+          typed(
+            "H",
+            "height of the tape",
+            given.heightMm,
+            tapeMm === null ? `19 mm a row, ${where("rows")}` : `measured, ${where("tapeMm")}`,
+          ),
           typed("available", "between the folded edges at the back end", given.availableMm, "typed here"),
         ],
         result: { value: missingMm, unit: "difference" },
@@ -59,8 +72,7 @@ function tapeNumbers({ rows, tapeMm, availableMm }: HooksWorking, lacks: Lack[])
   };
 }
 
-function dipNumbers({ bridgeToEdgeMm, edgeFoldMm, dipMm }: HooksWorking, lacks: Lack[]): Part {
-  if (bridgeToEdgeMm === null && edgeFoldMm === null && dipMm === null) return NOTHING;
+function dipNumbers({ bridgeToEdgeMm, edgeFoldMm, dipMm }: HooksWorking, where: Where, lacks: Lack[]): Part {
   if (bridgeToEdgeMm === null) lacks.push({ what: "entry", name: "from the channel to the edge of the bridge" });
   if (edgeFoldMm === null) lacks.push({ what: "entry", name: "the fold of the edge elastic" });
   const given = known({ bridgeToEdgeMm, edgeFoldMm });
@@ -71,7 +83,7 @@ function dipNumbers({ bridgeToEdgeMm, edgeFoldMm, dipMm }: HooksWorking, lacks: 
     formula: "dip = E − max(12, fold)",
     terms: [
       typed("E", "channel to edge", given.bridgeToEdgeMm, "typed here"),
-      typed("fold", "fold of the edge elastic", given.edgeFoldMm, "typed here"),
+      typed("fold", "fold of the edge elastic", given.edgeFoldMm, where("edgeFoldMm")),
     ],
     result: { value: mostMm, unit: "difference" },
     notes: ["It must leave the fold of its elastic, and 12 mm between channel and edge. Below 0: already too low."],

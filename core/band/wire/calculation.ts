@@ -1,4 +1,5 @@
 import { calculation, choice, small } from "../../calculation/index.ts";
+import { elsewhereOf } from "../../standing/index.ts";
 import { reckonWire } from "./reckonWire.ts";
 import { NEW_WIRE } from "./working.ts";
 
@@ -29,6 +30,6 @@ export const wireCalculation = calculation({
     ]),
   },
   appears: ({ family }) => family === "wiredBand",
-  facts: ({ body }) => ({ body }),
+  facts: ({ body, keptWorkings }) => ({ body, elsewhere: elsewhereOf("wire", keptWorkings) }),
   reckon: reckonWire,
 });

@@ -3,6 +3,8 @@ import { BREAST, byId, sampleBody } from "../../testing/index.ts";
 import { reckonWire } from "./reckonWire.ts";
 import { NEW_WIRE, type WireWorking } from "./working.ts";
 
+const BARE = { body: null, elsewhere: {} };
+
 describe("a wire that is too long", () => {
   const working = {
     ...NEW_WIRE,
@@ -16,7 +18,7 @@ describe("a wire that is too long", () => {
   };
 
   it("raises the channel and the cup piece that meets it by the same", () => {
-    const wire = reckonWire(working, { body: sampleBody(BREAST) });
+    const wire = reckonWire(working, { ...BARE, body: sampleBody(BREAST) });
     expect(byId(wire)).toMatchObject({ free: 2, raise: 8, tips: 144, "diameter-left": -2, "diameter-right": 4 });
     expect(wire.raises.map(({ piece, byMm }) => [piece, byMm])).toEqual([
       ["Cradle and wing", 8],
@@ -30,18 +32,16 @@ describe("a wire that is too long", () => {
   });
 
   it("split between underarm and bridge raises half at each", () => {
-    const wire = reckonWire({ ...working, raiseAt: "both" }, { body: null });
+    const wire = reckonWire({ ...working, raiseAt: "both" }, BARE);
     expect(wire.raises.map(({ byMm }) => byMm)).toEqual([4, 4, 4, 4]);
   });
 
   it("with its tips further apart than its channel is long is doubted", () =>
-    expect(reckonWire({ ...working, tipDistanceMm: 270 }, { body: null }).warnings[0]).toContain(
-      "one of the two is off",
-    ));
+    expect(reckonWire({ ...working, tipDistanceMm: 270 }, BARE).warnings[0]).toContain("one of the two is off"));
 
   it("has nothing to raise where it is free, and a longer one is wanted over 25 mm", () => {
-    expect(reckonWire({ ...working, wireMm: 238 }, { body: null }).raises).toEqual([]);
-    expect(reckonWire({ ...working, wireMm: 220 }, { body: null }).warnings[0]).toContain("too short");
+    expect(reckonWire({ ...working, wireMm: 238 }, BARE).raises).toEqual([]);
+    expect(reckonWire({ ...working, wireMm: 220 }, BARE).warnings[0]).toContain("too short");
   });
 });
 
@@ -64,7 +64,7 @@ describe("wires of two sides", () => {
   };
 
   it("are fitted each to its own channel and its own root", () => {
-    const reckoning = reckonWire(apart, { body: sampleBody(BREAST) });
+    const reckoning = reckonWire(apart, { ...BARE, body: sampleBody(BREAST) });
     expect(byId(reckoning)).toEqual({
       "free-left": 2,
       "raise-left": 8,
@@ -80,17 +80,17 @@ describe("wires of two sides", () => {
   });
 
   it("say of which side something is lacking, and give the other", () => {
-    const reckoning = reckonWire({ ...apart, rightWireMm: null, foldTopMm: 8 }, { body: sampleBody(BREAST) });
+    const reckoning = reckonWire({ ...apart, rightWireMm: null, foldTopMm: 8 }, { ...BARE, body: sampleBody(BREAST) });
     expect(reckoning.lacks).toEqual([{ what: "entry", name: "the wire, tip to tip along its curve, right" }]);
     expect(reckoning.wires.map(({ side }) => side)).toEqual(["left"]);
     expect(byId(reckoning)).toMatchObject({ "free-left": 2, "diameter-right": 0 });
   });
 
   it("ask for what both share once", () =>
-    expect(
-      reckonWire({ ...apart, foldTopMm: null }, { body: null }).lacks.filter(({ what }) => what === "entry"),
-    ).toEqual([{ what: "entry", name: "what the top edge’s finish takes" }]));
+    expect(reckonWire({ ...apart, foldTopMm: null }, BARE).lacks.filter(({ what }) => what === "entry")).toEqual([
+      { what: "entry", name: "what the top edge’s finish takes" },
+    ]));
 
   it("that are alike keep the right's values for when they are wanted again, unused", () =>
-    expect(reckonWire({ ...apart, sides: "alike", rightWireMm: 1 }, { body: null }).wires).toHaveLength(1));
+    expect(reckonWire({ ...apart, sides: "alike", rightWireMm: 1 }, BARE).wires).toHaveLength(1));
 });

@@ -8,6 +8,7 @@ import {
   wantsOf,
 } from "../../calculation/index.ts";
 import { term } from "../../explain/index.ts";
+import { type Elsewhere, filledFrom, typedWhere } from "../../standing/index.ts";
 import { type FittedWire, SIDE_WORDS, typed } from "./fittedWire.ts";
 import { WIRE_MOVEMENT_MM, type WireFit, type WireInput, wireFit } from "./wireFit.ts";
 import { differing, NO_ROOTS, overRoots, type Raise, raisesOf } from "./wireRoots.ts";
@@ -22,14 +23,23 @@ export interface WireReckoning extends Reckoning {
   readonly raises: readonly Raise[];
 }
 
+/** What wires are reckoned from beside the working. */
+export interface WireFacts {
+  readonly body: BodyFacts | null;
+  /** What Pieces was told of them. */
+  readonly elsewhere: Elsewhere;
+}
+
 /** Fits each wire to its channel: what is free, what is raised with which pieces, and whether it suits the root. */
-export function reckonWire(working: WireWorking, { body }: { readonly body: BodyFacts | null }): WireReckoning {
+export function reckonWire(entered: WireWorking, { body, elsewhere }: WireFacts): WireReckoning {
   const wants = wantsOf(body);
+  const working = filledFrom(entered, elsewhere);
+  const where = (field: keyof WireWorking) => typedWhere(entered, elsewhere, field);
   const folds = {
     foldTopMm: wants.entry(working.foldTopMm, "what the top edge’s finish takes"),
     foldBridgeMm: wants.entry(working.foldBridgeMm, "what the bridge’s finish takes"),
   };
-  const sides = wireSides(working).map((side) => reckonSide(side, folds, body, wants));
+  const sides = wireSides(working).map((side) => reckonSide(side, { folds, where }, body, wants));
   const wires = sides.flatMap(({ wire }) => (wire ? [wire] : []));
   return {
     numbers: sides.flatMap(({ numbers }) => numbers),
@@ -50,7 +60,13 @@ export function reckonWire(working: WireWorking, { body }: { readonly body: Body
 
 function reckonSide(
   { side, entries }: WireSide,
-  folds: Pick<WireWorking, "foldTopMm" | "foldBridgeMm">,
+  {
+    folds,
+    where,
+  }: {
+    readonly folds: Pick<WireWorking, "foldTopMm" | "foldBridgeMm">;
+    readonly where: (field: keyof WireWorking) => string;
+  },
   body: BodyFacts | null,
   wants: Wants,
 ) {
@@ -66,7 +82,7 @@ function reckonSide(
   if (!input) return { ...roots, wire: null };
   const fit = wireFit(input);
   return {
-    numbers: [...fitNumbers(input, fit, side), ...roots.numbers],
+    numbers: [...fitNumbers(input, fit, side, where), ...roots.numbers],
     warnings: [
       ...(fit.draftTipDistanceMm >= input.channelMm
         ? ["The tips are further apart than the channel is long: one of the two is off."]
@@ -79,7 +95,13 @@ function reckonSide(
   };
 }
 
-function fitNumbers(input: WireInput, fit: WireFit, side: WireSide["side"]): Reckoned[] {
+function fitNumbers(
+  input: WireInput,
+  fit: WireFit,
+  side: WireSide["side"],
+  where: (field: keyof WireWorking) => string,
+): Reckoned[] {
+  const ofSide = (plain: keyof WireWorking, right: keyof WireWorking) => where(side === "right" ? right : plain);
   const id = (name: string) => (side === "both" ? name : `${name}-${side}`);
   const named = (name: string) => (side === "both" ? name : `${name}, ${side}`);
   return [
@@ -87,9 +109,9 @@ function fitNumbers(input: WireInput, fit: WireFit, side: WireSide["side"]): Rec
       formula: "F = C − top − bridge − W",
       terms: [
         typed("C", "channel along the seam line", input.channelMm, "typed here"),
-        typed("top", "fold at the top", input.foldTopMm, "typed here"),
-        typed("bridge", "fold at the bridge", input.foldBridgeMm, "typed here"),
-        typed("W", "wire, tip to tip along its curve", input.wireMm, "typed here"),
+        typed("top", "fold at the top", input.foldTopMm, where("foldTopMm")),
+        typed("bridge", "fold at the bridge", input.foldBridgeMm, where("foldBridgeMm")),
+        typed("W", "wire, tip to tip along its curve", input.wireMm, ofSide("wireMm", "rightWireMm")),
       ],
       result: { value: fit.freeMm, unit: "difference" },
       notes: ["At least 5 mm at each end, 10 in all, for movement; over 25 mm the wire is too short."],
@@ -107,8 +129,8 @@ function fitNumbers(input: WireInput, fit: WireFit, side: WireSide["side"]): Rec
     reckoned(id("tips"), named("Tip distance to draft to"), {
       formula: "tips = rest + spring",
       terms: [
-        typed("rest", "tips at rest", input.tipDistanceMm, "typed here"),
-        typed("spring", "apart when worn", input.springMm, "typed here"),
+        typed("rest", "tips at rest", input.tipDistanceMm, ofSide("tipDistanceMm", "rightTipDistanceMm")),
+        typed("spring", "apart when worn", input.springMm, ofSide("springMm", "rightSpringMm")),
       ],
       result: { value: fit.draftTipDistanceMm, unit: "length" },
       notes: ["Worn, the wire springs open: its tips move apart, its length does not change."],

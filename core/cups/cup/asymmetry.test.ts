@@ -14,7 +14,7 @@ const EQUAL = {
 } as const;
 
 const unequal = (own: Partial<Record<keyof typeof EQUAL, readonly [number, number]>>) =>
-  reckonCup(NEW_CUP, { body: sampleBody({ ...EQUAL, ...own }) } as never).asymmetry;
+  reckonCup(NEW_CUP, { body: sampleBody({ ...EQUAL, ...own }), elsewhere: {} } as never).asymmetry;
 
 describe("two sides", () => {
   it.each([

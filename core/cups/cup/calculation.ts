@@ -1,4 +1,5 @@
 import { calculation, choice } from "../../calculation/index.ts";
+import { elsewhereOf } from "../../standing/index.ts";
 import { hasBust } from "../hasBust.ts";
 import { reckonCup } from "./reckonCup.ts";
 import { NEW_CUP } from "./working.ts";
@@ -16,6 +17,9 @@ export const cupCalculation = calculation({
     ]),
   },
   appears: hasBust,
-  facts: ({ body, settings, beside }) => ({ body, cupStrain: settings.cupStrain, settingsName: beside.settingsName }),
+  facts: ({ body, settings, beside, keptWorkings }) => ({
+    ...{ body, cupStrain: settings.cupStrain, settingsName: beside.settingsName },
+    elsewhere: elsewhereOf("cup", keptWorkings),
+  }),
   reckon: reckonCup,
 });

@@ -1,5 +1,6 @@
 import type { MeasureCode } from "../../body/index.ts";
 import type { BodyFacts } from "../../calculation/index.ts";
+import type { Elsewhere } from "../../standing/index.ts";
 
 /** Measures of a breast that two sides are compared by. */
 export const BREAST_CODES = [
@@ -20,6 +21,8 @@ export interface CupFacts {
   readonly body: BodyFacts | null;
   readonly cupStrain: number;
   readonly settingsName: string;
+  /** What Pieces was told of them. */
+  readonly elsewhere: Elsewhere;
 }
 
 /** One side with its measures and its volume. */

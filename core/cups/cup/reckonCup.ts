@@ -1,6 +1,7 @@
 import { measureOf } from "../../body/index.ts";
 import { known, type Reckoned, type Reckoning, reckoned, type Wants, wantsOf } from "../../calculation/index.ts";
 import { term } from "../../explain/index.ts";
+import { filledFrom, typedWhere } from "../../standing/index.ts";
 import { CUP_SIDES, type CupSide } from "../cupSide.ts";
 import { type Asymmetry, asymmetryNumbers, asymmetryOf } from "./asymmetry.ts";
 import { cupSeamMm, cupVolumeCm3 } from "./cup.ts";
@@ -18,11 +19,13 @@ export interface CupReckoning extends Reckoning {
 export function reckonCup(working: CupWorking, facts: CupFacts): CupReckoning {
   const wants = wantsOf(facts.body);
   const sides = { left: cupOf("left", wants), right: cupOf("right", wants) };
-  const strain = working.strain ?? facts.cupStrain;
+  const { strain: told } = filledFrom(working, facts.elsewhere);
+  const strain = told ?? facts.cupStrain;
+  const strainFrom = told === null ? facts.settingsName : typedWhere(working, facts.elsewhere, "strain");
   const asymmetry = asymmetryOf(sides);
   const numbers = CUP_SIDES.flatMap((side) => [
     ...volumeNumber(side, sides[side], facts),
-    ...seamNumbers(side, sides[side], strain, working, facts),
+    ...seamNumbers(side, sides[side], { strain, strainFrom }, facts),
   ]);
   return {
     numbers: [...numbers, ...(asymmetry ? asymmetryNumbers(asymmetry, sides, facts) : [])],
@@ -80,9 +83,8 @@ const SEAMS = [
 const seamNumbers = (
   side: CupSide,
   { measures }: CupOfSide,
-  strain: number,
-  working: CupWorking,
-  { body, settingsName }: CupFacts,
+  { strain, strainFrom }: { readonly strain: number; readonly strainFrom: string },
+  { body }: CupFacts,
 ): Reckoned[] =>
   SEAMS.flatMap(({ id, code, name }) => {
     const mm = measures[code];
@@ -92,7 +94,7 @@ const seamNumbers = (
         formula: "seam = L / (1 + ε)",
         terms: [
           term("body", "length")("L", `${measureOf(code).name.toLowerCase()}, ${side}`, mm, body?.source ?? ""),
-          term("setting", "ratio")("ε", "cup strain", strain, working.strain === null ? settingsName : "typed here"),
+          term("setting", "ratio")("ε", "cup strain", strain, strainFrom),
         ],
         result: { value: cupSeamMm(mm, strain), unit: "length" },
         notes: ["Seam line of the cup, without allowances. 0 for rigid or lined cups, 0.03 to 0.06 for stretch lace."],

@@ -1,5 +1,6 @@
 import { isBoned } from "../../ease/index.ts";
 import { ok, type Result } from "../../result.ts";
+import { elsewhereOf } from "../../standing/index.ts";
 import { hasBand } from "../finding/hasBand.ts";
 import type { FindingAnswer, FindingFacts, FindingKind } from "../finding/kinds/findingKind.ts";
 import { findingKindOf } from "../finding/kinds/index.ts";
@@ -47,9 +48,10 @@ export function strainThere(
   return mostStretched(finding, prototype);
 }
 
-/** A cup is cut to its breast in its own strain, whatever the band below it is stretched by. */
-const cupStrain = ({ frozen }: Prototype): StrainThere => ({
-  ...{ strain: frozen.settings.cupStrain, bodyMm: null, garmentMm: null },
+/** A cup is cut to its breast in its own strain, whatever the band below it is stretched by: as Cups or Pieces were told, else as the settings say. */
+const cupStrain = ({ frozen: { settings, workings } }: Prototype): StrainThere => ({
+  strain: workings.cup?.strain ?? elsewhereOf("cup", workings).strain?.value ?? settings.cupStrain,
+  ...{ bodyMm: null, garmentMm: null },
   basis: "cups",
 });
 

@@ -14,6 +14,7 @@ export const riseCalculation = calculation({
   fields: {
     dropFrontMm: small("Below waist, front", 400, "Empty: by the style.", true),
     dropBackMm: small("Below waist, back", 400, "Empty: by the style.", true),
+    dropSideMm: small("Below waist, side", 400, "Empty: with front and back.", true),
     frontRiseMm: length("Front rise"),
     backRiseMm: length("Back rise"),
     depthMm: length("Crotch depth", "Edge to seat line."),

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { toldAt } from "../../standing/index.ts";
 import { sampleBody } from "../../testing/index.ts";
 import { girthAtHeight } from "./edgeByHeight.ts";
 import { reckonRise } from "./rise.ts";
@@ -20,6 +21,7 @@ const facts = (own: Partial<RiseFacts> = {}): RiseFacts => ({
   noPlan: null,
   garment: { waist: 640, highHip: 780, hip: 860 },
   ownTopEdge: true,
+  elsewhere: {},
   ...own,
 });
 const numbers = (working: Partial<RiseWorking>, own: Partial<RiseFacts> = {}) =>
@@ -46,6 +48,21 @@ describe("rises", () => {
     expect(found.elastic).toBeCloseTo(738 * 0.92 + 10, 9);
     const higher = numbers({ dropFrontMm: 40, dropBackMm: 40, elasticRatio: 0.9 });
     expect(higher.elastic).toBeCloseTo((640 + 0.4 * 140) * 0.9 + 10, 9);
+  });
+
+  it("are taken as Pieces and Pattern were told, where nothing is typed here", () => {
+    const elsewhere = {
+      ...toldAt("Pieces", { dropFrontMm: 30, dropSideMm: 100 }),
+      ...toldAt("Pattern", { frontRiseMm: 280 }),
+    };
+    const found = numbers({ dropBackMm: 50 }, { elsewhere });
+    expect(found.frontRise).toBeCloseTo((320 - 30) * 0.95, 9);
+    expect(found.frontRiseChange).toBeCloseTo(290 * 0.95 - 280, 9);
+    // Front 30, back 50, each side 100: 70 in the middle of the way round.
+    expect(found.edgeBody).toBeCloseTo(740 + 0.7 * 160, 9);
+    const { numbers: told } = reckonRise(NEW_RISE, facts({ elsewhere }));
+    expect(told[0]?.explanation.terms[1]?.source).toBe("typed at Pieces");
+    expect(told[1]?.explanation.terms[1]?.source).toBe("typed at Pattern");
   });
 
   it("say where the edge would sit if they were left as drawn", () => {

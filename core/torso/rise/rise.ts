@@ -1,7 +1,8 @@
 import type { MeasureCode } from "../../body/index.ts";
 import { type Reckoned, type Reckoning, reckoned, type Wants, wantsOf } from "../../calculation/index.ts";
 import { term } from "../../explain/index.ts";
-import { dropOf, isTooDeep, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
+import { filledFrom, typedWhere } from "../../standing/index.ts";
+import { dropsOf, isTooDeep, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import { topEdge } from "./topEdge.ts";
 import type { RiseWorking } from "./working.ts";
 
@@ -9,10 +10,13 @@ const bodyMm = term("body", "length");
 const patternMm = term("garment", "length");
 
 /** Holds rises, depth, waist lines and inseam of a pattern against the body, each with its own kind. */
-export function reckonRise(working: RiseWorking, facts: RiseFacts): Reckoning {
+export function reckonRise(entered: RiseWorking, facts: RiseFacts): Reckoning {
   const wants = wantsOf(facts.body);
+  const working = filledFrom(entered, facts.elsewhere);
   if (facts.noPlan) wants.plan(facts.noPlan);
-  const rises = (["front", "back"] as const).flatMap((side) => riseNumbers(side, working, facts));
+  const rises = (["front", "back"] as const).flatMap((side) =>
+    riseNumbers(side, working, facts, wordsOf(side, entered, facts)),
+  );
   const edge = facts.ownTopEdge ? topEdge(working, facts, wants) : { numbers: [], warnings: [] };
   return {
     numbers: [...rises, ...edge.numbers, ...comparisons(working, facts, wants)],
@@ -33,23 +37,33 @@ export function reckonRise(working: RiseWorking, facts: RiseFacts): Reckoning {
   };
 }
 
-function riseNumbers(side: "front" | "back", working: RiseWorking, facts: RiseFacts): Reckoned[] {
+/** Where a drop and a rise of the pattern come from, in words. */
+function wordsOf(side: "front" | "back", entered: RiseWorking, { elsewhere }: RiseFacts) {
+  const [drop, rise] =
+    side === "front" ? (["dropFrontMm", "frontRiseMm"] as const) : (["dropBackMm", "backRiseMm"] as const);
+  const ofStyle = entered[drop] === null && !elsewhere[drop];
+  return {
+    dropFrom: ofStyle ? "as the style says" : typedWhere(entered, elsewhere, drop),
+    riseFrom: typedWhere(entered, elsewhere, rise),
+  };
+}
+
+function riseNumbers(
+  side: "front" | "back",
+  working: RiseWorking,
+  facts: RiseFacts,
+  { dropFrom, riseFrom }: ReturnType<typeof wordsOf>,
+): Reckoned[] {
   const planned = facts[side];
   const neededMm = neededRiseMm(side, working, facts);
   if (!planned || neededMm === null) return [];
-  const typedDrop = side === "front" ? working.dropFrontMm : working.dropBackMm;
   const pattern = side === "front" ? working.frontRiseMm : working.backRiseMm;
   const name = side === "front" ? "Front rise" : "Back rise";
   const needed = reckoned(`${side}Rise`, `${name}, needed`, {
     formula: "N = (L − d) · k",
     terms: [
       bodyMm("L", side === "front" ? "crotch front" : "crotch back", planned.bodyMm, facts.body?.source ?? ""),
-      term("setting", "length")(
-        "d",
-        "top edge below the waist",
-        dropOf(side, working, facts.drops),
-        typedDrop === null ? "as the style says" : "typed here",
-      ),
+      term("setting", "length")("d", "top edge below the waist", dropsOf(working, facts.drops)[side], dropFrom),
       term("result", "ratio")(
         "k",
         "cut over body, by stretch and draw-in",
@@ -64,7 +78,7 @@ function riseNumbers(side: "front" | "back", working: RiseWorking, facts: RiseFa
     formula: "change = N − P",
     terms: [
       term("result", "length")("N", "needed", neededMm, "computed here"),
-      patternMm("P", "of the pattern", pattern, "typed here"),
+      patternMm("P", "of the pattern", pattern, riseFrom),
     ],
     result: { value: neededMm - pattern, unit: "difference" },
     notes: ["Above 0: cut apart and spread. Below 0: overlap."],
@@ -73,7 +87,7 @@ function riseNumbers(side: "front" | "back", working: RiseWorking, facts: RiseFa
 }
 
 function comparisons(working: RiseWorking, facts: RiseFacts, wants: Wants): Reckoned[] {
-  const sideDrop = (dropOf("front", working, facts.drops) + dropOf("back", working, facts.drops)) / 2;
+  const sideDrop = dropsOf(working, facts.drops).side;
   const depth = working.depthMm === null ? null : wants.length("crotch_depth");
   return [
     difference(

@@ -1,5 +1,6 @@
 import type { BodyFacts } from "../../calculation/index.ts";
 import type { Drops } from "../../ease/index.ts";
+import type { Elsewhere } from "../../standing/index.ts";
 import type { RiseWorking } from "./working.ts";
 
 /** A planned rise: what the plan cuts it to for a body length, and that body length before any drop. */
@@ -14,6 +15,8 @@ export interface PlannedRise {
 export interface RiseFacts {
   readonly body: BodyFacts | null;
   readonly drops: Drops;
+  /** What Pieces was told of it. */
+  readonly elsewhere: Elsewhere;
   /** Null where the ease plan cannot say yet. */
   readonly front: PlannedRise | null;
   readonly back: PlannedRise | null;
@@ -25,19 +28,24 @@ export interface RiseFacts {
   readonly ownTopEdge: boolean;
 }
 
-/** Where the top edge is to sit, front and back, below the waist, mm. */
-export const dropOf = (side: "front" | "back", working: RiseWorking, drops: Drops): number =>
-  (side === "front" ? working.dropFrontMm : working.dropBackMm) ?? drops[side];
+/** What was told of where the top edge sits. */
+export type ToldDrops = Pick<RiseWorking, "dropFrontMm" | "dropBackMm" | "dropSideMm">;
+
+/** Where the top edge is to sit below the waist, mm; at the side, where that is not told, as far from the style as front and back are in the middle. */
+export function dropsOf({ dropFrontMm, dropBackMm, dropSideMm }: ToldDrops, style: Drops): Drops {
+  const [front, back] = [dropFrontMm ?? style.front, dropBackMm ?? style.back];
+  return { front, back, side: dropSideMm ?? style.side + (front - style.front + back - style.back) / 2 };
+}
 
 /** A rise as the body needs it, cut; null while the ease plan cannot say, or the edge would sit below the crotch. mm. */
 export const neededRiseMm = (side: "front" | "back", working: RiseWorking, facts: RiseFacts): number | null => {
   const planned = facts[side];
   if (!planned || isTooDeep(side, working, facts)) return null;
-  return (planned.bodyMm - dropOf(side, working, facts.drops)) * planned.cutPerMm;
+  return (planned.bodyMm - dropsOf(working, facts.drops)[side]) * planned.cutPerMm;
 };
 
 /** True where the edge was asked for as low as the crotch, or lower: no rise is left. */
 export const isTooDeep = (side: "front" | "back", working: RiseWorking, facts: RiseFacts): boolean => {
   const planned = facts[side];
-  return planned !== null && dropOf(side, working, facts.drops) >= planned.bodyMm;
+  return planned !== null && dropsOf(working, facts.drops)[side] >= planned.bodyMm;
 };

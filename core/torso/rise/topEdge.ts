@@ -1,7 +1,8 @@
 import { type Reckoned, reckoned, type Wants, wantsOf } from "../../calculation/index.ts";
+import type { Drops } from "../../ease/index.ts";
 import { term } from "../../explain/index.ts";
 import { girthAtHeight, type LevelGirth } from "./edgeByHeight.ts";
-import { dropOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
+import { dropsOf, neededRiseMm, type RiseFacts } from "./riseNeed.ts";
 import type { RiseWorking } from "./working.ts";
 
 /** Cut of a waist elastic over its edge where nothing else is chosen. */
@@ -20,7 +21,7 @@ export function topEdge(
   facts: RiseFacts,
   wants: Wants,
 ): { numbers: Reckoned[]; warnings: string[] } {
-  const wanted = (dropOf("front", working, facts.drops) + dropOf("back", working, facts.drops)) / 2;
+  const wanted = edgeHeightMm(dropsOf(working, facts.drops));
   const left = heightIfLeft(working, facts);
   // At the waist itself no height is wanted.
   const heights = heightsOf(wanted === 0 && left === null ? wantsOf(facts.body) : wants);
@@ -37,6 +38,9 @@ export function topEdge(
     warnings: body.length > 1 && !bodyThere.ok ? [bodyThere.problem.message] : [],
   };
 }
+
+/** How far the edge lies below the waist in the middle of its way round, mm: it passes front, side, back and the other side. */
+const edgeHeightMm = ({ front, back, side }: Drops): number => (front + back + 2 * side) / 4;
 
 const heightsOf = (wants: Wants): Readonly<Record<EdgeZone, number | null>> => ({
   waist: 0,
@@ -62,17 +66,23 @@ function heightIfLeft(working: RiseWorking, facts: RiseFacts): number | null {
     const planned = facts[side];
     return pattern === null || needed === null || !planned
       ? null
-      : dropOf(side, working, facts.drops) + (needed - pattern) / planned.cutPerMm;
+      : dropsOf(working, facts.drops)[side] + (needed - pattern) / planned.cutPerMm;
   });
-  const [front = null, back = null] = below;
-  return front === null || back === null ? null : (front + back) / 2;
+  const [dropFrontMm = null, dropBackMm = null] = below;
+  if (dropFrontMm === null || dropBackMm === null) return null;
+  return edgeHeightMm(dropsOf({ dropFrontMm, dropBackMm, dropSideMm: null }, dropsOf(working, facts.drops)));
 }
 
 const edgeGirth = (id: string, name: string, belowMm: number, girthMm: number, source: string): Reckoned =>
   reckoned(id, name, {
     formula: "B = girth at h",
     terms: [
-      term("setting", "length")("h", "top edge below the waist, mean of front and back", belowMm, "the drops above"),
+      term("setting", "length")(
+        "h",
+        "top edge below the waist, in the middle of its way round",
+        belowMm,
+        "the drops above",
+      ),
     ],
     result: { value: girthMm, unit: "length" },
     notes: [`By straight lines between waist, high hip and hip (${source}).`],
@@ -110,11 +120,16 @@ function ifLeft(belowMm: number, wantedMm: number, body: readonly LevelGirth[], 
   const height = reckoned("edgeLeft", "Top edge, if the rises are left as drawn", {
     formula: "h = d + m",
     terms: [
-      term("setting", "length")("d", "wanted below the waist, mean of front and back", wantedMm, "the drops above"),
+      term("setting", "length")(
+        "d",
+        "wanted below the waist, in the middle of its way round",
+        wantedMm,
+        "the drops above",
+      ),
       term("result", "difference")("m", "what the rises lack, as worn", belowMm - wantedMm, "(needed − pattern) / k"),
     ],
     result: { value: belowMm, unit: "amount" },
-    notes: ["Below the waist, mean of front and back: what the pattern lacks in rise, the edge sits lower."],
+    notes: ["Below the waist, in the middle of its way round: what the pattern lacks in rise, the edge sits lower."],
   });
   return girth.ok ? [height, edgeGirth("edgeLeftBody", "Body there", belowMm, girth.value, source)] : [height];
 }

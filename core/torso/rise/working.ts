@@ -3,6 +3,8 @@ export interface RiseWorking {
   /** Where the top edge is to sit below the waist; null: as the style says. */
   readonly dropFrontMm: number | null;
   readonly dropBackMm: number | null;
+  /** At the side; null: it moves with front and back. */
+  readonly dropSideMm: number | null;
   readonly frontRiseMm: number | null;
   readonly backRiseMm: number | null;
   /** Depth of the pattern from its waist (or top edge) to the seat line, at the side. */
@@ -19,6 +21,7 @@ export interface RiseWorking {
 export const NEW_RISE: RiseWorking = {
   dropFrontMm: null,
   dropBackMm: null,
+  dropSideMm: null,
   frontRiseMm: null,
   backRiseMm: null,
   depthMm: null,

@@ -99,6 +99,15 @@ describe("a wired bra", () => {
     ]);
     const one = wired({ wire_length: Math.round(CHANNEL) - 12 }, { right: 0.94 });
     expect(one.notes.filter((note) => note.includes("raised by"))).toHaveLength(2);
+    expect(one.notes.join(" ")).toMatch(/One wire for both sides, but the roots are \d+ and \d+ mm wide/);
+  });
+
+  it("picks no wire for the right side where only the left was told of two, and raises nothing there", () => {
+    const draft = wired({ wire_length: Math.round(CHANNEL) - 12, wires: "apart" }, { right: 0.94 });
+    expect(draft.notes.filter((note) => note.includes("raised by")).map((note) => note.slice(0, 6))).toEqual([
+      "Left: ",
+    ]);
+    expect(draft.notes.join(" ")).not.toMatch(/One wire/);
   });
 
   it("of two breasts has each its own side: one bridge of two halves, one straight lower edge", () => {

@@ -12,7 +12,7 @@ import { RECTANGLE_KINDS } from "../rectangle/kinds.ts";
 import { stripPiece } from "../rectangle/rectangle.ts";
 import { type BraKind, braSide, type Stands, standsOn } from "./braSide.ts";
 import { SOFT_OPTIONS, WIRED_OPTIONS } from "./options.ts";
-import { wireOf } from "./wire.ts";
+import { hasOwnWires, wireOf } from "./wire.ts";
 
 const NEEDS: Pick<Recipe, "measures" | "girths" | "lengths" | "costly"> = {
   measures: [
@@ -97,8 +97,18 @@ function notesOf(given: Given, kind: BraKind, cups: readonly CupOfBreast[], made
     ...(kind === "wired" && given.number("wire_length") === 0
       ? ["No wire was told: its line is drawn as the cup's lower edge, and nothing is walked along it."]
       : []),
-    ...(kind === "wired" ? cups.flatMap((cup) => widthNote(given, cup)) : []),
+    ...(kind === "wired" ? [...cups.flatMap((cup) => widthNote(given, cup)), ...oneForBoth(given, cups)] : []),
     ...((width === 0) !== (length === 0) ? ["Straps of cloth need both a width and a length: none are drawn."] : []),
+  ];
+}
+
+/** One wire for two roots that differ: the channel of the smaller is raised by what they differ. */
+function oneForBoth(given: Given, [first, second]: readonly CupOfBreast[]): string[] {
+  if (!first || !second || hasOwnWires(given) || given.number("wire_length") === 0) return [];
+  const [left, right] = [first, second].map(({ breast }) => 2 * breast.root.halfWidthMm) as [number, number];
+  if (Math.abs(left - right) <= DIAMETER_TOLERANCE_MM) return [];
+  return [
+    `One wire for both sides, but the roots are ${left.toFixed(0)} and ${right.toFixed(0)} mm wide: give each side its own at Band, or the channel of the smaller is raised for the wire of the larger.`,
   ];
 }
 

@@ -48,10 +48,25 @@ export const WIRED_OPTIONS: readonly RecipeOption[] = [
     [0, 600, 0],
     "Tip to tip; at 0 no wire is picked and none is walked.",
   ),
-  numberOption("wire_length_right", "Wire of the right side", [0, 600, 0], "At 0 both sides have one wire."),
+  choiceOption(
+    "wires",
+    "Wires",
+    [
+      ["alike", "one for both sides"],
+      ["apart", "each side its own"],
+    ],
+    "Where the roots differ, each side wants its own.",
+  ),
+  numberOption("wire_length_right", "Wire of the right side", [0, 600, 0], "At 0 none is picked for it."),
   numberOption("wire_tips", "Wire from tip to tip", [0, 300, 0], "Straight across at rest; at 0 as wide as the root."),
-  numberOption("wire_tips_right", "Right wire from tip to tip", [0, 300, 0], "At 0 as that of the left side."),
-  numberOption("wire_spring", "Spring of the wire", [0, 40, 0], "How far its tips move apart when it is worn."),
+  numberOption(
+    "wire_tips_right",
+    "Right wire from tip to tip",
+    [0, 300, 0],
+    "Straight across at rest; at 0 as wide as the root.",
+  ),
+  numberOption("wire_spring", "Spring of the wire", [0, 60, 0], "How far its tips move apart when it is worn."),
+  numberOption("wire_spring_right", "Spring of the right wire", [0, 60, 0], "How far its tips move apart when worn."),
   numberOption("fold_top", "Taken off the channel at the underarm", [0, 40, 8], "By the finish of the edge there."),
   numberOption("fold_bridge", "Taken off it at the bridge", [0, 40, 8], "By the finish of the edge there."),
   choiceOption(

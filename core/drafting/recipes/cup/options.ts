@@ -33,13 +33,13 @@ export const CUP_OPTIONS: readonly RecipeOption[] = [
   ratioOption(
     "cup_strain",
     "Cup strain",
-    [0, 0.1, 0],
+    [0, 0.5, 0],
     "Taken off every seam: 0 for rigid or lined cups, 0.03 to 0.06 for stretch lace.",
   ),
   ratioOption(
     "cloth_gives",
     "The cup's cloth gives",
-    [0, 0.6, 0.1],
+    [0, 3, 0.1],
     "Past it one more seam is looked at, and what it would leave.",
   ),
   choiceOption(

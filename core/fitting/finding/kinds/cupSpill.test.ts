@@ -1,5 +1,8 @@
+import { expect, it } from "vitest";
 import { styleOf } from "../../../ease/index.ts";
 import { itProposes, samplePrototype } from "../../../testing/index.ts";
+import { NEW_WORKINGS } from "../../../workings/index.ts";
+import { strainThere } from "../../decide/proposeFor.ts";
 
 const sample = samplePrototype();
 /** A wired bra whose cups are cut with some strain: its band plans the underbust alone. */
@@ -49,3 +52,15 @@ itProposes("cup_spill", [
     remedies: [["more-volume", 12, volume("cup seams")]],
   },
 ]);
+
+it("is read in the strain the cups are cut in: as Cups was told, else as Pieces was, else by the settings", () => {
+  const strain = (workings: typeof sample.frozen.workings) =>
+    strainThere(
+      { kind: "cup_spill", ...at("cupTop"), side: "left" },
+      samplePrototype({ frozen: { ...bra.frozen, workings } }),
+    )?.strain;
+  const wiredBraPieces = { ...NEW_WORKINGS.wiredBraPieces, cup_strain: 0.05 };
+  expect(strain({})).toBe(0.04);
+  expect(strain({ wiredBraPieces })).toBe(0.05);
+  expect(strain({ wiredBraPieces, cup: { strain: 0.06, remedy: "open" } })).toBe(0.06);
+});
