@@ -1,3 +1,4 @@
+export { bodyValue } from "./bodyValue.ts";
 export { LONG_CODES } from "./catalogue/codes.ts";
 export {
   CATALOGUE,

@@ -1,4 +1,4 @@
-import { type MeasureCode, measuredValue, measureOf, type Side } from "../body/index.ts";
+import { bodyValue, type MeasureCode, measureOf, type Side } from "../body/index.ts";
 import { girthBodies, type PlannedBody } from "../ease/index.ts";
 import type { Lack } from "./reckoning.ts";
 
@@ -33,7 +33,7 @@ export function wantsOf(body: BodyFacts | null): Wants {
   return {
     lacks,
     girth: (code) => (body && girthBodies(code, body, body.fingerAllowanceMm)?.plan.snugMm) ?? lacking(code, "single"),
-    length: (code, side = "single") => (body && measuredValue(body.values, code, side)?.mm) ?? lacking(code, side),
+    length: (code, side = "single") => (body && bodyValue(body.values, code, side)?.mm) ?? lacking(code, side),
     plan(message, step) {
       lacks.push({ what: "plan", message, ...(step ? { step } : {}) });
       return null;

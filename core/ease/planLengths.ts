@@ -1,4 +1,4 @@
-import { type BodyTrunk, bodyTrunk, largerSide, type MeasureCode, measuredValue, nameOf } from "../body/index.ts";
+import { type BodyTrunk, bodyTrunk, bodyValue, largerSide, type MeasureCode, nameOf } from "../body/index.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { type LengthCut, lengthCut } from "./lengthCut.ts";
 import { schoolOf } from "./schools/index.ts";
@@ -135,7 +135,7 @@ function plannedSegment(
   dropMm: number,
   { body, strainOf }: LengthsInput,
 ): Result<PlannedSegment> {
-  const value = measuredValue(body.values, code) ?? largerSide(body.values, code)?.larger;
+  const value = bodyValue(body.values, code) ?? largerSide(body.values, code)?.larger;
   if (!value)
     return fail("no-measure", `Expected ${nameOf(code, "single").toLowerCase()}, but it is not on the sheet.`);
   const bodyMm = value.mm - dropMm;

@@ -16,13 +16,26 @@ const EDGES: Readonly<Record<string, readonly string[]>> = {
   ...{ underbust: ["underbust"], wing: ["underbust"], gore: ["underbust"], backEdge: ["cutOut"] },
 };
 
+/** Where something was seen of an elastic, and on which side. */
+export type SeenAt = Pick<ElasticChange, "spot" | "side">;
+
+const isSeenOn = (seen: SeenAt, { edge, side }: Pick<ElasticRing, "edge" | "side">): boolean =>
+  EDGES[seen.spot]?.includes(edge) === true && (seen.side === "both" || side === null || side === seen.side);
+
+/** Edges that something was seen on, that which is meant first. */
+export const edgesSeenAt = <Edge extends { readonly ring: ElasticRing }>(
+  seen: SeenAt,
+  edges: readonly Edge[],
+): readonly Edge[] => {
+  const order = EDGES[seen.spot] ?? [];
+  const there = edges.filter(({ ring }) => isSeenOn(seen, ring));
+  return there.toSorted((one, other) => order.indexOf(one.ring.edge) - order.indexOf(other.ring.edge));
+};
+
 /** What decided changes make of an elastic: of a ring of two parts that of the piece they name, else that of the last, which is stretched most. */
 export const decidedOn = ({ edge, side, parts }: ElasticRing, changes: readonly ElasticChange[]): DecidedPart[] =>
   changes
-    .filter(
-      (change) =>
-        EDGES[change.spot]?.includes(edge) && (change.side === "both" || side === null || side === change.side),
-    )
+    .filter((change) => isSeenOn(change, { edge, side }))
     .map(({ id, pieces, spot, amountMm }) => {
       const inFront =
         parts.length > 1 && (spot === "legFront" || /\bfront\b/i.test(pieces)) && !/\bback\b/i.test(pieces);

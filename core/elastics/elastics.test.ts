@@ -4,6 +4,7 @@ import { elasticRings } from "../pieces/index.ts";
 import { BRIEF_FACTS, evaluate, SHELF_ELASTIC, sampleDraft, shelfSample } from "../testing/index.ts";
 import { type EdgeElastic, ELASTIC_NUMBERS, type ElasticsFacts, edgesNow, startEdges } from "./index.ts";
 import { reckonElastics } from "./reckonElastics.ts";
+import { stretchedPartMm } from "./stretchedPart.ts";
 import { type ChartRow, type EdgeRow, type ElasticsWorking, NEW_ELASTICS } from "./working.ts";
 
 const stretch = { along: { front: 1, back: 1, side: 1 }, round: { waist: 740 / 640 } };
@@ -206,3 +207,22 @@ it("has a way to each number it tells, which gives that number from its own term
     ),
     { numRuns: 40 },
   ));
+
+describe("the stretched part of an elastic", () => {
+  const leg = only({ at: "leg", ratio: 0.8 });
+  const [front = 0, back = 0] = leg.ring.parts.map(({ edgeMm }) => edgeMm);
+  const seen = (spot: string, edges = [leg], side: "left" | "both" = "both") => stretchedPartMm(edges, { spot, side });
+
+  it("is what of it is made shorter than its edge", () => {
+    expect(seen("leg")).toBeCloseTo(0.8 * back, 9);
+    expect(seen("legBack", [leg], "left")).toBeCloseTo(0.8 * back, 9);
+    expect(seen("legFront")).toBeNull();
+    expect(front).toBeGreaterThan(0);
+    expect(seen("waist", [leg, only({ ratio: 0.9 })])).toBeCloseTo(0.9 * only({}).ring.edgeMm, 9);
+  });
+
+  it("is not known where there is no elastic, or its school has no answer", () => {
+    expect(seen("neckline")).toBeNull();
+    expect(seen("waist", [only({ school: "tension" })])).toBeNull();
+  });
+});

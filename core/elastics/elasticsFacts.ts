@@ -1,4 +1,4 @@
-import { measuredValue } from "../body/index.ts";
+import { bodyValue } from "../body/index.ts";
 import type { ShelfElastic } from "../calculation/index.ts";
 import type { Zone } from "../ease/index.ts";
 import { type DrawnJob, type ElasticChange, type ElasticRing, elasticRings } from "../pieces/index.ts";
@@ -28,7 +28,7 @@ export interface ElasticsFacts {
 export function elasticsFactsOf(job: DrawnJob): ElasticsFacts {
   const { beside, plan, body, style, openings } = job;
   const zones = plan?.zones ?? [];
-  const toHip = body && measuredValue(body.values, "waist_to_hip");
+  const toHip = body && bodyValue(body.values, "waist_to_hip");
   return {
     rings: job.drawn().flatMap(({ draft, stretch }) => elasticRings(draft, stretch)),
     elastics: beside.elastics,

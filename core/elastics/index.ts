@@ -5,6 +5,7 @@ export type { EdgeElastic, StaleElastic } from "./edgeElastic.ts";
 export type { ElasticsFacts } from "./elasticsFacts.ts";
 export { ELASTIC_NUMBERS, type ElasticNumber } from "./explainElastic.ts";
 export { type ElasticsReckoning, edgesNow, MOVED_MM, startEdges } from "./reckonElastics.ts";
+export { stretchedPartMm } from "./stretchedPart.ts";
 export { type ElasticTotal, SPARE } from "./totals.ts";
 export {
   type ChartRow,

@@ -1,4 +1,4 @@
-import { largerSide, type MeasureCode, measuredValue, nameOf } from "../body/index.ts";
+import { bodyValue, largerSide, type MeasureCode, nameOf } from "../body/index.ts";
 import { type BodyFacts, type JobFacts, type Lack, type Reckoned, type Wants, wantsOf } from "../calculation/index.ts";
 import type { DraftFacts, Recipe, Sided } from "../drafting/index.ts";
 import { FRONT_ARCS, girthBodies, isZone, ZONE_MEASURES, ZONE_NAMES, type Zone } from "../ease/index.ts";
@@ -86,7 +86,7 @@ function girthsFor(recipe: Recipe, { plan, school, body }: JobFacts, wants: Want
     for (const { id, needed } of needs) {
       if (!needed && !plan.zones.some(({ zone }) => zone === id)) continue;
       const height = needed ? undefined : HEIGHTS[id];
-      if (height && body && !measuredValue(body.values, height)) {
+      if (height && body && !bodyValue(body.values, height)) {
         const [zone, code] = [ZONE_NAMES[id].toLowerCase(), nameOf(height, "single").toLowerCase()];
         notes.push(`The side is drawn without the ${zone}: ${code}, its height, was not taken.`);
         continue;
@@ -117,9 +117,9 @@ export function measuresFor(
   const read = (code: MeasureCode): number | undefined =>
     isGirth(code)
       ? girthBodies(code, body, body.fingerAllowanceMm)?.plan.snugMm
-      : (measuredValue(body.values, code) ?? largerSide(body.values, code)?.larger)?.mm;
+      : (bodyValue(body.values, code) ?? largerSide(body.values, code)?.larger)?.mm;
   const sided = (code: MeasureCode): Sided | undefined => {
-    const [left, right] = [measuredValue(body.values, code, "left"), measuredValue(body.values, code, "right")];
+    const [left, right] = [bodyValue(body.values, code, "left"), bodyValue(body.values, code, "right")];
     return left && right ? { left: left.mm, right: right.mm } : undefined;
   };
   return Object.fromEntries(

@@ -1,4 +1,4 @@
-import { measuredValue } from "../body/index.ts";
+import { bodyValue } from "../body/index.ts";
 import type { JobFacts } from "../calculation/index.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 
@@ -20,7 +20,7 @@ export interface BodiceEnd {
 /** Where the bodice of a dress ends, where that is above the hip; null where it ends there, or is none. */
 export function bodiceEnd({ closed, body }: Pick<JobFacts, "closed" | "body">): BodiceEnd | null {
   const last = closed?.levels.at(-1);
-  const [toHip, hip] = (["waist_to_hip", "hip"] as const).map((code) => body && measuredValue(body.values, code)?.mm);
+  const [toHip, hip] = (["waist_to_hip", "hip"] as const).map((code) => body && bodyValue(body.values, code)?.mm);
   if (!closed?.heights || !last || typeof toHip !== "number" || typeof hip !== "number") return null;
   const from = closed.levels.findIndex(({ level }) => level === "waist");
   if (from === -1) return null;
@@ -33,7 +33,7 @@ export function bodiceEnd({ closed, body }: Pick<JobFacts, "closed" | "body">): 
 export function joinedToBodice(facts: PieceFacts, job: JobFacts): PieceFacts {
   const end = bodiceEnd(job);
   const cut = facts.drawn.lengths.waist_to_hip;
-  const toHip = job.body ? measuredValue(job.body.values, "waist_to_hip")?.mm : undefined;
+  const toHip = job.body ? bodyValue(job.body.values, "waist_to_hip")?.mm : undefined;
   if (!end || typeof cut !== "number" || toHip === undefined) return facts;
   const hip = Math.max(end.hipBodyMm + ROOM_MM, end.closedMm);
   return {

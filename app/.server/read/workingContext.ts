@@ -91,18 +91,20 @@ export async function readWorkings(
       workingsKept(kept),
     ),
     {
-      elasticChanges: elasticChanges(await repositories.changes.elasticsOfJob(read.job.id)),
+      elasticChanges: elasticChanges(await repositories.changes.elasticsOfJob(read.job.id), asked),
       ...(cut ? { pieces: cut.pieces } : {}),
     },
   );
   return { kept, facts, cutFrom: { number: cut?.number ?? null, numbers: made?.numbers ?? [] } };
 }
 
-/** Decided changes of elastics as calculations take them. */
-const elasticChanges = (changes: readonly Change[]): ElasticChange[] =>
-  changes.flatMap(({ id, spot, side, pieces, amountMm }) =>
-    amountMm === null ? [] : [{ id, spot, side, pieces, amountMm }],
-  );
+/** Decided changes of elastics as calculations take them; of a prototype that is asked for, those that were cut into it or before. */
+const elasticChanges = (changes: readonly Change[], asked: AskedPieces): ElasticChange[] =>
+  changes
+    .filter(({ cutInto }) => typeof asked !== "number" || (cutInto !== null && cutInto <= asked))
+    .flatMap(({ id, spot, side, pieces, amountMm }) =>
+      amountMm === null ? [] : [{ id, spot, side, pieces, amountMm }],
+    );
 
 /** A job as its calculations see it, without records they pick from: for what needs none of them. */
 export const bareFacts = (read: JobPlanContext): JobFacts =>

@@ -10,10 +10,10 @@ import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
 import {
+  bodyValue,
   checkSheet,
   explainSnug,
   type MeasuredValue,
-  measuredValue,
   nameOf,
   placesOf,
   type Sheet,
@@ -121,7 +121,7 @@ export default function JobBody({ loaderData, actionData }: Route.ComponentProps
             </TableHead>
             <TableBody>
               {places.map(({ code, side }) => {
-                const value = sheet ? measuredValue(sheet.values, code, side) : undefined;
+                const value = sheet ? bodyValue(sheet.values, code, side) : undefined;
                 return (
                   <TableRow key={`${code} ${side}`}>
                     <TableCell component="th">{nameOf(code, side)}</TableCell>

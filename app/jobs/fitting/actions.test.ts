@@ -1,4 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { elasticsCalculation } from "../../../core/elastics/index.ts";
+import { readJob } from "../../.server/read/jobRecord.ts";
+import { readWorkings } from "../../.server/read/workingContext.ts";
+import type { Fields } from "../../form/unsaved.ts";
 import { SEEN_FINDING as seen } from "../../testing/sentForms.ts";
 import { act, findingsOf, fittingsOf, openDemoForEachTest, store, waiting } from "./actionsOnDemo.ts";
 
@@ -112,5 +116,28 @@ describe("judging", () => {
     // A second window that began on the older judgement.
     expect((await act(1, 2, { ...word, residual: "20" })).status).toBe(409);
     expect((await findingsOf(1))[0]?.judgement?.residualMm).toBe(10);
+  });
+});
+
+describe("an edge that digs in", () => {
+  const digs = { ...seen, kind: "digs", spot: "leg", amount: "", "detail.mark": "goes" };
+  const putOn = async (fields: Fields) => {
+    const fitting = (await fittingsOf(8)).at(-1);
+    expect((await act(8, 3, { ...digs, fitting: String(fitting?.id), ...fields })).status).toBe(302);
+    return (await findingsOf(8)).at(-1)?.detail;
+  };
+
+  it("is put down with the stretched part of its elastic, as Elastics has it on that prototype", async () => {
+    const { kept, facts } = await readWorkings(store, await readJob(store, 8), "picked", 3);
+    const { edges } = elasticsCalculation.reckon(kept.elastics.working, facts.elastics);
+    const leg = edges.find(({ ring }) => ring.edge === "leg")?.chosen;
+    const stretched = (await putOn({}))?.stretched;
+    expect(stretched).toBeCloseTo(leg?.partsMm.at(-1) ?? 0, 6);
+    expect(stretched).toBeGreaterThan(100);
+  });
+
+  it("keeps what was read", async () => {
+    expect((await putOn({ "detail.stretched": "400" }))?.stretched).toBe(400);
+    expect((await putOn({ amount: "6" }))?.stretched).toBeUndefined();
   });
 });

@@ -11,6 +11,7 @@ import { readFinding } from "./fittingForm.server.ts";
 import { readJudgement } from "./judgementForm.server.ts";
 import { judgementKey } from "./judgementKey.ts";
 import { reopenRecipes } from "./reopenRecipes.server.ts";
+import { withStretchedPart } from "./stretchedPart.server.ts";
 
 /** Puts a finding on the record, or changes one that is on it. */
 export const putFinding: Action = async (work) => {
@@ -18,7 +19,7 @@ export const putFinding: Action = async (work) => {
   const fitting = fittingOf(work);
   const finding = readFinding(fields, spotsOf(read.style));
   if (!finding.ok) return invalid(fields, finding.errors);
-  const filled = { ...finding.value, fittingId: fitting.id };
+  const filled = { ...(await withStretchedPart(work, finding.value)), fittingId: fitting.id };
   await repositories.drafts.drop(draftNames.finding(fitting.id));
   if (!fields.finding) {
     const id = await repositories.fittings.addFinding(filled);

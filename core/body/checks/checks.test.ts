@@ -17,6 +17,15 @@ function values(...typed: readonly Typed[]): MeasuredValue[] {
 const rules = (...typed: readonly Typed[]) => checkSheet({ values: values(...typed), unit: "cm" });
 
 describe("checks of a sheet", () => {
+  it("asks where one length was taken under two names and not alike", () => {
+    const found = (side: string) =>
+      rules(["waist_to_high_hip", "10.2"], ["height_waist_high_hip_side", side]).filter(
+        ({ ruleId }) => ruleId === "body.same",
+      );
+    expect(found("10.6")).toEqual([]);
+    expect(found("11")).toMatchObject([{ code: "waist_to_high_hip", lengths: { one: 102, two: 110 } }]);
+  });
+
   it("finds nothing on a usual body", () => {
     expect(rules(["waist", "74.2"], ["high_hip", "90.5"], ["hip", "100.8"], ["crotch_front", "31.8"])).toEqual([]);
   });

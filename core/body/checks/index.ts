@@ -3,6 +3,7 @@ import { helperCheck } from "./helper.ts";
 import { loopCheck } from "./loop.ts";
 import { orderCheck } from "./order.ts";
 import { rangeCheck } from "./range.ts";
+import { sameLengthCheck } from "./sameLength.ts";
 import { sidesCheck } from "./sides.ts";
 import { slipOfThePenCheck } from "./slipOfThePen.ts";
 import { spreadCheck } from "./spread.ts";
@@ -14,6 +15,7 @@ export const CHECK_RULES: readonly CheckRule[] = [
   orderCheck,
   loopCheck,
   spreadCheck,
+  sameLengthCheck,
   sidesCheck,
   helperCheck,
 ];

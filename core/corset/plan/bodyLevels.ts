@@ -1,4 +1,4 @@
-import { measuredValue } from "../../body/index.ts";
+import { bodyValue } from "../../body/index.ts";
 import type { BodyFacts, Wants } from "../../calculation/index.ts";
 import { girthBodies } from "../../ease/index.ts";
 import { fail, ok, type Result } from "../../result.ts";
@@ -103,7 +103,7 @@ const LOWER: Readonly<Record<HeightPlace, keyof CorsetWorking>> = {
 function lowerStep(working: CorsetWorking, place: HeightPlace, body: BodyFacts | null): number | null {
   const typed = working[LOWER[place]] as number | null;
   const code = heightCode("highHip", place);
-  const above = body && code ? measuredValue(body.values, code) : undefined;
+  const above = body && code ? bodyValue(body.values, code) : undefined;
   return typed === null || !above ? null : typed - above.mm;
 }
 
@@ -116,7 +116,7 @@ function lowerEdge(
 ): { readonly lower: number | null; readonly between: BodyLevels["between"] } {
   if (working.lowerGirthMm !== null) return { lower: working.lowerGirthMm, between: null };
   const code = heightCode("lowerEdge", "side");
-  const whole = code ? measuredValue(body.values, code) : undefined;
+  const whole = code ? bodyValue(body.values, code) : undefined;
   const step = heights?.lowerEdge?.side;
   if (working.lowerSideMm === null || !whole || step === undefined || !highHip || !hip)
     return { lower: null, between: null };

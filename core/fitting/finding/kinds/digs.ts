@@ -52,7 +52,7 @@ export const digs: FindingKind = {
       id: "stretched",
       label: "Stretched part",
       type: "amount",
-      hint: "Of its elastic: where it is stretched. It is let longer by 3 to 5 % of that.",
+      hint: "Of its elastic: where it is stretched. It is let longer by 3 to 5 % of that. Empty: as Elastics has it.",
       needed: false,
     },
   ],
@@ -105,7 +105,12 @@ function answer({ spot, takeMm, detail }: FindingFacts): FindingAnswer {
                 part,
                 "3 % where the mark goes, 5 % where it stays",
               ),
-              term("finding", "amount")("L", "stretched part of the elastic", stretched, "read at the fitting"),
+              term("finding", "amount")(
+                "L",
+                "stretched part of the elastic",
+                stretched,
+                "of the elastic, as it was put down",
+              ),
             ],
           }
         : null,
