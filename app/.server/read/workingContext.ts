@@ -28,6 +28,7 @@ import type { MeasuresAt } from "../../jobs/calculation/LackList.tsx";
 import { workingFields } from "../../jobs/calculation/readWorking.ts";
 import { workingDraft } from "../../jobs/calculation/workingDraft.ts";
 import { storeOf } from "../http/answers.ts";
+import { type AskedPieces, askedPieces } from "../http/piecesAsked.ts";
 import { type JobPlanContext, planOfPage } from "./jobPlan.ts";
 import { patternSizes, type SizedPattern } from "./patternSizes.ts";
 
@@ -44,17 +45,6 @@ export interface CutFrom {
   readonly number: number | null;
   /** All prototypes that have pieces, in order. */
   readonly numbers: readonly number[];
-}
-
-/** Of which prototype the pieces are asked for: the newest, where none is; of none, where they are wanted as the plan has them. */
-export type AskedPieces = number | "plan" | null;
-
-/** Reads from an address which pieces are asked for. */
-export function askedPieces(address: URLSearchParams): AskedPieces {
-  const of = address.get("pieces");
-  if (of === "plan") return "plan";
-  const number = Number(of);
-  return of !== null && Number.isInteger(number) && number > 0 ? number : null;
 }
 
 /** Which elastics a page needs: those the calculations have picked, or the shelf to pick from. */
@@ -216,12 +206,18 @@ function startOf(id: WorkingId, facts: WorkingFacts): object {
   return id === "trunk" && facts.trunk.chart ? { from: "chart", size: facts.trunk.chart.chosen ?? "" } : {};
 }
 
-/** The workings of a page by name, with their drafts; `at` says where measures that lack are taken. */
+/** The workings of a page by name, of the pieces its address asks for, with their drafts; `at` says where measures that lack are taken. */
 export async function loadWorkings<const Ids extends readonly WorkingId[]>(
-  context: Readonly<RouterContextProvider>,
-  jobIdText: string | undefined,
+  {
+    request,
+    params,
+    context,
+  }: {
+    readonly request: Request;
+    readonly params: { readonly jobId?: string };
+    readonly context: Readonly<RouterContextProvider>;
+  },
   ids: Ids,
-  asked: AskedPieces = null,
 ): Promise<{
   read: JobPlanContext;
   at: MeasuresAt;
@@ -229,8 +225,8 @@ export async function loadWorkings<const Ids extends readonly WorkingId[]>(
   cutFrom: CutFrom;
   pages: { [Id in Ids[number]]: WorkingOnPage<Id> };
 }> {
-  const read = await planOfPage(context, jobIdText);
-  const { kept, facts, cutFrom } = await readWorkings(storeOf(context), read, "shelf", asked);
+  const read = await planOfPage(context, params.jobId);
+  const { kept, facts, cutFrom } = await readWorkings(storeOf(context), read, "shelf", askedPieces(request));
   const drafts = await storeOf(context).drafts.findAll(ids.map((id) => workingDraft(read.job.id, id)));
   const page = <Id extends WorkingId>(id: Id): WorkingOnPage<Id> => ({
     id,

@@ -21,8 +21,13 @@ import { BreathTable } from "./BreathTable.tsx";
 import { takeBand } from "./takeBand.server.ts";
 import { WireDrawing } from "./WireDrawing.tsx";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { read, at, needed, pages } = await loadWorkings(context, params.jobId, ["band", "strap", "closure", "wire"]);
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { read, at, needed, pages } = await loadWorkings({ request, params, context }, [
+    "band",
+    "strap",
+    "closure",
+    "wire",
+  ]);
   const planned = read.planned.planned?.plan.zones.find(({ zone }) => zone === "underbust")?.chosen;
   return {
     at,

@@ -1,7 +1,7 @@
 import Alert from "@mui/material/Alert";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
+import { loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { CutFromNav } from "../../frame/CutFromNav.tsx";
@@ -19,12 +19,7 @@ import { ClosingLine } from "./ClosingLine.tsx";
 import { ToBuy } from "./ToBuy.tsx";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { at, needed, pages, cutFrom } = await loadWorkings(
-    context,
-    params.jobId,
-    ["bones"],
-    askedPieces(new URL(request.url).searchParams),
-  );
+  const { at, needed, pages, cutFrom } = await loadWorkings({ request, params, context }, ["bones"]);
   return {
     cutFrom,
     at,

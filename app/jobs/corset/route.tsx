@@ -16,8 +16,8 @@ import { NotBoned } from "./NotBoned.tsx";
 import { Reduction } from "./Reduction.tsx";
 import { StopSigns } from "./StopSigns.tsx";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { read, at, needed, pages } = await loadWorkings(context, params.jobId, [
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { read, at, needed, pages } = await loadWorkings({ request, params, context }, [
     "corset",
     "corsetPieces",
     "bones",

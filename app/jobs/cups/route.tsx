@@ -23,8 +23,8 @@ import { RoomWays } from "./RoomWays.tsx";
 /** Pieces that may have an apex on them. */
 const WITH_APEX = ["onePiecePieces", "camisolePieces"] as const;
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, needed, pages } = await loadWorkings(context, params.jobId, [
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { at, needed, pages } = await loadWorkings({ request, params, context }, [
     ...(["bustRoom", "dart", "cup", "label"] as const),
     ...WITH_APEX,
   ]);

@@ -6,6 +6,7 @@ import type { Store } from "../../../data/store.ts";
 import { readElasticChartCsv } from "../../../formats/elastics/elasticChartCsv.ts";
 import { readElasticChartJson } from "../../../formats/elastics/elasticChartJson.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
+import type { AskedPieces } from "../../.server/http/piecesAsked.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { readWorkings } from "../../.server/read/workingContext.ts";
 import { unitOf } from "../../form/formUnit.ts";
@@ -15,16 +16,22 @@ import { saveWorking } from "../calculation/saveWorking.server.ts";
 
 const pageOf = (jobId: number) => `/jobs/${jobId}/elastics`;
 
+/** A page, and the pieces it goes by. */
+interface OfPieces {
+  readonly context: Readonly<RouterContextProvider>;
+  readonly asked: AskedPieces;
+}
+
 /** What the elastics of a page's job rest on, with the whole shelf. */
-async function factsOf(context: Readonly<RouterContextProvider>, jobId: number) {
-  const { facts } = await readWorkings(storeOf(context), await planOfPage(context, String(jobId)), "shelf");
+async function factsOf({ context, asked }: OfPieces, jobId: number) {
+  const { facts } = await readWorkings(storeOf(context), await planOfPage(context, String(jobId)), "shelf", asked);
   return facts.elastics;
 }
 
 /** Keeps the elastics of a job, and how long each edge is now: what moves later is told. */
-export async function saveElastics(fields: Fields, jobId: number, context: Readonly<RouterContextProvider>) {
-  const facts = await factsOf(context, jobId);
-  return saveWorking(fields, jobId, storeOf(context), pageOf(jobId), {
+export async function saveElastics(fields: Fields, jobId: number, of: OfPieces) {
+  const facts = await factsOf(of, jobId);
+  return saveWorking(fields, jobId, storeOf(of.context), pageOf(jobId), {
     settled: (working) => (isElastics(working) ? { ...working, keptMm: edgesNow(working, facts) } : working),
   });
 }
@@ -33,9 +40,9 @@ const isElastics = (working: Workings[WorkingId]): working is ElasticsWorking =>
   "keptMm" in working && "chart" in working;
 
 /** Keeps the elastics as they are, over the edges as they are now. */
-export async function keepAnew(fields: Fields, jobId: number, context: Readonly<RouterContextProvider>) {
-  const facts = await factsOf(context, jobId);
-  return keepChanged(fields, jobId, storeOf(context), {
+export async function keepAnew(fields: Fields, jobId: number, of: OfPieces) {
+  const facts = await factsOf(of, jobId);
+  return keepChanged(fields, jobId, storeOf(of.context), {
     ...{ id: "elastics", field: "version", what: "elastics", to: pageOf(jobId) },
     change: (before) => ok({ ...before, keptMm: edgesNow(before, facts) }),
   });

@@ -1,7 +1,8 @@
 import Typography from "@mui/material/Typography";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
+import { askedPieces, keepingPieces } from "../../.server/http/piecesAsked.ts";
+import { loadWorkings } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { CutFromNav } from "../../frame/CutFromNav.tsx";
@@ -16,12 +17,7 @@ import { StaleNotice } from "./StaleNotice.tsx";
 import { TotalsTable } from "./TotalsTable.tsx";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { at, pages, cutFrom } = await loadWorkings(
-    context,
-    params.jobId,
-    ["elastics"],
-    askedPieces(new URL(request.url).searchParams),
-  );
+  const { at, pages, cutFrom } = await loadWorkings({ request, params, context }, ["elastics"]);
   return {
     cutFrom,
     at,
@@ -33,14 +29,16 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   };
 });
 
-export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
-  const jobId = idFrom(params.jobId, "job");
-  const form = await readForm(request);
-  const fields = textsOf(form);
-  if (fields.intent === "chart") return readInChart(form, jobId, storeOf(context));
-  if (fields.intent === "anew") return keepAnew(fields, jobId, context);
-  return saveElastics(fields, jobId, context);
-});
+export const action = guarded(
+  keepingPieces(async ({ request, params, context }: Route.ActionArgs) => {
+    const jobId = idFrom(params.jobId, "job");
+    const form = await readForm(request);
+    const fields = textsOf(form);
+    if (fields.intent === "chart") return readInChart(form, jobId, storeOf(context));
+    if (fields.intent === "anew") return keepAnew(fields, jobId, { context, asked: askedPieces(request) });
+    return saveElastics(fields, jobId, { context, asked: askedPieces(request) });
+  }),
+);
 
 export default function JobElastics({ loaderData, actionData }: Route.ComponentProps) {
   const { at, page, elastics } = loaderData;

@@ -2,11 +2,10 @@ import { isLayoutId, LAYOUTS } from "../../../core/layout/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { layoutCsv } from "../../../formats/layout/layoutCsv.ts";
 import { layoutPdf } from "../../../formats/layout/layoutPdf.ts";
-import { idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
+import { notFound } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJobPlan } from "../../.server/read/jobPlan.ts";
-import { readWorkings } from "../../.server/read/workingContext.ts";
+import { workingsOfFile } from "../../.server/read/workingsOfFile.ts";
 import { shownLengths } from "../../frame/preferences/preferences.ts";
 import type { Route } from "./+types/route.ts";
 
@@ -14,9 +13,7 @@ import type { Route } from "./+types/route.ts";
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const id = params.cloth;
   if (!isLayoutId(id)) notFound("cloth of a layout");
-  const store = storeOf(context);
-  const read = await readJobPlan(store, idFrom(params.jobId, "job"));
-  const { kept, facts } = await readWorkings(store, read, "picked");
+  const { read, kept, facts } = await workingsOfFile({ request, params, context });
   const { layout, table, numbers } = reckonWorking(id, kept[id].working, facts[id]);
   if (!layout || !table) notFound("layout: something it is laid from is lacking");
   const title = `${read.job.name}: ${LAYOUTS[id].role} laid out`;

@@ -3,12 +3,13 @@ import { useMemo } from "react";
 import { LAYOUT_IDS, LAYOUTS, type LayoutId, type LayoutReckoning, laidAgain } from "../../../core/layout/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { askedPieces, keepingPieces } from "../../.server/http/piecesAsked.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { askedPieces, loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
+import { CutFileButton } from "../../frame/CutFileButton.tsx";
 import { CutFromNav } from "../../frame/CutFromNav.tsx";
-import { FileButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { PlaceNav } from "../../frame/PlaceNav.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -29,12 +30,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     LAYOUT_IDS.find((id) => id === asked),
     "cloth of a layout",
   );
-  const { at, pages, cutFrom } = await loadWorkings(
-    context,
-    params.jobId,
-    LAYOUT_IDS,
-    askedPieces(new URL(request.url).searchParams),
-  );
+  const { at, pages, cutFrom } = await loadWorkings({ request, params, context }, LAYOUT_IDS);
   const clothOf = (id: LayoutId) => pages[id].facts.cloth;
   return {
     cutFrom,
@@ -49,16 +45,23 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   };
 });
 
-export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
-  const jobId = idFrom(params.jobId, "job");
-  const fields = textsOf(await readForm(request));
-  const store = storeOf(context);
-  if (fields.intent === "best") {
-    const { facts } = await readWorkings(store, await planOfPage(context, params.jobId), "picked");
-    return keepLayout(fields, jobId, store, facts);
-  }
-  return saveWorking(fields, jobId, store, `/jobs/${jobId}/layout?of=${fields.working ?? ""}`);
-});
+export const action = guarded(
+  keepingPieces(async ({ request, params, context }: Route.ActionArgs) => {
+    const jobId = idFrom(params.jobId, "job");
+    const fields = textsOf(await readForm(request));
+    const store = storeOf(context);
+    if (fields.intent === "best") {
+      const { facts } = await readWorkings(
+        store,
+        await planOfPage(context, params.jobId),
+        "picked",
+        askedPieces(request),
+      );
+      return keepLayout(fields, jobId, store, facts);
+    }
+    return saveWorking(fields, jobId, store, `/jobs/${jobId}/layout?of=${fields.working ?? ""}`);
+  }),
+);
 
 /** Fields that say nothing as things stand. */
 const idleFields = ({
@@ -185,8 +188,8 @@ function LayoutView({
         label={`${shown.placed.length} pieces on the roll: ${shown.placed.map(({ shape }) => shape.name.toLowerCase()).join(", ")}`}
       />
       <Box className="no-print" sx={{ display: "flex", gap: 1, my: 1.5 }}>
-        <FileButton to={`${base}/pdf`}>Print, with measures</FileButton>
-        <FileButton to={`${base}/csv`}>List, CSV</FileButton>
+        <CutFileButton to={`${base}/pdf`}>Print, with measures</CutFileButton>
+        <CutFileButton to={`${base}/csv`}>List, CSV</CutFileButton>
       </Box>
       <PlacedList layout={shown} />
     </>

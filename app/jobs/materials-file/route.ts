@@ -1,19 +1,16 @@
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { materialsCsv } from "../../../formats/materials/materialsCsv.ts";
 import { shoppingListPdf } from "../../../formats/materials/shoppingListPdf.ts";
-import { idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
+import { notFound } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJobPlan } from "../../.server/read/jobPlan.ts";
-import { readWorkings } from "../../.server/read/workingContext.ts";
+import { workingsOfFile } from "../../.server/read/workingsOfFile.ts";
 import { shownLengths } from "../../frame/preferences/preferences.ts";
 import type { Route } from "./+types/route.ts";
 
 /** What a garment takes and what is to buy, as a list to print or to count with. */
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const store = storeOf(context);
-  const read = await readJobPlan(store, idFrom(params.jobId, "job"));
-  const { kept, facts } = await readWorkings(store, read, "picked");
+  const { read, kept, facts } = await workingsOfFile({ request, params, context });
   const { rows } = reckonWorking("materials", kept.materials.working, facts.materials);
   if (rows.length === 0) notFound("material: nothing is needed yet");
   const title = `${read.job.name}: materials`;

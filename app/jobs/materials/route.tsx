@@ -1,11 +1,13 @@
 import Box from "@mui/material/Box";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
+import { keepingPieces } from "../../.server/http/piecesAsked.ts";
+import { loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
+import { CutFileButton } from "../../frame/CutFileButton.tsx";
 import { CutFromNav } from "../../frame/CutFromNav.tsx";
-import { FileButton, LinkButton } from "../../frame/LinkButton.tsx";
+import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { NumberList } from "../calculation/NumberList.tsx";
 import { saveWorking } from "../calculation/saveWorking.server.ts";
@@ -15,12 +17,7 @@ import type { Route } from "./+types/route.ts";
 import { MaterialTable } from "./MaterialTable.tsx";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { at, read, pages, cutFrom } = await loadWorkings(
-    context,
-    params.jobId,
-    ["materials"],
-    askedPieces(new URL(request.url).searchParams),
-  );
+  const { at, read, pages, cutFrom } = await loadWorkings({ request, params, context }, ["materials"]);
   return {
     cutFrom,
     at,
@@ -29,10 +26,12 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   };
 });
 
-export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
-  const jobId = idFrom(params.jobId, "job");
-  return saveWorking(await readFields(request), jobId, storeOf(context), `/jobs/${jobId}/materials`);
-});
+export const action = guarded(
+  keepingPieces(async ({ request, params, context }: Route.ActionArgs) => {
+    const jobId = idFrom(params.jobId, "job");
+    return saveWorking(await readFields(request), jobId, storeOf(context), `/jobs/${jobId}/materials`);
+  }),
+);
 
 export default function JobMaterials({ loaderData, actionData }: Route.ComponentProps) {
   const { at, page, allergies } = loaderData;
@@ -61,8 +60,8 @@ export default function JobMaterials({ loaderData, actionData }: Route.Component
             <Box className="no-print" sx={{ display: "flex", flexWrap: "wrap", gap: 1, mb: 1 }}>
               {rows.length > 0 ? (
                 <>
-                  <FileButton to={`/jobs/${at.jobId}/materials/pdf`}>Shopping list</FileButton>
-                  <FileButton to={`/jobs/${at.jobId}/materials/csv`}>List, CSV</FileButton>
+                  <CutFileButton to={`/jobs/${at.jobId}/materials/pdf`}>Shopping list</CutFileButton>
+                  <CutFileButton to={`/jobs/${at.jobId}/materials/csv`}>List, CSV</CutFileButton>
                 </>
               ) : null}
               <LinkButton to="/shelf">Shelf stock</LinkButton>

@@ -2,19 +2,16 @@ import { leftOut } from "../../../core/parts/index.ts";
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { pieceListPdf } from "../../../formats/parts/pieceListPdf.ts";
 import { pieceRowsCsv } from "../../../formats/parts/pieceRowsCsv.ts";
-import { idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
+import { notFound } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJobPlan } from "../../.server/read/jobPlan.ts";
-import { readWorkings } from "../../.server/read/workingContext.ts";
+import { workingsOfFile } from "../../.server/read/workingsOfFile.ts";
 import { shownLengths } from "../../frame/preferences/preferences.ts";
 import type { Route } from "./+types/route.ts";
 
 /** The pieces of a garment as its parts are kept, as a PDF to tick or as a list. */
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const store = storeOf(context);
-  const read = await readJobPlan(store, idFrom(params.jobId, "job"));
-  const { kept, facts } = await readWorkings(store, read, "picked");
+  const { read, kept, facts } = await workingsOfFile({ request, params, context });
   const { working } = kept.parts;
   const { rows: all, lines, checks } = reckonWorking("parts", working, facts.parts);
   const rows = all.filter(({ id }) => !leftOut(working).includes(id));

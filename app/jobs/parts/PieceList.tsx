@@ -8,7 +8,7 @@ import { useEffect, useState } from "react";
 import { useFetcher } from "react-router";
 import { capital } from "../../../core/capital.ts";
 import type { PartOfStyle, PieceRow } from "../../../core/parts/index.ts";
-import { FileButton } from "../../frame/LinkButton.tsx";
+import { CutFileButton } from "../../frame/CutFileButton.tsx";
 import { plainTable } from "../../frame/plainTable.ts";
 import { Sentences } from "../../frame/Sentences.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -86,8 +86,8 @@ export function PieceList({
       ) : null}
       <Sentences label="What the cloths' tests say against it" items={advice} />
       <Box className="no-print" sx={{ display: "flex", gap: 1 }}>
-        <FileButton to={`/jobs/${jobId}/parts/pdf`}>Print, to tick</FileButton>
-        <FileButton to={`/jobs/${jobId}/parts/csv`}>List, CSV</FileButton>
+        <CutFileButton to={`/jobs/${jobId}/parts/pdf`}>Print, to tick</CutFileButton>
+        <CutFileButton to={`/jobs/${jobId}/parts/csv`}>List, CSV</CutFileButton>
       </Box>
     </Box>
   );

@@ -2,8 +2,9 @@ import Typography from "@mui/material/Typography";
 import { DECISION_IDS, decisionsOf, partsOfStyle } from "../../../core/parts/index.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { keepingPieces } from "../../.server/http/piecesAsked.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { askedPieces, loadWorkings } from "../../.server/read/workingContext.ts";
+import { loadWorkings } from "../../.server/read/workingContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
 import { CutFromNav } from "../../frame/CutFromNav.tsx";
@@ -17,12 +18,7 @@ import { PieceList } from "./PieceList.tsx";
 import { keepAsStyle, saveParts, tickPiece, tickToPart } from "./parts.server.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { at, pages, cutFrom } = await loadWorkings(
-    context,
-    params.jobId,
-    ["parts"],
-    askedPieces(new URL(request.url).searchParams),
-  );
+  const { at, pages, cutFrom } = await loadWorkings({ request, params, context }, ["parts"]);
   return {
     cutFrom,
     at,
@@ -30,15 +26,17 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   };
 });
 
-export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
-  const jobId = idFrom(params.jobId, "job");
-  const fields = await readFields(request);
-  if (fields.intent === "tick") return tickPiece(fields, jobId, storeOf(context));
-  const { style } = await planOfPage(context, params.jobId);
-  if (fields.intent === "part") return tickToPart(fields, jobId, storeOf(context), style);
-  if (fields.intent === "style") return keepAsStyle(fields, jobId, storeOf(context), style);
-  return saveParts(fields, jobId, storeOf(context), style);
-});
+export const action = guarded(
+  keepingPieces(async ({ request, params, context }: Route.ActionArgs) => {
+    const jobId = idFrom(params.jobId, "job");
+    const fields = await readFields(request);
+    if (fields.intent === "tick") return tickPiece(fields, jobId, storeOf(context));
+    const { style } = await planOfPage(context, params.jobId);
+    if (fields.intent === "part") return tickToPart(fields, jobId, storeOf(context), style);
+    if (fields.intent === "style") return keepAsStyle(fields, jobId, storeOf(context), style);
+    return saveParts(fields, jobId, storeOf(context), style);
+  }),
+);
 
 export default function JobParts({ loaderData, actionData }: Route.ComponentProps) {
   const { at, page } = loaderData;

@@ -18,9 +18,10 @@ import { reckonWorking } from "../../../core/workings/index.ts";
 import type { PiecesRepository } from "../../../data/fitting/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { askedPieces } from "../../.server/http/piecesAsked.ts";
 import { readFinishes } from "../../.server/read/finishes.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { askedPieces, bareFacts, loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
+import { bareFacts, loadWorkings, type WorkingOnPage } from "../../.server/read/workingContext.ts";
 import { readForm } from "../../form/fields.server.ts";
 import { textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { CutFromNav } from "../../frame/CutFromNav.tsx";
@@ -59,8 +60,8 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
           ids.find((id) => id === asked),
           "recipe of this style",
         );
-  const { at, pages } = await loadWorkings(context, params.jobId, [shown]);
-  const { cutFrom, cut } = await cutNow(storeOf(context).pieces, at.jobId, { address, shown });
+  const { at, pages } = await loadWorkings({ request, params, context }, [shown]);
+  const { cutFrom, cut } = await cutNow(storeOf(context).pieces, at.jobId, { request, shown });
   const own = shown === "ownPieces";
   const wraps = own ? await storeOf(context).wraps.ofWearer(at.wearerId) : [];
   const garments = await storeOf(context).liked.ofWearer(at.wearerId);
@@ -81,11 +82,11 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
 async function cutNow(
   pieces: Pick<PiecesRepository, "ofJob">,
   jobId: number,
-  { address, shown }: { readonly address: URLSearchParams; readonly shown: PiecesId },
+  { request, shown }: { readonly request: Request; readonly shown: PiecesId },
 ) {
-  const asked = askedPieces(address);
+  const asked = askedPieces(request);
   const made = await pieces.ofJob(jobId, typeof asked === "number" ? asked : null);
-  const anew = asked === "plan" || (asked === null && address.has("draw"));
+  const anew = asked === "plan" || (asked === null && new URL(request.url).searchParams.has("draw"));
   const cut = anew ? null : (made?.pieces.find(({ id }) => id === shown) ?? null);
   return { cutFrom: { number: cut && made ? made.number : null, numbers: made?.numbers ?? [] }, cut };
 }

@@ -12,7 +12,7 @@ import {
   VERDICT_WORDS,
 } from "../../../core/seams/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
-import { FileButton } from "../../frame/LinkButton.tsx";
+import { CutFileButton } from "../../frame/CutFileButton.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
 import { StitchDrawing } from "./StitchDrawing.tsx";
@@ -131,9 +131,9 @@ function TrialButtons({ jobId, id, used, holds }: { jobId: number; id: number; u
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1, mt: 1.5 }}>
         {button("use", used ? "Not with this" : "Sew with it", !used && holds)}
         {holds ? button("recipe", "Keep as a recipe") : null}
-        <FileButton to={`/jobs/${jobId}/seams/trial/${id}`} size="small">
+        <CutFileButton to={`/jobs/${jobId}/seams/trial/${id}`} size="small">
           Card to print
-        </FileButton>
+        </CutFileButton>
         {button("remove", "Take away")}
       </Box>
     </Form>

@@ -6,8 +6,9 @@ import { reckonWorking } from "../../../core/workings/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { askedPieces, keepingPieces } from "../../.server/http/piecesAsked.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { askedPieces, loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
 import { SeamChart } from "../../chart/charts.ts";
 import { readFields } from "../../form/fields.server.ts";
 import type { Unsaved } from "../../form/unsaved.ts";
@@ -27,12 +28,7 @@ import { TrialForm } from "./TrialForm.tsx";
 import { startFields, trialDraft } from "./trialFields.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { at, pages, read, cutFrom } = await loadWorkings(
-    context,
-    params.jobId,
-    ["seams"],
-    askedPieces(new URL(request.url).searchParams),
-  );
+  const { at, pages, read, cutFrom } = await loadWorkings({ request, params, context }, ["seams"]);
   const { settings, drafts } = storeOf(context);
   const kept = await settings.findAll(["machines", "recipes", "gaugeAddress"]);
   const { facts } = pages.seams;
@@ -65,23 +61,30 @@ const namedRecipes = (
 ): Promise<readonly NamedRecipe[]> =>
   Promise.all(recipes.map(async (one) => ({ ...one, jobName: (await jobs.find(one.jobId))?.name ?? null })));
 
-export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
-  const jobId = idFrom(params.jobId, "job");
-  const store = storeOf(context);
-  const fields = await readFields(request);
-  switch (fields.intent) {
-    case "use":
-      return chooseTrial(fields, jobId, store);
-    case "remove":
-      return removeTrial(fields, jobId, store);
-    case "recipe": {
-      const { facts } = await readWorkings(store, await planOfPage(context, params.jobId), "picked");
-      return keepRecipe(fields, jobId, store, facts.seams);
+export const action = guarded(
+  keepingPieces(async ({ request, params, context }: Route.ActionArgs) => {
+    const jobId = idFrom(params.jobId, "job");
+    const store = storeOf(context);
+    const fields = await readFields(request);
+    switch (fields.intent) {
+      case "use":
+        return chooseTrial(fields, jobId, store);
+      case "remove":
+        return removeTrial(fields, jobId, store);
+      case "recipe": {
+        const { facts } = await readWorkings(
+          store,
+          await planOfPage(context, params.jobId),
+          "picked",
+          askedPieces(request),
+        );
+        return keepRecipe(fields, jobId, store, facts.seams);
+      }
+      default:
+        return addTrial(fields, jobId, store);
     }
-    default:
-      return addTrial(fields, jobId, store);
-  }
-});
+  }),
+);
 
 export default function JobSeams({ loaderData, actionData }: Route.ComponentProps) {
   const { at, page, recipes, machines, start, startedFrom, draft, hasDevice } = loaderData;

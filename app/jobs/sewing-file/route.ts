@@ -1,19 +1,16 @@
 import { reckonWorking } from "../../../core/workings/index.ts";
 import { hoursCsv } from "../../../formats/sewing/hoursCsv.ts";
-import { idFrom, notFound, storeOf } from "../../.server/http/answers.ts";
+import { notFound } from "../../.server/http/answers.ts";
 import { download } from "../../.server/http/download.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { readJobPlan } from "../../.server/read/jobPlan.ts";
-import { readWorkings } from "../../.server/read/workingContext.ts";
+import { workingsOfFile } from "../../.server/read/workingsOfFile.ts";
 import { wholeFacts } from "../sewing/sewing.server.ts";
 import type { Route } from "./+types/route.ts";
 
 /** How long each step of a job took, with what its materials cost. */
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   if (params.file !== "csv") notFound("kind of file");
-  const store = storeOf(context);
-  const read = await readJobPlan(store, idFrom(params.jobId, "job"));
-  const { kept, facts } = await readWorkings(store, read, "picked");
+  const { store, read, kept, facts } = await workingsOfFile({ request, params, context });
   const { rows } = reckonWorking("sewing", kept.sewing.working, await wholeFacts(store, read, facts.sewing));
   const materials = reckonWorking("materials", kept.materials.working, facts.materials);
   return download(hoursCsv(rows, materials), `${read.job.name}: hours`, "csv");

@@ -8,15 +8,16 @@ import { reckonWorking } from "../../../core/workings/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { askedPieces, keepingPieces } from "../../.server/http/piecesAsked.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
-import { askedPieces, loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
+import { loadWorkings, readWorkings } from "../../.server/read/workingContext.ts";
 import { readWorkshopDays } from "../../.server/read/workshopDays.ts";
 import { PlainFields } from "../../form/FormFields.tsx";
 import { readFields } from "../../form/fields.server.ts";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Unsaved } from "../../form/unsaved.ts";
+import { CutFileButton } from "../../frame/CutFileButton.tsx";
 import { CutFromNav } from "../../frame/CutFromNav.tsx";
-import { FileButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
 import { Sentences } from "../../frame/Sentences.tsx";
 import { Why } from "../../frame/why/WhyDrawer.tsx";
@@ -27,12 +28,7 @@ import { SewingList } from "./SewingList.tsx";
 import { changeSewing, keepOrder, wholeFacts } from "./sewing.server.ts";
 
 export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
-  const { at, pages, read, cutFrom } = await loadWorkings(
-    context,
-    params.jobId,
-    ["sewing", "days"],
-    askedPieces(new URL(request.url).searchParams),
-  );
+  const { at, pages, read, cutFrom } = await loadWorkings({ request, params, context }, ["sewing", "days"]);
   const { kept, facts } = pages.sewing;
   const store = storeOf(context);
   const { plan, hours, now } = await readWorkshopDays(store);
@@ -47,15 +43,24 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   };
 });
 
-export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
-  const jobId = idFrom(params.jobId, "job");
-  const store = storeOf(context);
-  const fields = await readFields(request);
-  if (isDaysIntent(fields.intent)) return changeDays(fields, jobId, store);
-  const { facts } = await readWorkings(store, await planOfPage(context, params.jobId), "picked");
-  const known = stepsFor(facts.sewing.made).map(({ id }) => id);
-  return fields.intent === "order" ? keepOrder(fields, jobId, store, known) : changeSewing(fields, jobId, store, known);
-});
+export const action = guarded(
+  keepingPieces(async ({ request, params, context }: Route.ActionArgs) => {
+    const jobId = idFrom(params.jobId, "job");
+    const store = storeOf(context);
+    const fields = await readFields(request);
+    if (isDaysIntent(fields.intent)) return changeDays(fields, jobId, store);
+    const { facts } = await readWorkings(
+      store,
+      await planOfPage(context, params.jobId),
+      "picked",
+      askedPieces(request),
+    );
+    const known = stepsFor(facts.sewing.made).map(({ id }) => id);
+    return fields.intent === "order"
+      ? keepOrder(fields, jobId, store, known)
+      : changeSewing(fields, jobId, store, known);
+  }),
+);
 
 export default function JobSewing({ loaderData, actionData }: Route.ComponentProps) {
   const { at, version, working, facts, days, zone, now, stands, draft } = loaderData;
@@ -99,7 +104,7 @@ export default function JobSewing({ loaderData, actionData }: Route.ComponentPro
       <SewingList rows={rows} version={version} timed={working.timer} />
       <AddStep unsaved={unsaved?.fields.intent === "add" ? unsaved : undefined} />
       <Box className="no-print" sx={{ mt: 1 }}>
-        <FileButton to={`/jobs/${at.jobId}/sewing/csv`}>Hours, CSV</FileButton>
+        <CutFileButton to={`/jobs/${at.jobId}/sewing/csv`}>Hours, CSV</CutFileButton>
       </Box>
       <DaysPanel jobId={at.jobId} days={days} zone={zone} now={now} stands={stands} draft={draft} unsaved={unsaved} />
     </>

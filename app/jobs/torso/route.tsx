@@ -19,8 +19,8 @@ import { Placements } from "./Placements.tsx";
 import { TrunkFigure } from "./TrunkFigure.tsx";
 import { readTicks } from "./ticksForm.server.ts";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { read, at, needed, pages } = await loadWorkings(context, params.jobId, ["trunk", "rise"]);
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { read, at, needed, pages } = await loadWorkings({ request, params, context }, ["trunk", "rise"]);
   const wraps = pages.trunk.facts.wraps.map(({ id, name }) => ({ id, name }));
   return {
     at,

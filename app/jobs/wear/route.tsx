@@ -16,8 +16,8 @@ import { PullTable } from "./PullTable.tsx";
 import { Wears } from "./Wears.tsx";
 import { WornLevels } from "./WornLevels.tsx";
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
-  const { at, needed, pages } = await loadWorkings(context, params.jobId, ["wear"]);
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
+  const { at, needed, pages } = await loadWorkings({ request, params, context }, ["wear"]);
   const { gaugeAddress } = await storeOf(context).settings.findAll(["gaugeAddress"]);
   return { at, boned: needed.includes("wear"), page: pages.wear, hasDevice: gaugeAddress.value !== null };
 });
