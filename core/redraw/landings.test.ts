@@ -1,6 +1,15 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { checkDraft, type Draft, drawBy, edgeLength, edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
+import {
+  checkDraft,
+  type Draft,
+  drawBy,
+  edgeLength,
+  edgeOf,
+  girthsOf,
+  outlineCloses,
+  pieceOf,
+} from "../drafting/index.ts";
 import { styleOf } from "../ease/index.ts";
 import { type Change, decide, kindsAt, type Prototype, proposeFor, spotsOf } from "../fitting/index.ts";
 import { anyDraft, sampleChange, samplePrototype } from "../testing/index.ts";
@@ -79,8 +88,10 @@ describe("a decided change", () => {
     let landed = 0;
     for (const draft of draftsOf(recipe))
       for (const change of changes) {
-        const [step] = redraw(draft, [change], NO_PLAN).steps;
+        const redrawn = redraw(draft, [change], NO_PLAN);
+        const [step] = redrawn.steps;
         if (!step) throw new Error("A change has a step.");
+        expect(outlineCloses.faults(redrawn.draft)).toEqual([]);
         if (step.instead !== "") {
           expect(step.instead).toMatch(/^(By hand|No line|It has no amount)/);
           expect(step.calls).toEqual([]);

@@ -59,7 +59,8 @@ describe("folds", () => {
   it("straight and square hold", () => expect(brokenBy(draftOf([folded]))).toEqual([]));
 
   it("met at a slant are named with the angle", () => {
-    const slanted = edited(folded, "a", { lines: [straight(point(0, 0), point(100, 5))] });
+    const leaning = edited(folded, "a", { lines: [straight(point(0, 0), point(100, 5))] });
+    const slanted = edited(leaning, "b", { lines: [straight(point(100, 5), point(100, 80))] });
     expect(brokenBy(draftOf([slanted]))).toMatchObject([
       {
         id: "foldsStraight",
@@ -76,6 +77,17 @@ describe("folds", () => {
     expect(brokenBy(draftOf([bent]))).toMatchObject([{ message: expect.stringMatching(/one straight edge/) }]);
     expect(brokenBy(draftOf([named("half", { onFold: true })]))).toMatchObject([
       { message: expect.stringMatching(/no edge of it is one/) },
+    ]);
+  });
+});
+
+describe("an outline", () => {
+  it("closes: edges that do not meet are named with how far they are apart", () => {
+    const piece = named("front");
+    expect(brokenBy(draftOf([piece]))).toEqual([]);
+    const open = edited(piece, "a", { lines: [straight(point(0, 0), point(99.5, 0))] });
+    expect(brokenBy(draftOf([open]))).toMatchObject([
+      { id: "outlineCloses", at: point(99.5, 0), message: expect.stringContaining("0.50 mm apart") },
     ]);
   });
 });
@@ -150,9 +162,9 @@ describe("linked pieces", () => {
 
   it("alike hold", () => expect(brokenBy(draftOf(linked({})))).toEqual([]));
   it("that differ in an edge are named with it", () =>
-    expect(brokenBy(draftOf(linked({ lines: [straight(point(100, 0), point(100, 79))] })))).toMatchObject([
-      { id: "linksAlike", piece: "shell", edge: "b" },
-    ]));
+    expect(
+      brokenBy(draftOf(linked({ lines: [curved(point(100, 0), point(103, 20), point(103, 60), point(100, 80))] }))),
+    ).toMatchObject([{ id: "linksAlike", piece: "shell", edge: "b" }]));
   it("that are not there are named", () =>
     expect(brokenBy(draftOf([named("shell", { links: ["lining"] })]))).toMatchObject([
       { message: expect.stringMatching(/no lining/) },

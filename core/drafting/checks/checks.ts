@@ -12,6 +12,7 @@ import { linksAlike } from "./linksAlike.ts";
 import { meetingsMatch } from "./meetingsMatch.ts";
 import { needsKept } from "./needsKept.ts";
 import { noCrossing } from "./noCrossing.ts";
+import { outlineCloses } from "./outlineCloses.ts";
 import { seamsMatch } from "./seamsMatch.ts";
 import { turnsHeld } from "./turnsHeld.ts";
 
@@ -20,6 +21,7 @@ export const CHECKS: readonly Check[] = [
   seamsMatch,
   meetingsMatch,
   foldsStraight,
+  outlineCloses,
   noCrossing,
   linesGoOn,
   dartsFit,

@@ -88,13 +88,11 @@ function movedPanel(piece: Piece, at: readonly LevelAmount[]): Piece {
       const side = sideOf(edge);
       return ({ x, y }) => point(x + side * (side === 1 ? byRight(y) : byLeft(y)), y);
     }
-    const [from, to] = endsOf(edge);
-    const [leftEnd, rightEnd] = from.x <= to.x ? [from, to] : [to, from];
-    const width = rightEnd.x - leftEnd.x;
-    // A centre has no width: it stays.
-    if (width < NARROW_MM) return (place) => place;
+    // A centre stays where it is.
+    if (isCentre(edge)) return (place) => place;
+    const [leftEnd, rightEnd] = endsOfLine(edge, piece.edges);
     return ({ x, y }) => {
-      const part = (x - leftEnd.x) / width;
+      const part = (x - leftEnd.x) / (rightEnd.x - leftEnd.x);
       return point(x + part * byRight(rightEnd.y) - (1 - part) * byLeft(leftEnd.y), y);
     };
   };
@@ -109,8 +107,27 @@ function movedPanel(piece: Piece, at: readonly LevelAmount[]): Piece {
   };
 }
 
-/** Narrower than this across, an edge runs down, mm. */
-const NARROW_MM = 1;
+/** An edge down a panel that is no seam to a neighbour, however it slants. */
+const isCentre = ({ role }: PieceEdge): boolean => role === "centreFront" || role === "centreBack";
+
+/**
+ * Left and right end of the line an edge is of: above a cup the upper line is of several edges, which go with its ends as one, or the corner
+ * between them would be drawn to two places.
+ */
+function endsOfLine(edge: PieceEdge, edges: readonly PieceEdge[]): readonly [Point, Point] {
+  const at = edges.indexOf(edge);
+  const goes = (step: 1 | -1): PieceEdge => {
+    let last = edge;
+    for (let away = 1; away < edges.length; away += 1) {
+      const next = edges[(at + step * away + edges.length) % edges.length];
+      if (!next || isSeam(next) || isCentre(next)) return last;
+      last = next;
+    }
+    return last;
+  };
+  const [from, to] = [endsOf(goes(-1))[0], endsOf(goes(1))[1]];
+  return from.x <= to.x ? [from, to] : [to, from];
+}
 
 const endsOf = ({ lines }: PieceEdge): readonly [Point, Point] => {
   const [first, last] = [lines[0], lines.at(-1)];

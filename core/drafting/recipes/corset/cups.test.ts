@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { CORSET_FACTS, sampleDraft } from "../../../testing/index.ts";
-import { checkDraft } from "../../checks/index.ts";
+import { checkDraft, outlineCloses } from "../../checks/index.ts";
 import type { Draft } from "../../draft.ts";
 import { girthsOf } from "../../measured.ts";
+import { operate } from "../../operations/index.ts";
 import { edgeLength, edgeOf } from "../../piece/index.ts";
 import type { DraftFacts } from "../facts.ts";
 import { drawBy } from "../recipes.ts";
@@ -52,6 +53,14 @@ describe("panels cut out for cups", () => {
       if (!second || !third) throw new Error("There are panels.");
       expect(edgeLength(edgeOf(second, "back"))).toBeCloseTo(edgeLength(edgeOf(third, "front")), 2);
     }
+  });
+
+  it("stay closed where their seams are let out beside the cup", () => {
+    const amounts = { upper: "bust", upperAmount: 0, at: "underbust", amount: 1.5, lower: "waist", lowerAmount: 0 };
+    const moved = operate(drawn(), [{ operation: "panelSeams", params: { ...amounts, gap: "takes" } }]);
+    if (!moved.ok) throw new Error(moved.problem.message);
+    expect(outlineCloses.faults(moved.value.draft)).toEqual([]);
+    expect(cupLine(moved.value.draft)).toBeGreaterThan(cupLine(drawn()));
   });
 
   it("have no ring at the bust any more, and the planned girth below it", () => {
