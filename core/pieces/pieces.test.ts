@@ -171,6 +171,13 @@ describe("the options of a style", () => {
     expect(edgeOf(pieceOf(draft, "front"), "waist").lines[0]?.from.y).toBeCloseTo((60 * (crotch_front ?? 0)) / 318, 9);
   });
 
+  it("leave it at the waist where Torso was told that, at the side too", () => {
+    const rise = { ...NEW_RISE, dropFrontMm: 0, dropBackMm: 0 };
+    const { facts } = drawn("briefPieces", jobOf("bikiniBottom", { keptWorkings: { rise } }));
+    const options = optionsSet(recipeOfPieces("briefPieces"), {}, facts);
+    expect(options).toMatchObject({ waist_drop_front: 0, waist_drop_back: 0, waist_drop_side: 0 });
+  });
+
   it("of cups are those that Cups and Band were told, by side", () => {
     const facts = PIECES.wiredBraPieces.facts(
       jobOf("wiredBra", {

@@ -8,12 +8,13 @@ import type { SaidOfOptions } from "./saidOfOptions.ts";
 export const TOP_EDGE: SaidOfOptions = {
   usual: ({ style }, cut) => loweredBy(style.drops, cut),
   elsewhere({ style, keptWorkings }, cut) {
-    const told = elsewhereOf("briefPieces", keptWorkings, perMmOf(cut));
+    const per = perMmOf(cut);
+    const told = elsewhereOf("briefPieces", keptWorkings, per);
     const rise = keptWorkings.rise as RiseWorking | undefined;
     if (!rise || (rise.dropFrontMm === null && rise.dropBackMm === null)) return told;
     // Of a side that was not told Torso says where it goes with front and back.
-    const { waist_drop_side } = loweredBy(dropsOf(rise, style.drops), cut);
-    return { ...toldAt("Torso", { waist_drop_side }), ...told };
+    const side = per.waist_to_hip === undefined ? null : dropsOf(rise, style.drops).side * per.waist_to_hip;
+    return { ...toldAt("Torso", { waist_drop_side: side }), ...told };
   },
 };
 
@@ -21,7 +22,7 @@ const perMmOf = (cut: readonly CutLength[]): CutPerMm =>
   Object.fromEntries(cut.map(({ code, cutPerMm }) => [code, cutPerMm]));
 
 /** Drops of the body as they are cut, by their options; one that is none, or of which no length is cut, is left out. */
-function loweredBy({ front, back, side }: Drops, cut: readonly CutLength[]): Partial<Record<DropOption, number>> {
+function loweredBy({ front, back, side }: Drops, cut: readonly CutLength[]): Record<string, number> {
   const per = perMmOf(cut);
   const drops = [
     ["waist_drop_front", front, per.crotch_front],
@@ -32,5 +33,3 @@ function loweredBy({ front, back, side }: Drops, cut: readonly CutLength[]): Par
     drops.flatMap(([id, mm, perMm]) => (mm === 0 || perMm === undefined ? [] : [[id, mm * perMm]])),
   );
 }
-
-type DropOption = "waist_drop_front" | "waist_drop_back" | "waist_drop_side";
