@@ -1,14 +1,10 @@
 import Box from "@mui/material/Box";
-import { wholeId } from "../../core/drafting/index.ts";
-import { edgeName, levelName } from "../../core/pieces/index.ts";
 import type { RedrawnStep } from "../../core/redraw/index.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
+import { pieceWords, sideAmong, stepTold } from "./stepTold.ts";
 
 /** A change in words, by its number. */
 export type ChangeWords = Readonly<Record<number, string>>;
-
-/** How far edges and girths have to differ to be told, mm. */
-const TOLD_MM = 0.5;
 
 /**
  * What became of each change on the pieces, in the order they were drawn. Where `onShown` is given, each is a button that shows the
@@ -60,31 +56,14 @@ export function StepList({
 
 /** What an operation, or several that make one change, did to edges and girths; or why nothing was drawn. */
 export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "reports" | "instead" | "lands"> }) {
-  const { reports, instead } = step;
+  const { instead } = step;
   const lengths = useLengths();
   if (instead) return <Box sx={{ color: "text.secondary" }}>{lengths.told(instead)}</Box>;
   const decided = (step.lands ?? []).filter(({ cut, byMm }) => cut && byMm !== 0);
-  const told = reports.flatMap(({ girths, edges }) => [
-    ...girths.map(({ level, beforeMm, afterMm }) => ({
-      name: `girth at ${levelName(level).toLowerCase()}`,
-      beforeMm,
-      afterMm,
-    })),
-    ...wholeEdges(edges).map(({ piece, edge, beforeMm, afterMm }) => ({
-      ...{
-        name: `${edgeName({ id: edge }).toLowerCase()} of ${sideName(piece, step.calls[0]?.onSide)}`,
-        beforeMm,
-        afterMm,
-      },
-    })),
-  ]);
-  const last = new Map(told.map((one) => [one.name, one]));
-  const shown = [...last.values()]
-    .map(({ name, afterMm }) => ({
-      ...{ name, afterMm },
-      beforeMm: told.find((one) => one.name === name)?.beforeMm ?? afterMm,
-    }))
-    .filter(({ beforeMm, afterMm }) => Math.abs(afterMm - beforeMm) >= TOLD_MM);
+  const pieces = decided.map(({ piece }) => piece);
+  // Of a change that is drawn on one side alone each piece is told with it.
+  const sides = new Set(step.calls.map(({ onSide }) => onSide));
+  const [side] = sides.size === 1 ? sides : [];
   return (
     <Box sx={{ color: "text.secondary", fontSize: "0.95rem" }}>
       {decided.length > 0 ? (
@@ -92,7 +71,7 @@ export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "report
           {decided
             .map(
               ({ piece, cut, byMm, cameMm }) =>
-                `${sideName(piece, step.calls[0]?.onSide)}, ${cut?.line}: ${lengths.difference(byMm)} decided, ${
+                `${pieceWords(piece, side ?? sideAmong(piece, pieces))}, ${cut?.line}: ${lengths.difference(byMm)} decided, ${
                   cameMm === null ? "no longer there" : `${lengths.difference(cameMm)} drawn`
                 }`,
             )
@@ -100,7 +79,7 @@ export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "report
           .
         </Box>
       ) : null}
-      {shown
+      {stepTold(step)
         .map(({ name, beforeMm, afterMm }) =>
           beforeMm === 0
             ? `new: ${name}, ${lengths.length(afterMm)}`
@@ -110,26 +89,3 @@ export function StepEffect({ step }: { step: Pick<RedrawnStep, "calls" | "report
     </Box>
   );
 }
-
-type EdgeReport = RedrawnStep["reports"][number]["edges"][number];
-
-/** Edges that a dart lies in, its mouth and what is beyond it counted with them: as long as they are cut. */
-function wholeEdges(edges: readonly EdgeReport[]): EdgeReport[] {
-  const whole = new Map<string, EdgeReport>();
-  for (const part of edges) {
-    const edge = part.edge.replace(/(\.dart|-2)$/, "");
-    const before = whole.get(`${part.piece} ${edge}`);
-    whole.set(`${part.piece} ${edge}`, {
-      ...{ piece: part.piece, edge },
-      beforeMm: part.beforeMm + (before?.beforeMm ?? 0),
-      afterMm: part.afterMm + (before?.afterMm ?? 0),
-    });
-  }
-  return [...whole.values()];
-}
-
-/** A piece in words; of a change on one side with that side. */
-const sideName = (piece: string, onSide: string | undefined): string => {
-  const name = edgeName({ id: wholeId(piece) }).toLowerCase();
-  return onSide ? `the ${onSide} ${name}` : name;
-};
