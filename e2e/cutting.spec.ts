@@ -65,10 +65,16 @@ test("a rise changed makes an elastic stale, by how much, and right again", asyn
   await expect(
     page.getByText(/The (waist|leg edge) is \d+ mm (longer|shorter) than when this was kept/).first(),
   ).toBeVisible();
-  // The way through the job goes by the prototype that was cut, whose edges have not moved: only the plan was drawn otherwise.
-  await expect(page.getByRole("link", { name: /Elastics .*moved/ })).toHaveCount(0);
+  // The way through the job goes by the prototype that was cut: its edges are others than those of the plan that was kept over.
+  await expect(page.getByRole("link", { name: /Elastics .*moved/ })).toHaveCount(1);
   await page.getByRole("button", { name: "Take the edges as they are now" }).click();
   await expect(page.getByText(/than when this was kept/)).toHaveCount(0);
+  await expect(page).toHaveURL(/pieces=plan/);
+
+  // Kept over the edges that are cut, nothing has moved.
+  await page.goto("/jobs/1/elastics");
+  await page.getByRole("button", { name: "Take the edges as they are now" }).click();
+  await expect(page.getByRole("link", { name: /Elastics .*moved/ })).toHaveCount(0);
   await expectAccessible(page);
 
   // A pattern's own chart takes the place of rows that were typed; one that cannot be read is said, with its line.
