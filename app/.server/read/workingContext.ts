@@ -206,17 +206,16 @@ function startOf(id: WorkingId, facts: WorkingFacts): object {
   return id === "trunk" && facts.trunk.chart ? { from: "chart", size: facts.trunk.chart.chosen ?? "" } : {};
 }
 
+/** What a page, or a file, of a job is asked by. */
+export interface JobRequest {
+  readonly request: Request;
+  readonly params: { readonly jobId?: string };
+  readonly context: Readonly<RouterContextProvider>;
+}
+
 /** The workings of a page by name, of the pieces its address asks for, with their drafts; `at` says where measures that lack are taken. */
 export async function loadWorkings<const Ids extends readonly WorkingId[]>(
-  {
-    request,
-    params,
-    context,
-  }: {
-    readonly request: Request;
-    readonly params: { readonly jobId?: string };
-    readonly context: Readonly<RouterContextProvider>;
-  },
+  { request, params, context }: JobRequest,
   ids: Ids,
 ): Promise<{
   read: JobPlanContext;
