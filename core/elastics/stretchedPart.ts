@@ -16,9 +16,14 @@ export function stretchedPartMm(edges: readonly EdgeElastic[], seen: SeenAt): nu
   const drawn = edge.ring.parts.map(({ edgeMm }) => edgeMm);
   // Made whole, it is of one part.
   const edgesMm = partsMm.length === drawn.length ? drawn : [edge.ring.edgeMm];
-  const asked = seen.spot === "legFront" ? [0] : seen.spot === "legBack" ? [partsMm.length - 1] : [...partsMm.keys()];
+  const parts = edgesMm.map((edgeMm, at) => {
+    const madeMm = partsMm[at];
+    if (madeMm === undefined) throw new RangeError("An elastic is made in the parts of its edge, or whole.");
+    return { edgeMm, madeMm };
+  });
+  const asked = seen.spot === "legFront" ? parts.slice(0, 1) : seen.spot === "legBack" ? parts.slice(-1) : parts;
   const sum = asked
-    .filter((at) => (edgesMm[at] ?? 0) - (partsMm[at] ?? 0) > STRETCHED_MM)
-    .reduce((total, at) => total + (partsMm[at] ?? 0), 0);
+    .filter(({ edgeMm, madeMm }) => edgeMm - madeMm > STRETCHED_MM)
+    .reduce((total, { madeMm }) => total + madeMm, 0);
   return sum > 0 ? sum : null;
 }

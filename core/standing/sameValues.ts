@@ -72,10 +72,12 @@ export type CutPerMm = Readonly<Partial<Record<MeasureCode, number>>>;
 export function elsewhereOf(id: string, kept: Kept, cutPerMm: CutPerMm = {}): Elsewhere {
   const told = SAME_VALUES.flatMap((places) => {
     const own = places.find(({ working }) => working === id);
-    const there = own && places.find((place) => place.working !== id && valueAt(place, kept) !== null);
-    const value = there ? valueAt(there, kept) : null;
-    if (!own || !there || value === null) return [];
-    return [toldAt(stepOf(there.working), { [own.field]: onto(own, there, value, cutPerMm) })];
+    if (!own) return [];
+    for (const there of places.filter(({ working }) => working !== id)) {
+      const value = valueAt(there, kept);
+      if (value !== null) return [toldAt(stepOf(there.working), { [own.field]: onto(own, there, value, cutPerMm) })];
+    }
+    return [];
   });
   return Object.assign({}, ...told) as Elsewhere;
 }
