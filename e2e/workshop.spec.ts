@@ -72,11 +72,13 @@ test("steps are timed over a reload, moved with the keys, and closed before thei
   await page.getByRole("checkbox", { name: "Close the sides, done" }).uncheck();
   await expect(page.getByRole("checkbox", { name: "Close the sides, done" })).not.toBeChecked();
   const handle = page.getByRole("button", { name: /^Move step \d+, sew the leg elastics in/ });
+  const from = Number(/\d+/.exec((await handle.getAttribute("aria-label")) ?? "")?.[0]);
+  const over = (place: number) => page.getByText(new RegExp(`^Over the place of .* ${place} of \\d+\\.$`));
   await handle.focus();
   await page.keyboard.press("Space");
-  await page.waitForTimeout(300);
+  await expect(over(from)).toBeAttached();
   await page.keyboard.press("ArrowUp");
-  await page.waitForTimeout(300);
+  await expect(over(from - 1)).toBeAttached();
   await page.keyboard.press("Space");
   await expect(page.getByText("“Close the sides” comes before “Sew the leg elastics in”").first()).toBeVisible();
   await expectAccessible(page);

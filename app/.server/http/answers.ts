@@ -24,8 +24,9 @@ export function found<T>(thing: T | null | undefined, what: string): T {
   return thing ?? notFound(what);
 }
 
-/** Answers a form that cannot be saved: messages beside the fields, what was typed kept. */
-export const invalid = (fields: Fields, errors: FieldErrors) => data<Unsaved>({ fields, errors }, { status: 400 });
+/** Answers a form that cannot be saved, 409 where somebody else was quicker: messages beside the fields, what was typed kept. */
+export const invalid = (fields: Fields, errors: FieldErrors, status: 400 | 409 = 400) =>
+  data<Unsaved>({ fields, errors }, { status });
 
 /** Answers an edit that met a newer one: both are shown, nothing is overwritten. */
 export const conflict = (fields: Fields, version: number, rows: readonly ConflictRow[]) =>

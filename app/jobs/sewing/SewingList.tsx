@@ -1,20 +1,23 @@
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import { useFetcher } from "react-router";
 import type { SewingRow } from "../../../core/sewing/index.ts";
 import { SortableRow } from "../../form/rows/SortableRow.tsx";
 import { SortableRows } from "../../form/rows/SortableRows.tsx";
+import type { Unsaved } from "../../form/unsaved.ts";
 import { SewingStepRow } from "./SewingStepRow.tsx";
 
 interface SewingListProps {
   readonly rows: readonly SewingRow[];
-  readonly version: number;
+  /** The maker's own order as it is kept; empty while every step stands where it usually does. */
+  readonly kept: readonly string[];
   readonly timed: { readonly step: string; readonly since: string } | null;
 }
 
 /** The steps in their order, moved by their handles or with the arrow keys. */
-export function SewingList({ rows, version, timed }: SewingListProps) {
-  const fetcher = useFetcher();
+export function SewingList({ rows, kept, timed }: SewingListProps) {
+  const fetcher = useFetcher<Unsaved>();
   // What was dropped stands there at once; what is kept shows again once it is, or was not.
   const sent = fetcher.formData?.get("order");
   const order = typeof sent === "string" ? sent.split(" ") : rows.map(({ id }) => id);
@@ -25,13 +28,19 @@ export function SewingList({ rows, version, timed }: SewingListProps) {
       const ids = shown.map(({ id }) => id);
       const [taken] = ids.splice(from, 1);
       if (taken) ids.splice(to, 0, taken);
-      void fetcher.submit({ intent: "order", order: ids.join(" "), version: String(version) }, { method: "post" });
+      const before = typeof sent === "string" ? sent : kept.join(" ");
+      void fetcher.submit({ intent: "order", order: ids.join(" "), before }, { method: "post" });
     },
     add: () => undefined,
     remove: () => undefined,
   };
   return (
     <SortableRows {...list} what="step">
+      {fetcher.data?.errors.form ? (
+        <Alert severity="warning" sx={{ mb: 2 }}>
+          {fetcher.data.errors.form}
+        </Alert>
+      ) : null}
       <Paper component="ol" aria-label="Steps of sewing" sx={{ p: 0, m: 0, mb: 2, listStyle: "none" }}>
         {shown.map((row, index) => (
           <SortableRow

@@ -49,10 +49,13 @@ itActs([
   {
     does: "keeps an order",
     address: ADDRESS,
-    right: { intent: "order", order: "marks cut sides", version: "1" },
+    right: { intent: "order", order: "marks cut sides", before: "" },
     gives: ADDRESS,
-    wrong: [[{ order: "nothing known" }, ["form"]]],
-    stale: 409,
+    wrong: [
+      [{ order: "nothing known" }, ["form"]],
+      // Moved in another window meanwhile.
+      [{ before: "cut sides marks" }, ["form"]],
+    ],
     foreign: FOREIGN,
   },
 ]);
@@ -66,8 +69,11 @@ describe("the sewing of a job", () => {
     await post({ intent: "left", step: "firstWash", on: "yes" });
     await post({ intent: "minutes", step: "own-1", minutes: "4" });
     await post({ intent: "done", step: "own-1", on: "yes" });
+    // Moved from the order that was shown before all this: nothing of it moved a step.
+    await post({ intent: "order", order: "marks cut sides", before: "" });
     await post({ intent: "start", step: "sides" });
     expect(await kept()).toMatchObject({
+      order: ["marks", "cut", "sides"],
       ...{ own: [{ id: "own-1", name: "Label in" }], left: ["firstWash"], spent: { cut: 35, "own-1": 4 } },
       timer: { step: "sides" },
     });

@@ -34,7 +34,7 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
   const { plan, hours, now } = await readWorkshopDays(store);
   return {
     cutFrom,
-    ...{ at, version: kept.version, working: kept.working, now },
+    ...{ at, working: kept.working, now },
     facts: await wholeFacts(store, read, facts),
     days: pages.days.kept.working,
     zone: hours.zone,
@@ -63,7 +63,7 @@ export const action = guarded(
 );
 
 export default function JobSewing({ loaderData, actionData }: Route.ComponentProps) {
-  const { at, version, working, facts, days, zone, now, stands, draft } = loaderData;
+  const { at, working, facts, days, zone, now, stands, draft } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   const { rows, leftMin, spentMin, warnings, numbers, next } = reckonWorking("sewing", working, facts);
   const left = numbers.find(({ id }) => id === "left");
@@ -101,7 +101,7 @@ export default function JobSewing({ loaderData, actionData }: Route.ComponentPro
           <Sentences label="Closed before its time" items={warnings} />
         </Alert>
       ) : null}
-      <SewingList rows={rows} version={version} timed={working.timer} />
+      <SewingList rows={rows} kept={working.order} timed={working.timer} />
       <AddStep unsaved={unsaved?.fields.intent === "add" ? unsaved : undefined} />
       <Box className="no-print" sx={{ mt: 1 }}>
         <CutFileButton to={`/jobs/${at.jobId}/sewing/csv`}>Hours, CSV</CutFileButton>

@@ -14,8 +14,7 @@ import {
 import { savedOrThrow } from "../../../data/db/index.ts";
 import type { Repositories, Store } from "../../../data/store.ts";
 import { parseNumber } from "../../../formats/form/kinds/number.ts";
-import { startedFrom } from "../../.server/http/answerEdit.ts";
-import { conflict, found, invalid } from "../../.server/http/answers.ts";
+import { found, invalid } from "../../.server/http/answers.ts";
 import type { JobPlanContext } from "../../.server/read/jobPlan.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
@@ -103,19 +102,22 @@ export function changeSewing(fields: Fields, jobId: number, store: Store, known:
   });
 }
 
-/** Keeps the maker's own order, unless somebody else has changed it since. */
+/**
+ * Keeps the maker's own order, unless somebody else has moved a step since: `before` is the order that was moved from. What was
+ * ticked or timed meanwhile moves nothing.
+ */
 export function keepOrder(fields: Fields, jobId: number, store: Store, known: readonly string[]) {
   return store.inTransaction(async ({ jobs, workings }) => {
     found(await jobs.find(jobId), "job");
-    const before = await workings.find(jobId, "sewing");
-    const ids = [...known, ...before.working.own.map(({ id }) => id)];
+    const { working, texts, version } = await workings.find(jobId, "sewing");
+    const ids = [...known, ...working.own.map(({ id }) => id)];
     const order = (fields.order ?? "").split(" ").filter((id) => ids.includes(id));
     if (order.length === 0) return invalid(fields, { form: "Expected steps in their order, but none was named." });
-    const saved = await workings.save(jobId, "sewing", {
-      working: { ...before.working, order: [...new Set(order)] },
-      texts: before.texts,
-      version: startedFrom(fields),
-    });
-    return saved.saved ? redirect(`/jobs/${jobId}/sewing`) : conflict(fields, before.version, []);
+    if (fields.before !== working.order.join(" "))
+      return invalid(fields, { form: "Another window has moved steps meanwhile: here is their order now." }, 409);
+    savedOrThrow(
+      await workings.save(jobId, "sewing", { working: { ...working, order: [...new Set(order)] }, texts, version }),
+    );
+    return redirect(`/jobs/${jobId}/sewing`);
   });
 }
