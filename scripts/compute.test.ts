@@ -33,7 +33,7 @@ describe("the scripting interface's command", () => {
 
   it("reads standard input, as a process of its own", () => {
     const input = '{"kind":"parse","input":{"text":"1/2","unit":"in"}}';
-    const words = ["--import", "tsx", "scripts/compute.ts", "-"];
+    const words = ["scripts/command.mjs", "compute", "-"];
     const { status, stdout } = spawnSync(process.execPath, words, { encoding: "utf8", input });
     expect([status, JSON.parse(stdout)]).toMatchObject([0, [{ output: { mm: 12.7 } }]]);
   });

@@ -18,7 +18,7 @@ if (!process.execArgv.includes("--conditions=development")) {
 }
 
 const { host, names, port, dataFolder } = readOptions();
-ensureInstalled();
+ensureInstalled({ tools: true });
 const { createServer } = await import("vite");
 const { default: express } = await import("express");
 const vite = await createServer({ root: rootFolder, server: { middlewareMode: true }, appType: "custom" });

@@ -19,19 +19,12 @@ async function draft(content: string, ...options: readonly string[]) {
 }
 
 it("the drafting command runs as a process of its own", () => {
-  const words = [
-    "--import",
-    "tsx",
-    "scripts/draft.ts",
-    "formats/drafts/strip.json",
-    "--out",
-    join(folder, "own"),
-    "--svg",
-  ];
+  const file = "formats/drafts/strip.json";
+  const words = ["scripts/command.mjs", "draft", file, "--out", join(folder, "own"), "--svg"];
   const { status, stdout, stderr } = spawnSync(process.execPath, words, { encoding: "utf8" });
   expect([status, stderr]).toEqual([0, ""]);
   expect(JSON.parse(stdout)).toMatchObject({ files: [join(folder, "own", "strip.svg")], failed: [] });
-  const none = spawnSync(process.execPath, ["--import", "tsx", "scripts/draft.ts"], { encoding: "utf8" });
+  const none = spawnSync(process.execPath, ["scripts/command.mjs", "draft"], { encoding: "utf8" });
   expect([none.status, none.stderr]).toEqual([2, expect.stringMatching(/^Expected one file name/)]);
 });
 

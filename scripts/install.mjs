@@ -10,14 +10,18 @@ export const rootFolder = dirname(dirname(fileURLToPath(import.meta.url)));
 
 const stamp = join(rootFolder, "node_modules", ".stenz-lock-hash");
 
-/** Runs `npm ci` unless the installed packages already come from this lock file. Output goes to standard error. */
-export function ensureInstalled() {
+/**
+ * Runs `npm ci` unless the installed packages already come from this lock file: what the application is built with and runs
+ * with, and for `tools` also what it is checked and worked on with. Output goes to standard error.
+ */
+export function ensureInstalled({ tools = false } = {}) {
   const hash = createHash("sha256")
     .update(readFileSync(join(rootFolder, "package-lock.json")))
     .digest("hex");
-  if (existsSync(stamp) && readFileSync(stamp, "utf8") === hash) return;
+  const [there, more] = existsSync(stamp) ? readFileSync(stamp, "utf8").split(" ") : [];
+  if (there === hash && (more === "tools" || !tools)) return;
   console.error("Installing packages from the lock file (a few minutes the first time) …");
-  const { status } = spawnSync("npm", ["ci", "--include=dev", "--no-audit", "--no-fund"], {
+  const { status } = spawnSync("npm", ["ci", `--${tools ? "include" : "omit"}=dev`, "--no-audit", "--no-fund"], {
     cwd: rootFolder,
     stdio: ["ignore", process.stderr, process.stderr],
     shell: process.platform === "win32",
@@ -26,5 +30,5 @@ export function ensureInstalled() {
     console.error("The packages could not be installed. npm said why above; Stenz needs Node 20.19 or newer and npm.");
     process.exit(1);
   }
-  writeFileSync(stamp, hash);
+  writeFileSync(stamp, tools ? `${hash} tools` : hash);
 }

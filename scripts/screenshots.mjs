@@ -4,7 +4,7 @@ import { ensureBuilt } from "./build.mjs";
 import { ensureChromium } from "./chromium.mjs";
 import { ensureInstalled, rootFolder } from "./install.mjs";
 
-ensureInstalled();
+ensureInstalled({ tools: true });
 const chromium = ensureChromium();
 if (!(await ensureBuilt()) || chromium === null) process.exit(1);
 const { status } = spawnSync(process.execPath, ["--import", "tsx", "scripts/screenshots/take.ts"], {

@@ -105,7 +105,7 @@ function testsOf({ specs = [], suites = [], file = "" }) {
   return [...own, ...suites.flatMap((suite) => testsOf({ file, ...suite }))];
 }
 
-ensureInstalled();
+ensureInstalled({ tools: true });
 const began = Date.now();
 mkdirSync(cache, { recursive: true });
 

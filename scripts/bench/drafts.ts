@@ -21,7 +21,7 @@ import { readDraftFile } from "../../formats/drafts/draftFile.ts";
 import { draftJson } from "../../formats/drafts/draftJson.ts";
 import { draftPdf } from "../../formats/drafts/print/draftPdf.ts";
 import { PIECE_FORMATS } from "../../formats/drafts/print/papers.ts";
-import type { Figure } from "./report.ts";
+import { type Figures, medianMs } from "./report.ts";
 
 const FOLDER = join(process.cwd(), "formats", "drafts");
 
@@ -29,7 +29,7 @@ const FOLDER = join(process.cwd(), "formats", "drafts");
 const PRINTED = 12;
 
 /** Every example file drafted with all rules, as a file, a thousand times in a row, and a garment of twelve pieces on paper. */
-export async function draftFigures(): Promise<Figure[]> {
+export async function* figures(): Figures {
   const examples = readdirSync(FOLDER)
     .filter((name) => name.endsWith(".json"))
     .map((name) => {
@@ -47,45 +47,30 @@ export async function draftFigures(): Promise<Figure[]> {
     if (!done.ok) throw new Error(done.problem.message);
     return done.value.draft;
   };
-  const bench = new Bench({ time: 500 });
-  for (const example of examples) bench.add(example.name, () => void checkDraft(changed(example)));
   const [first] = examples;
   if (!first) throw new Error("There are no examples of drafts.");
-  bench.add("json", () => void draftJson(draw(first)));
-  await bench.run();
-  const medians = bench.tasks.map((task) => ({ name: task.name, ms: medianMs(task) }));
-  return [
-    ...medians
-      .filter(({ name }) => name !== "json")
-      .map(({ name, ms }) => {
-        const example = examples.find((one) => one.name === name);
-        const figure = { name: `${name} drafted with all rules, median`, value: ms, unit: "ms" };
-        if (example && example.operations.length > 0) return figure;
-        return { ...figure, under: example && recipeOf(example.recipe)?.costly ? 300 : 5 };
-      }),
-    ...medians
-      .filter(({ name }) => name === "json")
-      .map(({ ms }) => ({
-        name: `${first.recipe} drafted, cut lines and all, as a file, median`,
-        value: ms,
-        unit: "ms",
-      })),
-    { name: "a cup's piece of 480 triangles laid flat, median", value: await flatMs(), unit: "ms", under: 60 },
-    {
-      name: "a moved seam's first answer, both cups, median",
-      value: await firstAnswerMs(examples),
-      unit: "ms",
-      under: 33,
-    },
-    { name: "1,000 drafts in a row: growth of memory", value: growthOf(() => void draw(first)), unit: "MB" },
-    { name: `${PRINTED} pieces on A4 tiles`, value: await printed(examples.map(draw)), unit: "ms", under: 2000 },
-  ];
+  for (const example of examples) {
+    const value = await medianOf(() => void checkDraft(changed(example)));
+    const figure = { name: `${example.name} drafted with all rules, median`, value, unit: "ms" };
+    yield example.operations.length > 0 ? figure : { ...figure, under: recipeOf(example.recipe)?.costly ? 300 : 5 };
+  }
+  const value = await medianOf(() => void draftJson(draw(first)));
+  yield { name: `${first.recipe} drafted, cut lines and all, as a file, median`, value, unit: "ms" };
+  yield { name: "a cup's piece of 480 triangles laid flat, median", value: await flatMs(), unit: "ms", under: 60 };
+  const answerMs = await firstAnswerMs(examples);
+  yield { name: "a moved seam's first answer, both cups, median", value: answerMs, unit: "ms", under: 33 };
+  yield { name: "1,000 drafts in a row: growth of memory", value: growthOf(() => void draw(first)), unit: "MB" };
+  const printedMs = await printed(examples.map(draw));
+  yield { name: `${PRINTED} pieces on A4 tiles`, value: printedMs, unit: "ms", under: 2000 };
 }
 
-/** The median of a task, ms. */
-function medianMs({ result }: Bench["tasks"][number]): number {
-  const { latency } = result as { latency?: { p50: number } };
-  return latency?.p50 ?? Number.NaN;
+/** The median of half a second of runs, ms. */
+async function medianOf(work: () => void): Promise<number> {
+  const bench = new Bench({ time: 500 }).add("it", work);
+  await bench.run();
+  const [task] = bench.tasks;
+  if (!task) throw new Error("Nothing was run.");
+  return medianMs(task);
 }
 
 /** How long a lower cup takes to be laid flat from its surface, ms. */
@@ -97,9 +82,7 @@ async function flatMs(): Promise<number> {
   if (!breast.ok) throw new Error(breast.problem.message);
   const lower = cupPatches(breast.value, "crossVertical", { crossMm: 0, uprightMm: 0 })[1];
   if (!lower) throw new Error("A cup has a lower piece.");
-  const bench = new Bench({ time: 500 }).add("flat", () => void flatCup(breast.value, lower));
-  await bench.run();
-  return bench.tasks.map(medianMs)[0] ?? Number.NaN;
+  return medianOf(() => void flatCup(breast.value, lower));
 }
 
 /** How long the cups of an example take to be shown on the breast by the coarse net, ms. */
@@ -108,9 +91,7 @@ async function firstAnswerMs(
 ): Promise<number> {
   const [recipe, example] = [recipeOf("cup"), examples.find(({ name }) => name === "cup")];
   if (!recipe || !example) throw new Error("There is an example of cups.");
-  const bench = new Bench({ time: 500 }).add("first", () => void cupSurfaces(recipe, example.facts, QUICK_NET));
-  await bench.run();
-  return bench.tasks.map(medianMs)[0] ?? Number.NaN;
+  return medianOf(() => void cupSurfaces(recipe, example.facts, QUICK_NET));
 }
 
 /** Collects what nothing holds any more: else the figure is of what was not collected yet. */

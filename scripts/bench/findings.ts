@@ -8,7 +8,7 @@ import { sampleFrozen } from "../../core/testing/index.ts";
 import { insertAll, openDatabase } from "../../data/db/index.ts";
 import type { FindingQuery } from "../../data/fitting/index.ts";
 import { storeOver } from "../../data/store.ts";
-import { type Figure, quantile } from "./report.ts";
+import { type Figures, quantile } from "./report.ts";
 
 const JOBS = 2000;
 const FINDINGS_PER_JOB = 100;
@@ -26,13 +26,12 @@ const QUERIES: readonly (readonly [string, Partial<FindingQuery>])[] = [
 ];
 
 /** The search over 200,000 findings of 2,000 jobs, half of them with a change and what it did. */
-export async function findingFigures(): Promise<Figure[]> {
+export async function* figures(): Figures {
   const folder = mkdtempSync(join(tmpdir(), "stenz-bench-"));
   const db = await openDatabase(join(folder, "bench.sqlite"));
   try {
     await fill(db);
     const store = storeOver(db);
-    const figures: Figure[] = [];
     for (const [name, own] of QUERIES) {
       const samples: number[] = [];
       for (let round = 0; round < ROUNDS; round += 1) {
@@ -41,9 +40,8 @@ export async function findingFigures(): Promise<Figure[]> {
         samples.push(performance.now() - from);
       }
       const value = quantile(samples, 0.95);
-      figures.push({ name: `search over 200,000 findings: ${name}, 95 of 100`, value, unit: "ms", under: 50 });
+      yield { name: `search over 200,000 findings: ${name}, 95 of 100`, value, unit: "ms", under: 50 };
     }
-    return figures;
   } finally {
     await db.destroy();
     rmSync(folder, { recursive: true, force: true });

@@ -14,7 +14,7 @@ import {
   tableOf,
 } from "../../core/layout/index.ts";
 import { readDraftFile } from "../../formats/drafts/draftFile.ts";
-import type { Figure } from "./report.ts";
+import type { Figure, Figures } from "./report.ts";
 
 const FOLDER = join(process.cwd(), "formats", "drafts");
 
@@ -36,7 +36,9 @@ const LAID: readonly {
 ];
 
 /** Layouts of the examples: the first one and the bettered one, beside a plain fill, the boxes and the bound. */
-export const layoutFigures = (): Figure[] => LAID.flatMap(figuresOf);
+export async function* figures(): Figures {
+  for (const laid of LAID) yield* figuresOf(laid);
+}
 
 function figuresOf({ of, laying, widthMm, garments }: (typeof LAID)[number]): Figure[] {
   const { shapes } = shapesOf([{ id: of, draft: example(of) }], {

@@ -5,7 +5,7 @@ import type { Knex } from "knex";
 import { SAMPLE_CLOTH, SAMPLE_TEST } from "../../core/testing/index.ts";
 import { insertAll, openDatabase } from "../../data/db/index.ts";
 import { type Store, storeOver } from "../../data/store.ts";
-import { type Figure, quantile } from "./report.ts";
+import { type Figure, type Figures, quantile } from "./report.ts";
 
 const WEARERS = 5000;
 const CLOTHS = 5000;
@@ -13,28 +13,20 @@ const TESTS_PER_CLOTH = 10;
 const ROUNDS = 100;
 
 /** Lists with 5,000 wearers, 5,000 cloths and 50,000 tests: a page, a search and a last page, each over and over. */
-export async function listFigures(): Promise<{ figures: Figure[]; plans: string[] }> {
+export async function* figures(): Figures {
   const folder = mkdtempSync(join(tmpdir(), "stenz-bench-"));
   const db = await openDatabase(join(folder, "bench.sqlite"));
   const store = storeOver(db);
   try {
     await fill(db);
-    const figures = [
-      await timed("list of 5,000 wearers, a page", (round) =>
-        store.wearers.list({ search: "", page: (round % 100) + 1 }),
-      ),
-      await timed("list of 5,000 wearers, a search", (round) =>
-        store.wearers.list({ search: `er 4${round % 10}`, page: 1 }),
-      ),
-      await timed("list of 5,000 cloths with 50,000 tests, a page", (round) =>
-        store.cloths.list({ search: "", page: (round % 100) + 1 }),
-      ),
-      await timed("list of 5,000 cloths with 50,000 tests, a search", (round) =>
-        store.cloths.list({ search: `th 4${round % 10}`, page: 1 }),
-      ),
-      await timed("one cloth with its tests", (round) => oneCloth(store, (round % CLOTHS) + 1)),
-    ];
-    return { figures, plans: await plansOf(db) };
+    const wearers = (search: string, page: number) => store.wearers.list({ search, page });
+    const cloths = (search: string, page: number) => store.cloths.list({ search, page });
+    yield await timed("list of 5,000 wearers, a page", (round) => wearers("", (round % 100) + 1));
+    yield await timed("list of 5,000 wearers, a search", (round) => wearers(`er 4${round % 10}`, 1));
+    yield await timed("list of 5,000 cloths with 50,000 tests, a page", (round) => cloths("", (round % 100) + 1));
+    yield await timed("list of 5,000 cloths with 50,000 tests, a search", (round) => cloths(`th 4${round % 10}`, 1));
+    yield await timed("one cloth with its tests", (round) => oneCloth(store, (round % CLOTHS) + 1));
+    yield* plansOf(db);
   } finally {
     await store.close();
     rmSync(folder, { recursive: true, force: true });
@@ -79,16 +71,14 @@ async function timed(name: string, work: (round: number) => Promise<unknown>): P
 }
 
 /** How SQLite goes about the queries: a list is read along its index, tests are found by theirs. */
-async function plansOf(db: Knex): Promise<string[]> {
+async function* plansOf(db: Knex): AsyncGenerator<string> {
   const queries = [
     "select * from wearers order by name collate nocase, id limit 50 offset 2500",
     "select * from cloths order by name collate nocase, id limit 50 offset 2500",
     "select * from swatch_tests where cloth_id in (1, 2, 3)",
   ];
-  const plans: string[] = [];
   for (const query of queries) {
     const steps: { detail: string }[] = await db.raw(`explain query plan ${query}`);
-    plans.push(`${query}\n    ${steps.map(({ detail }) => detail).join("; ")}`);
+    yield `  ${query}\n    ${steps.map(({ detail }) => detail).join("; ")}`;
   }
-  return plans;
 }

@@ -37,8 +37,8 @@ export async function drawPieces({ file, out, wanted, paper, under }: Asked): Pr
     mkdirSync(out, { recursive: true });
     for (const { kind, to } of files) await WRITERS[kind].write(to, { ...made.value, paper: format, under: below });
   } catch (cause) {
-    const { code } = cause as NodeJS.ErrnoException;
-    if (!code) throw cause;
+    const { code, syscall } = cause as NodeJS.ErrnoException;
+    if (!syscall) throw cause;
     stop(`Expected ${out} to be a folder that can be written to (${code}).`);
   }
   const failed = checkDraft(draft).filter(({ ok }) => !ok);

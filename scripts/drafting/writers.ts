@@ -5,8 +5,7 @@ import type { Draft, OperationReport } from "../../core/drafting/index.ts";
 import { draftJson } from "../../formats/drafts/draftJson.ts";
 import { draftSvg } from "../../formats/drafts/draftSvg.ts";
 import { draftDxf } from "../../formats/drafts/dxf/draftDxf.ts";
-import { cuttingSheetPdf } from "../../formats/drafts/print/cuttingSheet.ts";
-import { draftPdf, type Outlines } from "../../formats/drafts/print/draftPdf.ts";
+import type { Outlines } from "../../formats/drafts/print/draftPdf.ts";
 import type { PieceFormat } from "../../formats/drafts/print/papers.ts";
 
 /** What is written of pieces, and how they are printed. */
@@ -28,18 +27,22 @@ export const WRITERS = {
     ending: ".dxf",
     write: (to, { draft }) => writeFileSync(to, draftDxf(draft, { title: basename(to, ".dxf"), size: "" })),
   },
+  // What sets paper is big: it is read only where something is printed.
   pdf: {
     ending: ".pdf",
-    write: (to, { draft, paper, under }) =>
-      pipeline(draftPdf(draft, { title: basename(to, ".pdf"), format: paper, under }).stream, createWriteStream(to)),
+    write: async (to, { draft, paper, under }) => {
+      const { draftPdf } = await import("../../formats/drafts/print/draftPdf.ts");
+      const { stream } = draftPdf(draft, { title: basename(to, ".pdf"), format: paper, under });
+      await pipeline(stream, createWriteStream(to));
+    },
   },
   sheet: {
     ending: "-sheet.pdf",
-    write: (to, { draft }) =>
-      pipeline(
-        cuttingSheetPdf(draft, { title: `${basename(to, "-sheet.pdf")}: cutting sheet` }),
-        createWriteStream(to),
-      ),
+    write: async (to, { draft }) => {
+      const { cuttingSheetPdf } = await import("../../formats/drafts/print/cuttingSheet.ts");
+      const title = `${basename(to, "-sheet.pdf")}: cutting sheet`;
+      await pipeline(cuttingSheetPdf(draft, { title }), createWriteStream(to));
+    },
   },
 } as const satisfies Record<string, Writer>;
 

@@ -7,15 +7,16 @@ import { type FromWorker, SEND, type ToWorker } from "../messages.ts";
 import { keptPagesOf } from "./pages.ts";
 import { shellOf } from "./shell.ts";
 
-declare const self: ServiceWorkerGlobalScope & { readonly __WB_MANIFEST: (PrecacheEntry | string)[] };
+declare const self: ServiceWorkerGlobalScope;
 
-/** The mark of the build this came with; put in by `scripts/build.mjs`, as the list of its files is. */
+/** The mark of the build this came with; put in by `scripts/serviceWorker.mjs`, as the list of its files is. */
 declare const __STENZ_BUILD__: string;
+declare const __STENZ_FILES__: PrecacheEntry[];
 
 /** How pages that are being opened were answered from what is kept, until they ask. */
 const answered = new Map<string, FromWorker>();
 
-const shell = shellOf(__STENZ_BUILD__, self.__WB_MANIFEST);
+const shell = shellOf(__STENZ_BUILD__, __STENZ_FILES__);
 const pages = keptPagesOf({
   onKept({ id, opening }, madeAt) {
     const told: FromWorker = { told: "kept", madeAt };
