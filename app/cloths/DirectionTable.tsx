@@ -1,3 +1,4 @@
+import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
 import Table from "@mui/material/Table";
 import TableBody from "@mui/material/TableBody";
@@ -17,7 +18,7 @@ import { percent } from "../frame/units/percent.ts";
 import { Why } from "../frame/why/WhyDrawer.tsx";
 import { useClothSettings } from "./ClothSettingsContext.tsx";
 
-/** What a cloth does in each tested direction, by the newest test of that direction. */
+/** What a cloth does in each tested direction, each figure by the newest test that tells it. */
 export function DirectionTable({ summaries, kind }: { summaries: readonly DirectionSummary[]; kind: ClothKind }) {
   const settings = useClothSettings();
   return (
@@ -66,7 +67,12 @@ export function DirectionTable({ summaries, kind }: { summaries: readonly Direct
                 )}
                 {summary.willBag ? <strong> will bag</strong> : null}
               </TableCell>
-              <TableCell>{formatDay(summary.test.testedOn)}</TableCell>
+              <TableCell>
+                {formatDay(summary.test.testedOn)}
+                {summary.told ? (
+                  <Box sx={{ fontSize: "0.9rem", color: "text.secondary", maxWidth: "34ch" }}>{summary.told}</Box>
+                ) : null}
+              </TableCell>
             </TableRow>
           ))}
         </TableBody>

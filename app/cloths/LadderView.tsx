@@ -89,7 +89,7 @@ export function LadderView({ result, kind, label, summary }: LadderViewProps) {
 }
 
 function contractionOf(summary: DirectionSummary | undefined): (() => Explanation | null) | undefined {
-  const ladder = summary?.test.ladder;
+  const ladder = summary?.curveTest?.ladder;
   const contraction = summary?.ladder?.contraction;
   return ladder && contraction != null ? () => explainContraction(ladder, contraction) : undefined;
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { evaluate, SAMPLE_TEST, sampleHandTest } from "../testing/index.ts";
-import { countingTest, type SwatchTest, stateWords } from "./cloth.ts";
+import { type SwatchTest, stateWords } from "./cloth.ts";
+import { countingTest } from "./countingTest.ts";
 import { adviseChoice } from "./directionChoice.ts";
 import { evaluateTest } from "./evaluateTest.ts";
 import { explainContraction, explainLayupTension, explainStepStrain, explainStepTension } from "./explainLadder.ts";
@@ -157,9 +158,8 @@ it("plans from new cloth; washed, worn and wet swatches wait behind it", () => {
     at(3, "new", "2026-01-01"),
     at(4, "new", "2026-02-01"),
   ];
-  expect(countingTest(tests, "across")?.id).toBe(4);
-  expect(countingTest(tests.slice(0, 2), "across")?.id).toBe(2);
-  expect(countingTest(tests.slice(0, 1), "across")?.id).toBe(1);
+  const counts = (...of: SwatchTest[]) => countingTest(of, "across", "knit", SHIPPED_CLOTH_SETTINGS)?.test.id;
+  expect([counts(...tests), counts(...tests.slice(0, 2)), counts(...tests.slice(0, 1))]).toEqual([4, 2, 1]);
   expect(stateWords({ state: "washed", washes: 5 })).toBe("after wash 5");
 });
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { SAMPLE_LADDER_TEST, SAMPLE_TEST, sampleHandTest } from "../testing/index.ts";
-import { countingTest, type SwatchTest } from "./cloth.ts";
+import type { SwatchTest } from "./cloth.ts";
+import { countingTest } from "./countingTest.ts";
 import { adviseDirection } from "./directionAdvice.ts";
 import { evaluateHandTest } from "./handTest.ts";
 import type { LoadLadder } from "./loadLadder.ts";
@@ -67,8 +68,44 @@ it("lets the newest test of a direction count, and of one day the one entered la
     test({ id: 3, testedOn: "2026-03-01" }),
     test({ id: 4, testedOn: "2026-05-01", direction: "along" }),
   ];
-  expect(countingTest(tests, "across")?.id).toBe(3);
-  expect(countingTest(tests, "bias")).toBeUndefined();
+  expect(countingTest(tests, "across", "knit", SHIPPED_CLOTH_SETTINGS)?.test.id).toBe(3);
+  expect(countingTest(tests, "bias", "knit", SHIPPED_CLOTH_SETTINGS)).toBeNull();
+});
+
+describe("of two tests of a direction", () => {
+  const hand = { gaugeMm: 100, stretchedMm: 190, afterMm: 104 };
+  const ladderTo = (lengthMm: number, newtons: number): LoadLadder => ({
+    ...{ gaugeMm: 100, widthMm: 50, form: "strip", afterMm: null, after30MinMm: null, neckIn: null },
+    steps: [1, 2].map((part) => ({
+      ...{ cycle: 1, phase: "load", forceN: (newtons * part) / 2 },
+      lengthMm: 100 + ((lengthMm - 100) * part) / 2,
+    })),
+  });
+  const counting = (...tests: SwatchTest[]) => countingTest(tests, "across", "knit", SHIPPED_CLOTH_SETTINGS);
+  const byHand = test({ id: 1, testedOn: "2026-01-01", hand, ladder: null });
+
+  it("a newer ladder that says only “at least” does not stand against a hand that found the end, and lends its curve", () => {
+    const short = test({ id: 2, testedOn: "2026-03-01", hand: null, ladder: ladderTo(195, 2) });
+    const both = counting(byHand, short);
+    expect(both).toMatchObject({ usable: expect.closeTo(0.9), basis: "hand", recovery: expect.closeTo(86 / 90) });
+    expect([both?.test.id, both?.curveTest?.id, both?.returnTest?.id]).toEqual([1, 2, 1]);
+    expect(both?.told).toMatch(
+      /^The newest test, 1 Mar 2026, ended before .* says only “at least”: the test of 1 Jan 2026 found/,
+    );
+    // Alone it counts, as what it is.
+    expect(counting(short)).toMatchObject({ usable: expect.closeTo(0.95), basis: "last", told: null });
+  });
+
+  it("a newer one that found the end decides, and one by hand takes away no curve", () => {
+    const full = test({ id: 2, testedOn: "2026-03-01", hand: null, ladder: ladderTo(180, 10) });
+    const newest = counting(byHand, full);
+    expect([newest?.test.id, newest?.curveTest?.id, newest?.told]).toEqual([2, 2, null]);
+    const later = counting(full, { ...byHand, id: 3, testedOn: "2026-04-01" });
+    expect([later?.test.id, later?.curveTest?.id]).toEqual([3, 2]);
+    expect(later?.told).toBe(
+      "The newest test was pulled by hand alone. Its curve is that of the test of 1 Mar 2026.",
+    );
+  });
 });
 
 describe("direction advice", () => {

@@ -82,22 +82,3 @@ export function stateWords({ state, washes }: Pick<SwatchTest, "state" | "washes
   if (state === "washed" && washes !== null) return `after wash ${washes}`;
   return SWATCH_STATES.find(({ id }) => id === state)?.words ?? state;
 }
-
-/** Which state of a swatch a garment is planned from, the first that was tested: it is cut from new cloth. */
-const COUNTING_ORDER: readonly SwatchState[] = ["new", "washed", "worn", "wet"];
-
-/**
- * The test that counts for a direction: of the swatches in the first state of {@link COUNTING_ORDER} there is, the
- * newest by day, then the one entered last. Washed, worn and wet swatches show what becomes of the cloth; they count
- * only where no new one was pulled.
- */
-export function countingTest(tests: readonly SwatchTest[], direction: Direction): SwatchTest | undefined {
-  const there = tests.filter((test) => test.direction === direction && test.struck === null);
-  const state = COUNTING_ORDER.find((known) => there.some((test) => test.state === known));
-  return there
-    .filter((test) => test.state === state)
-    .reduce<SwatchTest | undefined>((best, test) => (best && isNewer(best, test) ? best : test), undefined);
-}
-
-const isNewer = (a: SwatchTest, b: SwatchTest): boolean =>
-  a.testedOn > b.testedOn || (a.testedOn === b.testedOn && a.id > b.id);

@@ -65,7 +65,8 @@ const byHand = (hand: { growth: number | null; recovery: number | null } | undef
   recoveredAfter: hand?.recovery === null || !hand ? null : "60s",
 });
 
-function bags({ recovery, recoveredAfter }: Return, { leastRecovery }: ClothSettings): boolean {
+/** True where a cloth comes back so little that the garment will bag. */
+export function bags({ recovery, recoveredAfter }: Return, { leastRecovery }: ClothSettings): boolean {
   if (recovery === null) return false;
   return recovery < (recoveredAfter === "30min" ? leastRecovery.after30min : leastRecovery.after60s);
 }

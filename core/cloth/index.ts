@@ -1,6 +1,5 @@
 export {
   type Cloth,
-  countingTest,
   ELASTIC_KINDS,
   type NetLook,
   SWATCH_STATES,
@@ -10,6 +9,7 @@ export {
 } from "./cloth.ts";
 export { CLOTH_KINDS, type ClothKind } from "./clothKind.ts";
 export { CLOTH_PROPERTIES, TEST_PROPERTIES } from "./clothSchema.ts";
+export { type Counting, countingAlone, countingTest } from "./countingTest.ts";
 export { monotoneCubic } from "./curve/monotoneCubic.ts";
 export { sampleCurve } from "./curve/sample.ts";
 export { scaledCurve } from "./curve/scaledCurve.ts";

@@ -1,9 +1,9 @@
 import type { Cloth, SwatchTest } from "./cloth.ts";
-import { countingTest } from "./cloth.ts";
+import { type Counting, countingTest } from "./countingTest.ts";
 import { sumCurves } from "./curve/sumCurves.ts";
 import type { TensionCurve } from "./curve/tensionCurve.ts";
 import type { Direction } from "./direction.ts";
-import { type ClothStretch, evaluateTest, type TestResult } from "./evaluateTest.ts";
+import type { ClothStretch, TestResult } from "./evaluateTest.ts";
 import type { LayerRole } from "./layupRecord.ts";
 import type { ClothSettings } from "./settings.ts";
 import { type WearBasis, wearCurve } from "./wearTension.ts";
@@ -17,10 +17,10 @@ export interface GarmentLayer {
   readonly role?: LayerRole;
 }
 
-/** A layer with what its counting test says; null where it was not tested that way, or the test cannot be read. */
+/** A layer with what counts of its tests; null where it was not tested that way, or no test can be read. */
 export interface TestedLayer extends GarmentLayer {
   readonly test: SwatchTest | null;
-  readonly result: TestResult | null;
+  readonly result: Counting | null;
 }
 
 /** What the layers of a garment do together, for planning it. */
@@ -45,12 +45,11 @@ export interface LayupStretch extends ClothStretch {
 export const alongOf = (roundTheBody: Direction): Direction =>
   roundTheBody === "across" ? "along" : roundTheBody === "along" ? "across" : "bias";
 
-/** Each layer with its counting test. */
+/** Each layer with what counts of its tests. */
 export const testLayers = (layers: readonly GarmentLayer[], settings: ClothSettings): TestedLayer[] =>
   layers.map((layer) => {
-    const test = countingTest(layer.tests, layer.direction) ?? null;
-    const result = test ? evaluateTest(test, layer.cloth.kind, settings) : null;
-    return { ...layer, test, result: result?.ok ? result.value : null };
+    const result = countingTest(layer.tests, layer.direction, layer.cloth.kind, settings);
+    return { ...layer, test: result?.test ?? null, result };
   });
 
 /**

@@ -1,7 +1,6 @@
 import {
   type ClothSettings,
   countingTest,
-  evaluateTest,
   type KeptLayer,
   type KeptLayup,
   type LayupLayer,
@@ -26,14 +25,13 @@ export async function judgedLayers(
   const shelf = await cloths.findAll(layers.map(({ clothId }) => clothId));
   return layers.map((layer, index) => {
     const cloth = shelf.find(({ id }) => id === layer.clothId);
-    const test = cloth ? countingTest(cloth.tests, layer.direction) : undefined;
-    const result = test && cloth ? evaluateTest(test, cloth.kind, settings) : undefined;
-    const ladder = result?.ok ? result.value.ladder : null;
+    const counting = cloth ? countingTest(cloth.tests, layer.direction, cloth.kind, settings) : null;
+    const ladder = counting?.ladder ?? null;
     return {
       ...layer,
       clothName: cloth?.name ?? "",
       name: `${index + 1}. ${cloth?.name ?? "a cloth no longer there"}`,
-      usable: result?.ok ? result.value.usable : null,
+      usable: counting?.usable ?? null,
       curve: ladder?.loading ?? null,
       wear: ladder ? wearCurve(ladder, settings.wearFactor) : null,
     };

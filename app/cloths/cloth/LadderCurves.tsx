@@ -7,12 +7,12 @@ import { useClothSettings } from "../ClothSettingsContext.tsx";
 /** The curve of each direction that was pulled by load. */
 export function LadderCurves({ summaries, kind }: { summaries: readonly DirectionSummary[]; kind: ClothKind }) {
   const settings = useClothSettings();
-  return summaries.flatMap(({ direction, ladder, usable, test }) =>
-    ladder
+  return summaries.flatMap(({ direction, ladder, usable, curveTest }) =>
+    ladder && curveTest
       ? [
           <section key={direction} aria-label={`Curve ${direction}`}>
             <Typography variant="h2" sx={{ mt: 3, mb: 0.5 }}>
-              Curve {direction}, {formatDay(test.testedOn)}
+              Curve {direction}, {formatDay(curveTest.testedOn)}
             </Typography>
             <CurveChart
               ladder={ladder}

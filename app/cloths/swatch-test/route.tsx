@@ -2,7 +2,7 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { redirect } from "react-router";
-import { evaluateTest, stateWords, stretchClassOf } from "../../../core/cloth/index.ts";
+import { countingAlone, evaluateTest, stateWords, stretchClassOf } from "../../../core/cloth/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
@@ -74,8 +74,7 @@ export default function SwatchTestPage({ loaderData, actionData }: Route.Compone
           <LadderView
             summary={{
               direction: test.direction,
-              test,
-              ...result.value,
+              ...countingAlone(test, result.value),
               stretchClass: stretchClassOf(result.value.usable),
             }}
             result={result.value}
