@@ -1,6 +1,7 @@
 import type { Direction, LayerRole, LayupStretch } from "../cloth/index.ts";
 import type { EaseSettings, LikedLength, SchoolId, Style, StylePlan, Zone, ZoneChoice } from "../ease/index.ts";
 import type { ChartLoops, ClosedGarment, ShelfElastic, ShelfStock, WrapLoop } from "./besideJob.ts";
+import type { Reckoned } from "./reckoning.ts";
 import type { BodyFacts } from "./wants.ts";
 
 /** What is read beside a job for its calculations. */
@@ -72,4 +73,9 @@ export interface JobFacts {
   /** What is kept of every calculation, by its name: for those that rest on what others were told. */
   readonly keptWorkings: Readonly<Partial<Record<string, object>>>;
   readonly beside: BesideJob;
+  /**
+   * The elastic of the top edge as the step Elastics cuts it over drawn pieces; null where it has none. Pieces are drawn when it is
+   * asked for. Left out where a job is looked at without its pieces.
+   */
+  readonly waistElastic?: () => Reckoned | null;
 }

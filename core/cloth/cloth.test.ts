@@ -102,9 +102,7 @@ describe("of two tests of a direction", () => {
     expect([newest?.test.id, newest?.curveTest?.id, newest?.told]).toEqual([2, 2, null]);
     const later = counting(full, { ...byHand, id: 3, testedOn: "2026-04-01" });
     expect([later?.test.id, later?.curveTest?.id]).toEqual([3, 2]);
-    expect(later?.told).toBe(
-      "The newest test was pulled by hand alone. Its curve is that of the test of 1 Mar 2026.",
-    );
+    expect(later?.told).toBe("The newest test was pulled by hand alone. Its curve is that of the test of 1 Mar 2026.");
   });
 });
 

@@ -7,6 +7,7 @@ export { ELASTIC_NUMBERS, type ElasticNumber } from "./explainElastic.ts";
 export { type ElasticsReckoning, edgesNow, MOVED_MM, startEdges } from "./reckonElastics.ts";
 export { stretchedPartMm } from "./stretchedPart.ts";
 export { type ElasticTotal, SPARE } from "./totals.ts";
+export { waistElastic } from "./waistElastic.ts";
 export {
   type ChartRow,
   type EdgeRow,

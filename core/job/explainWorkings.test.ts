@@ -131,6 +131,7 @@ const facts: WorkingFacts = {
     back: { bodyMm: 370, cutPerMm: 0.94 },
     noPlan: null,
     garment: { waist: 640, highHip: 780, hip: 860 },
+    drawnElastic: null,
     ownTopEdge: true,
     elsewhere: {},
   },

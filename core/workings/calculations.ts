@@ -11,7 +11,7 @@ import type {
 import { corsetCalculation } from "../corset/index.ts";
 import { bustRoomCalculation, cupCalculation, dartCalculation, labelCalculation } from "../cups/index.ts";
 import { daysCalculation } from "../days/index.ts";
-import { elasticsCalculation } from "../elastics/index.ts";
+import { elasticsCalculation, waistElastic } from "../elastics/index.ts";
 import { LAYOUTS } from "../layout/index.ts";
 import { materialsCalculation } from "../materials/index.ts";
 import { leftOut, partsCalculation } from "../parts/index.ts";
@@ -97,9 +97,11 @@ export const fieldsOfWorking = (id: WorkingId): readonly (readonly [string, Work
 export function workingFacts(job: JobFacts, cut: CutOfJob = {}): WorkingFacts {
   const parts = (job.keptWorkings.parts ?? CALCULATIONS.parts.fresh) as Workings["parts"];
   const facts = {};
+  const elastics = job.keptWorkings.elastics as Workings["elastics"] | undefined;
   const seen: DrawnJob = {
     without: leftOut(parts),
     elasticChanges: cut.elasticChanges ?? [],
+    waistElastic: once(() => waistElastic(elastics, (facts as WorkingFacts).elastics)),
     ...job,
     drawn: once(() => drawnSets(job, cut.pieces ?? [], (id) => (facts as WorkingFacts)[id])),
   };

@@ -52,3 +52,11 @@ it("goes by the pieces of the newest prototype, says so, and by others where the
   expect(await waist(now)).not.toBeCloseTo(await waist(first), 1);
   expect(await waist(anew)).not.toBeCloseTo(await waist(now), 1);
 });
+
+it.each([2, 8])("cuts one waist elastic in job %d, which Torso names too", async (job) => {
+  const page = await demoPage(`/jobs/${job}/elastics`)();
+  const [head, ...rows] = page.table("Waist, by four schools");
+  const chosen = head?.findIndex((name) => name.endsWith("✓")) ?? -1;
+  const torso = (await demoPage(`/jobs/${job}/torso`)()).figures();
+  expect(numberIn(torso["Waist elastic, cut"])).toBeCloseTo(column(rows, "Cut", chosen), 5);
+});

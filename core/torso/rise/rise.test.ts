@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { reckoned } from "../../calculation/index.ts";
 import { toldAt } from "../../standing/index.ts";
 import { sampleBody } from "../../testing/index.ts";
 import { girthAtHeight } from "./edgeByHeight.ts";
@@ -20,6 +21,7 @@ const facts = (own: Partial<RiseFacts> = {}): RiseFacts => ({
   back: { bodyMm: 370, cutPerMm: 0.95 },
   noPlan: null,
   garment: { waist: 640, highHip: 780, hip: 860 },
+  drawnElastic: null,
   ownTopEdge: true,
   elsewhere: {},
   ...own,
@@ -48,6 +50,20 @@ describe("rises", () => {
     expect(found.elastic).toBeCloseTo(738 * 0.92 + 10, 9);
     const higher = numbers({ dropFrontMm: 40, dropBackMm: 40, elasticRatio: 0.9 });
     expect(higher.elastic).toBeCloseTo((640 + 0.4 * 140) * 0.9 + 10, 9);
+  });
+
+  it("have one elastic with the step Elastics while the edge stays where its pieces are drawn", () => {
+    const number = reckoned("waist//", "Elastic of the waist, cut", {
+      ...{ formula: "cut = made + join", terms: [], result: { value: 690, unit: "length" as const } },
+    });
+    const drawnElastic = { number, drops: { front: 80, back: 60, side: 70 } };
+    expect(numbers({}, { drawnElastic }).elastic).toBe(690);
+    // The ratio was said there too.
+    expect(numbers({ elasticRatio: 0.8 }, { drawnElastic }).elastic).toBe(690);
+    expect(numbers({ dropFrontMm: 40, dropBackMm: 40 }, { drawnElastic }).elastic).toBeCloseTo(
+      (640 + 0.4 * 140) * 0.92 + 10,
+      9,
+    );
   });
 
   it("are taken as Pieces and Pattern were told, where nothing is typed here", () => {

@@ -1,11 +1,13 @@
 import { type BodyFacts, chosenAt, type JobFacts, wantsOf } from "../../calculation/index.ts";
 import type { Result } from "../../result.ts";
-import { type CutPerMm, elsewhereOf } from "../../standing/index.ts";
+import { type CutPerMm, elsewhereOf, filledFrom } from "../../standing/index.ts";
 import { hasTrunk } from "../trunk/hasTrunk.ts";
-import type { PlannedRise, RiseFacts } from "./riseNeed.ts";
+import { dropsOf, type PlannedRise, type RiseFacts } from "./riseNeed.ts";
+import { NEW_RISE } from "./working.ts";
 
 /** What rises rest on: the planned rises of the chosen school, and the girths their top edge lies on. */
-export function riseFactsOf({ style, school, plan, body, keptWorkings, patternLengthsMm }: JobFacts): RiseFacts {
+export function riseFactsOf(job: JobFacts): RiseFacts {
+  const { style, school, plan, body, keptWorkings, patternLengthsMm } = job;
   const lengths = school ? plan?.lengths[school] : undefined;
   const answer = (id: string) => lengths?.find((length) => length.id === id)?.answer;
   const front = answer("frontRise");
@@ -17,16 +19,19 @@ export function riseFactsOf({ style, school, plan, body, keptWorkings, patternLe
     front: riseOf(front, "crotch_front", body),
     back: riseOf(answer("backRise"), "crotch_back", body),
   };
+  const elsewhere = elsewhereOf("rise", { ...keptWorkings, pattern: patternLengthsMm }, cutPerMmOf(rises));
+  const ownTopEdge = !hasTrunk(style);
+  const number = ownTopEdge ? (job.waistElastic?.() ?? null) : null;
+  const kept = { ...NEW_RISE, ...keptWorkings.rise };
   return {
-    ...{ body, drops: style.drops, ...rises },
-    elsewhere: elsewhereOf("rise", { ...keptWorkings, pattern: patternLengthsMm }, cutPerMmOf(rises)),
+    ...{ body, drops: style.drops, ...rises, elsewhere, ownTopEdge },
+    drawnElastic: number && { number, drops: dropsOf(filledFrom(kept, elsewhere), style.drops) },
     noPlan: front
       ? front.ok
         ? null
         : front.problem.message
       : "Needs a chosen school: it decides the stretch along the body.",
     garment: Object.fromEntries(garment),
-    ownTopEdge: !hasTrunk(style),
   };
 }
 

@@ -1,4 +1,4 @@
-import type { BodyFacts } from "../../calculation/index.ts";
+import type { BodyFacts, Reckoned } from "../../calculation/index.ts";
 import type { Drops } from "../../ease/index.ts";
 import type { Elsewhere } from "../../standing/index.ts";
 import type { RiseWorking } from "./working.ts";
@@ -24,6 +24,8 @@ export interface RiseFacts {
   readonly noPlan: string | null;
   /** Planned girths of the garment at waist, high hip and hip. */
   readonly garment: Readonly<Partial<Record<"waist" | "highHip" | "hip", number>>>;
+  /** The elastic of the top edge as it is cut over drawn pieces, and where that edge sits; null where there is none. */
+  readonly drawnElastic: { readonly number: Reckoned; readonly drops: Drops } | null;
   /** The style is a bottom: its top edge is its own, not joined to a top. */
   readonly ownTopEdge: boolean;
 }

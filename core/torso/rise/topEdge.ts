@@ -32,7 +32,7 @@ export function topEdge(
   return {
     numbers: [
       ...(bodyThere.ok ? [edgeGirth("edgeBody", "Body at the top edge", wanted, bodyThere.value, source)] : []),
-      ...(garmentThere.ok ? elasticOf(wanted, garmentThere.value, working) : []),
+      ...(garmentThere.ok ? elasticOf(wanted, garmentThere.value, working, facts) : []),
       ...(left === null ? [] : ifLeft(left, wanted, body, source)),
     ],
     warnings: body.length > 1 && !bodyThere.ok ? [bodyThere.problem.message] : [],
@@ -88,31 +88,52 @@ const edgeGirth = (id: string, name: string, belowMm: number, girthMm: number, s
     notes: [`By straight lines between waist, high hip and hip (${source}).`],
   });
 
-function elasticOf(belowMm: number, edgeMm: number, { elasticRatio }: RiseWorking): Reckoned[] {
-  const ratio = elasticRatio ?? WAIST_ELASTIC_RATIO;
-  return [
-    reckoned("edgeGarment", "Garment at the top edge", {
-      formula: "E = garment at h",
-      terms: [term("setting", "length")("h", "top edge below the waist", belowMm, "the drops above")],
-      result: { value: edgeMm, unit: "length" },
-      notes: ["By straight lines between the planned girths."],
-    }),
-    reckoned("elastic", "Waist elastic, cut", {
-      formula: "cut = E · ρ + join",
-      terms: [
-        term("garment", "length")("E", "edge of the garment", edgeMm, "computed above"),
-        term("setting", "ratio")(
-          "ρ",
-          "elastic over edge",
-          ratio,
-          elasticRatio === null ? "usual for a waist" : "typed here",
-        ),
-        term("setting", "length")("join", "lapped join", ELASTIC_JOIN_MM, "a habit"),
-      ],
-      result: { value: edgeMm * ratio + ELASTIC_JOIN_MM, unit: "length" },
-      notes: ["Computed anew whenever the rise changes: the edge meets the body at another height."],
-    }),
+/** The planned girth at the top edge, and its elastic: as it is cut over the drawn edge, until the edge is moved from there. */
+function elasticOf(belowMm: number, edgeMm: number, working: RiseWorking, facts: RiseFacts): Reckoned[] {
+  const edge = reckoned("edgeGarment", "Garment at the top edge, as planned", {
+    formula: "E = garment at h",
+    terms: [term("setting", "length")("h", "top edge below the waist", belowMm, "the drops above")],
+    result: { value: edgeMm, unit: "length" },
+    notes: ["By straight lines between the planned girths."],
+  });
+  const { drawnElastic: drawn } = facts;
+  const drops = dropsOf(working, facts.drops);
+  const asDrawn = drawn && (["front", "back", "side"] as const).every((at) => drawn.drops[at] === drops[at]);
+  return [edge, asDrawn ? cutOverPieces(drawn.number) : cutOverPlan(edgeMm, working, drawn !== null)];
+}
+
+const ELASTIC = ["elastic", "Waist elastic, cut"] as const;
+
+/** One number, whichever step shows it. */
+function cutOverPieces({ explanation }: Reckoned): Reckoned {
+  const notes = [
+    "As the step Elastics cuts it: over the edge as it is drawn, which is no straight line round the body.",
   ];
+  const [id, name] = ELASTIC;
+  return { id, name, explanation: { ...explanation, title: name, notes: [...explanation.notes, ...notes] } };
+}
+
+function cutOverPlan(edgeMm: number, { elasticRatio }: RiseWorking, moved: boolean): Reckoned {
+  const ratio = elasticRatio ?? WAIST_ELASTIC_RATIO;
+  return reckoned(...ELASTIC, {
+    formula: "cut = E · ρ + join",
+    terms: [
+      term("garment", "length")("E", "edge of the garment", edgeMm, "computed above"),
+      term("setting", "ratio")(
+        "ρ",
+        "elastic over edge",
+        ratio,
+        elasticRatio === null ? "usual for a waist" : "typed here",
+      ),
+      term("setting", "length")("join", "lapped join", ELASTIC_JOIN_MM, "a habit"),
+    ],
+    result: { value: edgeMm * ratio + ELASTIC_JOIN_MM, unit: "length" },
+    notes: [
+      moved
+        ? "An estimate by the plan: the edge is moved here from where its pieces are drawn. Kept, it is cut over the edge as it is drawn then."
+        : "By the plan, until pieces are drawn: then it is cut over the edge as it is drawn, at the step Elastics.",
+    ],
+  });
 }
 
 function ifLeft(belowMm: number, wantedMm: number, body: readonly LevelGirth[], source: string): Reckoned[] {
