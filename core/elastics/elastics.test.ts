@@ -11,7 +11,7 @@ const stretch = { along: { front: 1, back: 1, side: 1 }, round: { waist: 740 / 6
 const ringsOf = (facts = BRIEF_FACTS) => elasticRings(sampleDraft("brief", facts), stretch);
 const FACTS: ElasticsFacts = {
   ...{ rings: ringsOf(), elastics: [], edge: SHELF_ELASTIC, passMm: { waist: 980 }, opens: {}, bodyMm: {} },
-  ...{ sizes: {}, lowPart: 0.4, changes: [] },
+  ...{ sizes: {}, lowPart: 0.4, changes: [], waiting: [] },
 };
 const row = (own: Partial<EdgeRow> = {}): EdgeRow => ({
   ...{ at: "waist", name: "", elastic: "first", school: "ratio", ratio: null, kpa: null },
@@ -80,6 +80,12 @@ describe("an elastic by four schools", () => {
     expect(parts([back])).toEqual([front, expect.closeTo(behind - 9, 9)]);
     expect(parts([{ ...back, spot: "legFront", pieces: "front" }])).toEqual([expect.closeTo(front - 9, 9), behind]);
     expect(parts([{ ...back, spot: "waist" }])).toEqual([front, behind]);
+    // Decided for the next prototype: this one's elastic is as it was, and the page says what comes.
+    const waits = only({ at: "leg" }, { waiting: [back] });
+    expect(waits.chosen?.partsMm).toEqual(parts([]));
+    expect(waits.notes.join(" ")).toMatch(
+      /^Change \d+ waits for the next prototype: \d+\.\d mm (shorter|longer) there, not in this cut\.$/,
+    );
     const left = only({ at: "leg" }, { changes: [{ ...back, side: "left" }] });
     expect(left.notes.join(" ")).toContain("It was decided of one side");
   });

@@ -22,6 +22,8 @@ export interface ElasticsFacts {
   readonly lowPart: number | null;
   /** Decided at fittings; they are cut in, whatever the school. */
   readonly changes: readonly ElasticChange[];
+  /** Decided for the next prototype: told, and not cut in. */
+  readonly waiting: readonly ElasticChange[];
 }
 
 /** What the elastics of a job rest on. */
@@ -39,5 +41,6 @@ export function elasticsFactsOf(job: DrawnJob): ElasticsFacts {
     sizes: beside.chartSizes,
     lowPart: toHip ? Math.min(1, (style.drops.front + style.drops.back) / 2 / toHip.mm) : null,
     changes: job.elasticChanges,
+    waiting: job.elasticsWaiting,
   };
 }

@@ -122,14 +122,20 @@ function edgeElastic(drawn: ElasticRing, { row, at, working, facts }: EdgeGiven)
   };
 }
 
-/** What was decided at fittings and is in the cut. */
-const decidedNotes = (ring: ElasticRing, { decided }: RingCut, { changes }: ElasticsFacts): string[] =>
-  decided.map(
+/** What was decided at fittings: what is in the cut, and what will be in the next. */
+const decidedNotes = (ring: ElasticRing, { decided }: RingCut, { changes, waiting }: ElasticsFacts): string[] => [
+  ...decided.map(
     ({ changeId, byMm }) =>
-      `Change ${changeId}, decided at a fitting, is in it: ${Math.abs(byMm).toFixed(1)} mm ${byMm < 0 ? "shorter" : "longer"}.${
+      `Change ${changeId}, decided at a fitting, is in it: ${longer(byMm)}.${
         isOfOneSide(ring, changes, changeId) ? " It was decided of one side: cut the other as it was." : ""
       }`,
-  );
+  ),
+  ...decidedOn(ring, waiting).map(
+    ({ changeId, byMm }) => `Change ${changeId} waits for the next prototype: ${longer(byMm)} there, not in this cut.`,
+  ),
+];
+
+const longer = (mm: number): string => `${Math.abs(mm).toFixed(1)} mm ${mm < 0 ? "shorter" : "longer"}`;
 
 /** How an edge is known again. */
 const keyOf = ({ at, name }: EdgeRow, { side }: ElasticRing): string => [at, name.trim(), side ?? ""].join("/");

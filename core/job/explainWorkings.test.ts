@@ -97,6 +97,7 @@ const elasticsFacts: ElasticsFacts = {
   ...{ elastics, edge: SHELF_ELASTIC, passMm: { waist: 980 }, opens: {}, bodyMm: {} },
   ...{ sizes: { waist: "S", hip: "M" }, lowPart: 0.4 },
   changes: [{ id: 3, spot: "waist", side: "both", pieces: "", amountMm: 7 }],
+  waiting: [],
 };
 
 /** Every school once, the chart between two sizes. */

@@ -28,6 +28,8 @@ export interface DrawnJob extends JobFacts {
   readonly drawn: () => readonly DrawnSet[];
   /** Pieces this garment does without, by set and name. */
   readonly without: readonly string[];
-  /** What was decided of its elastics at fittings. */
+  /** What was decided of its elastics at fittings, and is cut into these pieces. */
   readonly elasticChanges: readonly ElasticChange[];
+  /** What was decided of them and waits for the next prototype. */
+  readonly elasticsWaiting: readonly ElasticChange[];
 }

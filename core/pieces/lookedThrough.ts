@@ -48,8 +48,10 @@ const piecesIn = (draft: Draft): number =>
 export interface CutOfJob {
   /** The sets of pieces that are cut now: of the newest prototype, or of the one that is looked at. Left out while there is none. */
   readonly pieces?: readonly CutSet[];
-  /** What was decided of its elastics; left out for nothing. */
+  /** What was decided of its elastics and is cut; left out for nothing. */
   readonly elasticChanges?: readonly ElasticChange[];
+  /** What was decided of them for the next prototype. */
+  readonly elasticsWaiting?: readonly ElasticChange[];
 }
 
 /** A set of pieces as it was cut. */

@@ -101,6 +101,7 @@ export function workingFacts(job: JobFacts, cut: CutOfJob = {}): WorkingFacts {
   const seen: DrawnJob = {
     without: leftOut(parts),
     elasticChanges: cut.elasticChanges ?? [],
+    elasticsWaiting: cut.elasticsWaiting ?? [],
     waistElastic: once(() => waistElastic(elastics, (facts as WorkingFacts).elastics)),
     ...job,
     drawn: once(() => drawnSets(job, cut.pieces ?? [], (id) => (facts as WorkingFacts)[id])),

@@ -24,7 +24,7 @@ export async function* figures(): Figures {
     rings: elasticRings(drawn.value, { along: { front: 1, back: 1, side: 1 }, round: {} }),
     ...{ elastics: [edge], edge, passMm: { waist: 980, overbust: 1010 }, opens: {}, bodyMm: {}, sizes: { hip: "M" } },
     lowPart: 0.3,
-    changes: [],
+    ...{ changes: [], waiting: [] },
   };
   const edges = ELASTIC_EDGES.map(({ id }) => ({
     ...{ at: id, name: "", elastic: "first", school: "tension", ratio: null, kpa: 1 },

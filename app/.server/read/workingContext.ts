@@ -11,7 +11,7 @@ import {
 import { startEdges } from "../../../core/elastics/index.ts";
 import type { Change } from "../../../core/fitting/index.ts";
 import { jobFacts } from "../../../core/job/index.ts";
-import type { ElasticChange } from "../../../core/pieces/index.ts";
+import type { CutOfJob, ElasticChange } from "../../../core/pieces/index.ts";
 import { hasTrunk, wrapLoop } from "../../../core/torso/index.ts";
 import {
   fieldsOfWorking,
@@ -81,20 +81,31 @@ export async function readWorkings(
       workingsKept(kept),
     ),
     {
-      elasticChanges: elasticChanges(await repositories.changes.elasticsOfJob(read.job.id), asked),
+      ...elasticChanges(await repositories.changes.elasticsOfJob(read.job.id), cut?.number ?? null),
       ...(cut ? { pieces: cut.pieces } : {}),
     },
   );
   return { kept, facts, cutFrom: { number: cut?.number ?? null, numbers: made?.numbers ?? [] } };
 }
 
-/** Decided changes of elastics as calculations take them; of a prototype that is asked for, those that were cut into it or before. */
-const elasticChanges = (changes: readonly Change[], asked: AskedPieces): ElasticChange[] =>
-  changes
-    .filter(({ cutInto }) => typeof asked !== "number" || (cutInto !== null && cutInto <= asked))
-    .flatMap(({ id, spot, side, pieces, amountMm }) =>
+/**
+ * Decided changes of elastics as calculations take them: those that were cut into the prototype whose pieces are looked at, or before,
+ * and beside them those that wait to be cut into the next. Where everything is drawn anew, all are cut.
+ */
+function elasticChanges(
+  changes: readonly Change[],
+  prototype: number | null,
+): Pick<CutOfJob, "elasticChanges" | "elasticsWaiting"> {
+  const taken = (of: readonly Change[]): ElasticChange[] =>
+    of.flatMap(({ id, spot, side, pieces, amountMm }) =>
       amountMm === null ? [] : [{ id, spot, side, pieces, amountMm }],
     );
+  const isCut = ({ cutInto }: Change) => prototype === null || (cutInto !== null && cutInto <= prototype);
+  return {
+    elasticChanges: taken(changes.filter(isCut)),
+    elasticsWaiting: taken(changes.filter((change) => !isCut(change) && change.cutInto === null)),
+  };
+}
 
 /** A job as its calculations see it, without records they pick from: for what needs none of them. */
 export const bareFacts = (read: JobPlanContext): JobFacts =>
