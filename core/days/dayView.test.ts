@@ -19,7 +19,7 @@ describe("a day with its month", () => {
   const plan = planDays(
     [
       {
-        ...{ jobId: 1, name: "Brief", steps: [{ id: "cut", name: "Cut", minutes: 600 }] },
+        ...{ jobId: 1, name: "Brief", steps: [{ id: "cut", name: "Cut", minutes: 600, restMin: 0 }] },
         days: {
           ...NEW_DAYS,
           wantedOn: "2026-10-30",

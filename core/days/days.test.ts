@@ -71,8 +71,8 @@ describe("work that is filled in backward", () => {
       { from: 100, to: 160 },
     ];
     const works = [
-      { id: "cut", minutes: 50 },
-      { id: "sew", minutes: 40 },
+      { id: "cut", minutes: 50, restMin: 0 },
+      { id: "sew", minutes: 40, restMin: 0 },
     ];
     const { slots, shortMin } = fillBackward([{ jobId: 1, by: 160, works }], of(free));
     expect(slots).toEqual([
@@ -83,6 +83,29 @@ describe("work that is filled in backward", () => {
     expect(shortMin.size).toBe(0);
     expect(fillBackward([{ jobId: 1, by: 110, works }], of(free)).shortMin.get(1)).toBe(20);
     expect(fillBackward([{ jobId: 1, by: 110, works }], of([])).shortMin.get(1)).toBe(90);
+  });
+
+  it("leaves a garment alone for as long as it hangs, and gives those hours to others", () => {
+    const free = [
+      { from: 0, to: 60 },
+      { from: 100, to: 160 },
+      { from: 200, to: 260 },
+    ];
+    const works = [
+      { id: "hang", minutes: 5, restMin: 110 },
+      { id: "hem", minutes: 20, restMin: 0 },
+    ];
+    const other = { jobId: 2, by: 255, works: [{ id: "sew", minutes: 100, restMin: 0 }] };
+    const { slots, shortMin } = fillBackward([{ jobId: 1, by: 260, works }, other], of(free));
+    expect(slots).toEqual([
+      { jobId: 2, work: "sew", from: 55, to: 60 },
+      { jobId: 2, work: "sew", from: 100, to: 125 },
+      { jobId: 1, work: "hang", from: 125, to: 130 },
+      { jobId: 2, work: "sew", from: 130, to: 160 },
+      { jobId: 2, work: "sew", from: 200, to: 240 },
+      { jobId: 1, work: "hem", from: 240, to: 260 },
+    ]);
+    expect(shortMin.size).toBe(0);
   });
 
   it("never lies twice in an hour, outside the free hours, or behind the day it is wanted; nothing of it is lost", () => {
@@ -98,14 +121,15 @@ describe("work that is filled in backward", () => {
           }),
         ),
       );
-    const work = fc.array(fc.integer({ min: 0, max: 200 }), { maxLength: 5 });
+    const rest = fc.oneof(fc.constant(0), fc.integer({ min: 0, max: 300 }));
+    const work = fc.array(fc.tuple(fc.integer({ min: 0, max: 200 }), rest), { maxLength: 5 });
     const jobs = fc.array(fc.record({ by: fc.integer({ min: 0, max: 2100 }), minutes: work }), { maxLength: 8 });
     fc.assert(
       fc.property(spans, jobs, (free, given) => {
         const all = given.map(
           ({ by, minutes }, jobId): JobWork => ({
             ...{ jobId, by },
-            works: minutes.map((one, nth) => ({ id: `w${nth}`, minutes: one })),
+            works: minutes.map(([one, restMin], nth) => ({ id: `w${nth}`, minutes: one, restMin })),
           }),
         );
         const { slots, shortMin } = fillBackward(all, of(free));
@@ -121,6 +145,13 @@ describe("work that is filled in backward", () => {
           expect(minutes + (shortMin.get(jobId) ?? 0)).toBe(works.reduce((sum, one) => sum + one.minutes, 0));
           const order = laid.map((slot) => Number(slot.work.slice(1)));
           expect(order).toEqual(order.toSorted((a, b) => a - b));
+          // Nothing is sewn on it while it rests.
+          for (const { work: name, to } of laid) {
+            const { restMin } = works[Number(name.slice(1))] as (typeof works)[number];
+            const after = laid.filter((slot) => Number(slot.work.slice(1)) > Number(name.slice(1)));
+            expect(after.every(({ from }) => from >= to + restMin)).toBe(true);
+            expect(to + restMin).toBeLessThanOrEqual(all[jobId]?.by ?? 0);
+          }
         }
       }),
       { numRuns: 300 },
@@ -132,7 +163,12 @@ describe("the days of a workshop", () => {
   const now = at("2026-11-26", "10:00");
   const job = (jobId: number, own: Partial<JobDays["days"]>, minutes: readonly number[] = [60, 60]): JobDays => ({
     ...{ jobId, name: `Job ${jobId}`, days: { ...NEW_DAYS, ...own } },
-    steps: minutes.map((one, nth) => ({ id: nth === 0 ? "cut" : `s${nth}`, name: `Step ${nth}`, minutes: one })),
+    steps: minutes.map((one, nth) => ({
+      id: nth === 0 ? "cut" : `s${nth}`,
+      name: `Step ${nth}`,
+      minutes: one,
+      restMin: 0,
+    })),
   });
   const fitting = (day: string, time: string) => ({
     ...{ id: 1, kind: "fitting" as const, minutes: 60, note: "" },
@@ -159,6 +195,18 @@ describe("the days of a workshop", () => {
     expect(plan.jobs).toEqual([
       { jobId: 1, wantedOn: "2026-11-30", leftMin: 390, shortMin: 0, beginBy: plan.slots[0]?.from, next: "Step 0" },
     ]);
+  });
+
+  it("lay no work after the hour of handing over", () => {
+    const handover = { ...fitting("2026-11-30", "11:00"), kind: "handover" as const };
+    const { slots } = planDays([job(1, { wantedOn: "2026-11-30", appointments: [handover] })], HOURS, now);
+    expect(slots.map(({ work, from }) => `${work} ${told(from)}`)).toEqual([
+      "cut 2026-11-30 09:00",
+      "s1 2026-11-30 10:00",
+    ]);
+    // One that is past says nothing of what is still to be sewn.
+    const past = { ...handover, at: isoOf(at("2026-11-25", "11:00")) };
+    expect(planDays([job(1, { wantedOn: "2026-11-30", appointments: [past] })], HOURS, now).jobs[0]?.shortMin).toBe(0);
   });
 
   it("say by how much a day comes too soon", () => {

@@ -5,6 +5,8 @@ import type { Span } from "./workHours.ts";
 export interface Work {
   readonly id: string;
   readonly minutes: number;
+  /** How long it is left alone once it is done, day and night, before the next piece of work is begun. */
+  readonly restMin: number;
 }
 
 /** Work of one job in its order, and when all of it has to be done. */
@@ -33,25 +35,67 @@ export type FreeBefore = (end: Moment) => Span | null;
 
 /**
  * Fills free hours backward: what is wanted last is laid last, each job as late as it may, its last step at its end. So whatever begins
- * no later than its slot is in time; what finds no free hour after now is short by so much.
+ * no later than its slot is in time; what finds no free hour after now is short by so much. Hours in which one job rests are filled with
+ * what others need.
  */
 export function fillBackward(jobs: readonly JobWork[], freeBefore: FreeBefore): Filled {
   const slots: Slot[] = [];
   const shortMin = new Map<number, number>();
-  let end = Number.POSITIVE_INFINITY;
+  const hours = hoursLeft(freeBefore);
   for (const { jobId, by, works } of jobs.toSorted((a, b) => b.by - a.by || b.jobId - a.jobId)) {
-    end = Math.min(end, by);
-    for (const { id, minutes } of works.toReversed()) {
+    let end = by;
+    for (const { id, minutes, restMin } of works.toReversed()) {
+      end -= restMin;
       let left = minutes;
       while (left > 0) {
-        const free = freeBefore(end);
+        const free = hours.take(end, left);
         if (!free) break;
-        const from = Math.max(free.from, free.to - left);
-        slots.push({ jobId, work: id, from, to: free.to });
-        [left, end] = [left - (free.to - from), from];
+        slots.push({ jobId, work: id, ...free });
+        [left, end] = [left - (free.to - free.from), free.from];
       }
       if (left > 0) shortMin.set(jobId, (shortMin.get(jobId) ?? 0) + left);
     }
   }
-  return { slots: slots.toReversed(), shortMin };
+  return { slots: slots.toSorted((a, b) => a.from - b.from), shortMin };
+}
+
+/** The free hours that nothing was laid in yet, taken from the end. */
+function hoursLeft(freeBefore: FreeBefore) {
+  /** What was passed over while a job rested, in order. */
+  const passed: Span[] = [];
+  /** Nothing after it is free but what was passed over. */
+  let frontier = Number.POSITIVE_INFINITY;
+  const passOver = (end: number) => {
+    if (frontier === Number.POSITIVE_INFINITY) frontier = end;
+    while (frontier > end) {
+      const free = freeBefore(frontier);
+      if (!free || free.to <= end) break;
+      passed.unshift({ from: Math.max(free.from, end), to: free.to });
+      frontier = Math.max(free.from, end);
+    }
+    frontier = Math.min(frontier, end);
+  };
+  return {
+    /** The latest free span before an end, at most so long; null where there is none. */
+    take(end: number, mostMin: number): Span | null {
+      passOver(end);
+      const at = passed.findLastIndex(({ from }) => from < end);
+      const span = passed[at];
+      if (span) {
+        const to = Math.min(span.to, end);
+        const taken = { from: Math.max(span.from, to - mostMin), to };
+        const rest = [
+          { from: span.from, to: taken.from },
+          { from: taken.to, to: span.to },
+        ];
+        passed.splice(at, 1, ...rest.filter(({ from, to: until }) => from < until));
+        return taken;
+      }
+      const free = freeBefore(frontier);
+      if (!free) return null;
+      const taken = { from: Math.max(free.from, free.to - mostMin), to: free.to };
+      frontier = taken.from;
+      return taken;
+    },
+  };
 }

@@ -81,8 +81,8 @@ export function planDays(jobs: readonly JobDays[], hours: WorkHours, now: Moment
   const dated = jobs.filter(({ days }) => days.wantedOn !== null);
   const works = dated.map(
     ({ jobId, days, steps }): JobWork => ({
-      ...{ jobId, works: steps.map(({ id, minutes }) => ({ id, minutes: Math.round(minutes) })) },
-      by: endsOf(days.wantedOn as string),
+      ...{ jobId, works: steps.map(({ id, minutes, restMin }) => ({ id, minutes: Math.round(minutes), restMin })) },
+      by: Math.min(endsOf(days.wantedOn as string), handedOverAt(days, now)),
     }),
   );
   const { slots, shortMin } = fillBackward(works, freeHours(hours, meetings, now));
@@ -114,6 +114,13 @@ export function planDays(jobs: readonly JobDays[], hours: WorkHours, now: Moment
 const meetingOf = (jobId: number, appointment: Appointment): Meeting => {
   const from = momentOf(appointment.at);
   return { jobId, appointment, from, to: from + appointment.minutes };
+};
+
+/** When a garment is to be given away for the last time: nothing is sewn after that. Never, where nobody is met for it any more. */
+const handedOverAt = ({ appointments }: DaysWorking, now: Moment): Moment => {
+  const hours = appointments.filter(({ kind }) => kind === "handover").map(({ at }) => momentOf(at));
+  const toCome = hours.filter((hour) => hour > now);
+  return toCome.length === 0 ? Number.POSITIVE_INFINITY : Math.max(...toCome);
 };
 
 /** When the work of a day ends; a day nobody works ends with its midnight. */

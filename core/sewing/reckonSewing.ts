@@ -53,6 +53,7 @@ function rowOf(id: string, later: readonly string[], { working, facts, usual }: 
   return {
     ...{ id, name, how: step?.how ?? null, fit: step?.fit ?? null, own: step === undefined },
     expected: minutesOf(facts.past[id], step?.guessMin ?? null),
+    restMin: step?.restMin ?? 0,
     spentMin: working.spent[id] ?? 0,
     doneAt: working.done[id] ?? null,
     left: working.left.includes(id),

@@ -9,6 +9,8 @@ export interface SewingRow {
   /** The maker's own step. */
   readonly own: boolean;
   readonly expected: StepMinutes;
+  /** How long it is left alone once it is done, day and night, minutes. */
+  readonly restMin: number;
   /** Sewn at so far, minutes. */
   readonly spentMin: number;
   /** When it was done, UTC; null while it is not. */

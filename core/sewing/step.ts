@@ -26,6 +26,8 @@ export interface SewingStep {
   readonly name: string;
   /** How long it takes where a workshop has not sewn it three times, minutes: a guess. */
   readonly guessMin: number;
+  /** How long it is left alone once it is done, day and night, before anything else is sewn on it, minutes; left out for not at all. */
+  readonly restMin?: number;
   readonly appears: (made: Made) => boolean;
   /** What has to be there before it closes a seam over it. */
   readonly after?: readonly Before[];

@@ -31,7 +31,7 @@ it("tells of every style what its page tells, however it is sewn", () => {
       const { rows, leftMin } = reckonSewing(working, { made, putOff: [], past });
       const told = rows
         .filter(({ doneAt, left }) => doneAt === null && !left)
-        .map((row) => ({ id: row.id, name: row.name, minutes: toGo(row) }));
+        .map((row) => ({ id: row.id, name: row.name, minutes: toGo(row), restMin: row.restMin }));
       const left = stepsLeft(working, usual, (id, guess) => minutesOf(past[id as keyof typeof past], guess).minutes);
       expect(left).toEqual(told);
       expect(left.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(leftMin, 9);

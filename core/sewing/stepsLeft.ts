@@ -7,6 +7,8 @@ export interface StepLeft {
   readonly id: string;
   readonly name: string;
   readonly minutes: number;
+  /** How long it is left alone once it is done, day and night, minutes. */
+  readonly restMin: number;
 }
 
 /**
@@ -24,6 +26,6 @@ export function stepsLeft(
       const step = usual.find((one) => one.id === id);
       const minutes = minutesAt(id, step?.guessMin ?? null);
       const name = step?.name ?? working.own.find((one) => one.id === id)?.name ?? id;
-      return { id, name, minutes: Math.max(0, minutes - (working.spent[id] ?? 0)) };
+      return { id, name, minutes: Math.max(0, minutes - (working.spent[id] ?? 0)), restMin: step?.restMin ?? 0 };
     });
 }

@@ -1,3 +1,4 @@
+import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
 import { momentOf } from "../../core/days/index.ts";
 import { calendarIcs } from "./calendarIcs.ts";
@@ -30,6 +31,25 @@ describe("a calendar", () => {
     const text = read.ok ? read.value : "";
     expect(text).toContain("DTSTART;VALUE=DATE:20261224");
     expect(text).not.toContain("VALARM");
+  });
+
+  it("is read by others as it was meant: hours in UTC, whole days that end with themselves", () => {
+    const day = { jobId: 4, day: "2026-12-31", title: "Wanted; at last" };
+    const read = calendarIcs([{ meeting, title: "Fitting, Wenna", note: "Two\nlines" }], [day], 60);
+    expect(read.ok).toBe(true);
+    const calendar = ICAL.Component.fromString(read.ok ? read.value : "");
+    const [met, wanted] = calendar.getAllSubcomponents("vevent").map((event) => new ICAL.Event(event));
+    expect(met).toMatchObject({ uid: "3-2@stenz.invalid", summary: "Fitting, Wenna", description: "Two\nlines" });
+    expect([met?.startDate, met?.endDate].map((time) => time?.toJSDate().toISOString())).toEqual([
+      "2026-12-01T13:30:00.000Z",
+      "2026-12-01T14:15:00.000Z",
+    ]);
+    expect([wanted?.summary, wanted?.startDate.toString(), wanted?.endDate.toString()]).toEqual([
+      "Wanted; at last",
+      "2026-12-31",
+      "2027-01-01",
+    ]);
+    expect([wanted?.startDate.isDate, wanted?.duration.toString()]).toEqual([true, "P1D"]);
   });
 
   it("of nothing is empty, and still a calendar", () => {

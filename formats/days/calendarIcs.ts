@@ -1,5 +1,5 @@
 import { createEvents, type DateArray, type EventAttributes } from "ics";
-import { isoOf, type Meeting } from "../../core/days/index.ts";
+import { dayAfter, isoOf, type Meeting } from "../../core/days/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 
 /** An appointment as a calendar shows it. */
@@ -48,8 +48,9 @@ export function calendarIcs(
         uid: `wanted-${jobId}@${PLACE}`,
         productId: WRITER,
         title,
-        start: day.split("-").map(Number) as DateArray,
-        duration: { days: 1 },
+        start: dateOf(day),
+        // The day after, as RFC 5545 ends a whole day: a duration of days would be written with a time that is none.
+        end: dateOf(dayAfter(day)),
       }),
     ),
   ];
@@ -58,6 +59,8 @@ export function calendarIcs(
     ? ok(value)
     : fail("calendar", "Expected a calendar of the appointments, but they could not be written.");
 }
+
+const dateOf = (day: string): DateArray => day.split("-").map(Number) as DateArray;
 
 const partsOf = (iso: string): DateArray =>
   [iso.slice(0, 4), iso.slice(5, 7), iso.slice(8, 10), iso.slice(11, 13), iso.slice(14, 16)].map(Number) as DateArray;

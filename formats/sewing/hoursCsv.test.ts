@@ -5,6 +5,7 @@ const row = {
   ...{ id: "cut", name: "Cut every piece", how: null, fit: null, own: false, left: false, problems: [], putOff: [] },
   ...{
     expected: { minutes: 40, from: "guess" as const, times: 1 },
+    restMin: 0,
     spentMin: 31.26,
     doneAt: "2026-11-02T10:00:00.000Z",
   },

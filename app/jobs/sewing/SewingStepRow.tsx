@@ -15,9 +15,10 @@ interface SewingStepRowProps {
   readonly since: string | null;
 }
 
-const expectedWords = ({ minutes, from, times }: SewingRow["expected"]): string => {
+const expectedWords = ({ expected: { minutes, from, times }, restMin }: SewingRow): string => {
   if (from === "none") return "";
-  return from === "own times" ? `${minuteWords(minutes)}, by ${times} times` : `${minuteWords(minutes)}, a guess`;
+  const work = from === "own times" ? `${minuteWords(minutes)}, by ${times} times` : `${minuteWords(minutes)}, a guess`;
+  return restMin === 0 ? work : `${work}; then ${minuteWords(restMin)} left alone`;
 };
 
 /** One step: ticked with one hand, timed, its minutes typed over. */
@@ -67,7 +68,7 @@ export function SewingStepRow({ row, handle, since }: SewingStepRowProps) {
         sx={{ display: "flex", alignItems: "center", gap: 1, justifyContent: "flex-end", gridColumn: { xs: 3, sm: 4 } }}
       >
         <Box sx={{ color: "text.secondary", fontSize: "0.9rem", textAlign: "right", minWidth: 120 }}>
-          {row.doneAt === null ? expectedWords(row.expected) : ""}
+          {row.doneAt === null ? expectedWords(row) : ""}
         </Box>
         <TextField
           key={row.spentMin}

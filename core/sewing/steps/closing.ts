@@ -26,7 +26,7 @@ export const closingSteps: readonly SewingStep[] = [
     ],
   },
   {
-    ...{ id: "hang", name: "Hang it for a day", guessMin: 5 },
+    ...{ id: "hang", name: "Hang it for a day", guessMin: 5, restMin: 24 * 60 },
     appears: (made) => made.bias && hasHem(made),
     after: [{ step: "sides", why: "it drops as a whole" }],
   },
