@@ -31,8 +31,10 @@ export interface TrialRead {
   readonly changes: readonly SetupChange[];
   /** How it did beside the trial before, and whether one can tell why; null for the first. */
   readonly told: string | null;
-  /** What to change next; null while it is not known what is needed. */
+  /** What to change next; null while it is not known what is needed, and where no set-up helps. */
   readonly advice: Advice | null;
+  /** Why no set-up helps: the cloth itself ends before what is needed. Null where it does not. */
+  readonly clothEnds: string | null;
   /** How far it stayed stretched after 60 s, ratio; null where it was not read. */
   readonly kept: number | null;
 }
@@ -92,14 +94,21 @@ function readTrial(
 ): TrialRead {
   const stretch = seamStretch(trial.lengthMm, trial.gaugeMm);
   const changes = before ? changedSetup(before.setup, trial.setup) : [];
+  const clothEnds = needed === null ? null : clothEndsIn(trial, stretch, needed);
   return {
-    ...{ trial, stretch, needed, changes },
+    ...{ trial, stretch, needed, changes, clothEnds },
     verdict: needed === null ? null : verdictOf(trial, needed, usable),
     told: before ? toldBeside(stretch - seamStretch(before.lengthMm, before.gaugeMm), changes) : null,
-    advice: needed === null ? null : advise(evidenceOf(trial, { stretch, needed, clothClass })),
+    advice: needed === null || clothEnds ? null : advise(evidenceOf(trial, { stretch, needed, clothClass })),
     kept: trial.restMm === null ? null : trial.restMm / trial.gaugeMm - 1,
   };
 }
+
+/** A seam cannot go further than the cloth it is in: what that lacks no dial gives. */
+const clothEndsIn = ({ gave }: SeamTrial, stretch: number, needed: number): string | null =>
+  gave === "cloth" && stretch < needed
+    ? `The cloth itself ends at ${perCent(stretch)}, where ${perCent(needed)} are needed: no set-up cures that. Plan more ease there, or take another cloth.`
+    : null;
 
 /** Two trials are alike where their seams stretch this near to one another. */
 const ALIKE = 0.02;
@@ -145,6 +154,8 @@ function warningsOf(seams: readonly SeamNeed[], inUse: TrialRead | null): string
   return failing.length === 0
     ? []
     : [
-        `Sewn with the set-up of trial ${inUse.trial.id}, ${failing.join(", ")} would break before the cloth: try further.`,
+        inUse.clothEnds
+          ? `At ${failing.join(", ")} the cloth ends before what is needed, however it is sewn: plan more ease there, or take another cloth.`
+          : `Sewn with the set-up of trial ${inUse.trial.id}, ${failing.join(", ")} would break before the cloth: try further.`,
       ];
 }

@@ -184,6 +184,19 @@ describe("the trials of a job", () => {
     expect(reckonSeams({ trials, inUse: null }, FACTS).seams.every(({ verdict }) => verdict === null)).toBe(true);
   });
 
+  it("say where the cloth itself ended too soon, which no set-up cures", () => {
+    const ended = sampleTrial({ gave: "cloth", lengthMm: 140 });
+    const read = reckonSeams({ trials: [ended, { ...ended, id: 2, lengthMm: 155 }], inUse: 1 }, FACTS);
+    expect(read.trials[0]).toMatchObject({
+      ...{ verdict: "fail", advice: null },
+      clothEnds:
+        "The cloth itself ends at 40 %, where 50 % are needed: no set-up cures that. Plan more ease there, or take another cloth.",
+    });
+    expect(read.warnings).toEqual([expect.stringMatching(/^At side seam the cloth ends before what is needed/)]);
+    // Past what is needed it may end: the seam held.
+    expect(read.trials[1]).toMatchObject({ verdict: "pass", clothEnds: null, advice: { change: "keep" } });
+  });
+
   it("cannot tell which of two changes helped", () => {
     const setup = sampleSetup({ lengthMm: 2.5, needleSize: 80 });
     const told = (own: Parameters<typeof sampleTrial>[0]) =>

@@ -29,7 +29,7 @@ interface TrialCardProps {
 
 /** One trial: how it was sewn, how far it went, what changed since the last, what to change next. */
 export function TrialCard({ jobId, read, used, open }: TrialCardProps) {
-  const { trial, stretch, needed, verdict, changes, told, advice, kept } = read;
+  const { trial, stretch, needed, verdict, changes, told, advice, clothEnds, kept } = read;
   return (
     <Paper
       component="details"
@@ -96,6 +96,11 @@ export function TrialCard({ jobId, read, used, open }: TrialCardProps) {
           ) : null}
           {told ? <Typography sx={{ mt: 0.25 }}>{told}</Typography> : null}
           {trial.notes ? <Typography sx={{ mt: 0.5 }}>{trial.notes}</Typography> : null}
+          {clothEnds ? (
+            <Typography sx={{ mt: 0.75, borderLeft: "4px solid", borderColor: "error.main", pl: 1.25 }}>
+              {clothEnds}
+            </Typography>
+          ) : null}
           {advice ? (
             <Typography sx={{ mt: 0.75, borderLeft: "4px solid", borderColor: "primary.main", pl: 1.25 }}>
               <strong>{advice.change === "keep" ? "" : "Next: "}</strong>
