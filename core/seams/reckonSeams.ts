@@ -3,6 +3,7 @@ import { type Advice, advise, type Evidence } from "./adviser/index.ts";
 import { changedSetup, type SetupChange } from "./changedSetup.ts";
 import { explainNeeded, explainTried } from "./explainSeam.ts";
 import type { JobSeam } from "./jobSeams.ts";
+import { perCent } from "./perCent.ts";
 import { isNeedle } from "./position.ts";
 import { neededStretch, type SeamVerdict, seamStretch, seamVerdict } from "./seamStretch.ts";
 import type { SeamsFacts } from "./seamsFacts.ts";
