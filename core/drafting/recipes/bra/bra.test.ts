@@ -36,7 +36,10 @@ describe("a wired bra", () => {
       const [meeting] = draft.meetings ?? [];
       if (!meeting) throw new Error("A bra has a channel.");
       expect(runLength(draft, meeting.first)).toBeCloseTo(runLength(draft, meeting.second), 3);
-      expect(runLength(draft, meeting.first)).toBeCloseTo((SAMPLE_BREAST.wireLineMm ?? 0) / 1.03, -0.5);
+      // The cradle is rigid: the channel is as long as the root, and the cup, cut smaller, is stretched on.
+      expect(runLength(draft, meeting.first)).toBeCloseTo(CHANNEL, -0.5);
+      expect(runLength(draft, { ...meeting.second, plusMm: 0 })).toBeCloseTo(runLength(draft, meeting.first) / 1.03, 3);
+      expect(draft.notes.join(" ")).toMatch(/the cup is stretched on by \d\.\d mm, evenly: the cradle is rigid/);
     }
     const part = (bridge_part: number) => lengthIn(wired({ bridge_part }), "bridge", "wire");
     expect(part(0.4) / part(0.2)).toBeCloseTo(2, 3);
@@ -88,6 +91,14 @@ describe("a wired bra", () => {
     expect(faults(raised)).toEqual([]);
     expect(lengthIn(raised, "cradle", "wire") - lengthIn(draft, "cradle", "wire")).toBeCloseTo(10 - free, 2);
     expect(raised.notes.join(" ")).toMatch(/raised by \d+\.\d mm at the underarm/);
+  });
+
+  it("raises its channel by as much whatever strain its cups are cut to", () => {
+    const told = { wire_length: Math.round(CHANNEL) - 9, fold_top: 4, fold_bridge: 4, raise: "none" };
+    const raise = (cup_strain: number) => numberOf(wired({ ...told, cup_strain }), "wireRaise");
+    expect(raise(0.05)).toBeCloseTo(raise(0), 2);
+    expect(raise(0)).toBeCloseTo(10 - (CHANNEL - 8 - told.wire_length), -0.5);
+    expect(faults(wired({ ...told, raise: "wanted", cup_strain: 0.05 }))).toEqual([]);
   });
 
   it("has a wire of its own on either side, each raised by what it wants", () => {

@@ -14,17 +14,18 @@ const body = term("body", "length");
 interface Drawn {
   readonly cup: CupOfBreast;
   readonly frame: Frame;
-  readonly cupEdgeMm: number;
+  /** The line the cup stands on. */
+  readonly lineMm: number;
   readonly wire: Wire | null;
   readonly closed: boolean;
 }
 
 /** The numbers of a bra's band and wire, one side. */
-export function braNumbers(given: Given, { cup: { side }, frame, cupEdgeMm, wire, closed }: Drawn): DraftNumber[] {
+export function braNumbers(given: Given, { cup: { side }, frame, lineMm, wire, closed }: Drawn): DraftNumber[] {
   const [of, id] = side === null ? ["", ""] : [`, ${side}`, `${side}.`];
   return [
     ...bandNumbers(given, { id, of, frame, tapeMm: closed ? 0 : given.number("tape_width") }),
-    ...(wire ? wireNumbers(wire, cupEdgeMm, id, of) : []),
+    ...(wire ? wireNumbers(wire, lineMm, id, of) : []),
   ];
 }
 
@@ -107,7 +108,7 @@ function wireNumbers(wire: Wire, channelMm: number, id: string, of: string): Dra
             "C",
             "channel along the seam line, bridge and cradle overlapped",
             channelMm,
-            "as long as the cup's lower edge",
+            "as long as the cup's lower edge on the body: the cradle is rigid",
           ),
           setting("fₜ", "taken off by the edge at the underarm", wire.foldTopMm, "options"),
           setting("f_b", "taken off by the edge at the bridge", wire.foldBridgeMm, "options"),

@@ -30,9 +30,10 @@ export interface Stands {
   readonly tipsMm: number;
   /** Below the cup's widest line. */
   readonly deepMm: number;
-  /** The lower edges of the cup's pieces, and how long they are together. */
+  /** The lower edges of the cup's pieces, and how long they are together, drawn and on what they are sewn to. */
   readonly cupEdges: Run["parts"];
   readonly cupEdgeMm: number;
+  readonly lineMm: number;
 }
 
 /** The line a cup stands on. @returns it, or `tips-too-far`. */
@@ -42,12 +43,15 @@ export function standsOn(given: Given, kind: BraKind, cup: CupOfBreast, made: Cu
     piece.edges.filter(({ role }) => role === "wire").map((edge) => ({ piece: piece.id, edge })),
   );
   const cupEdgeMm = edges.reduce((sum, { edge }) => sum + edgeLength(edge), 0);
-  const tipsMm = wire?.tipsMm ?? (2 * cup.breast.root.halfWidthMm) / (1 + made.strain);
-  const line = wireLine(tipsMm, cupEdgeMm);
+  // A rigid cradle takes no cup strain: a cup that is cut smaller is stretched onto it. A band of cloth gives with its cups.
+  const lineStrain = kind === "wired" ? 0 : made.strain;
+  const lineMm = cupEdgeMm * ((1 + made.strain) / (1 + lineStrain));
+  const tipsMm = wire?.tipsMm ?? (2 * cup.breast.root.halfWidthMm) / (1 + lineStrain);
+  const line = wireLine(tipsMm, lineMm);
   if (!line.ok) return line;
   const deepMm = Math.max(...line.value.map(({ to }) => to.y));
   const cupEdges = edges.map(({ piece, edge }) => ({ piece, edge: edge.id }));
-  return ok({ line: line.value, wire, tipsMm, deepMm, cupEdges, cupEdgeMm });
+  return ok({ line: line.value, wire, tipsMm, deepMm, cupEdges, cupEdgeMm, lineMm });
 }
 
 /** A cup with the line it stands on, and how far below its widest line the band ends: at the deeper of two cups. */
@@ -59,7 +63,7 @@ export interface BraOfSide {
 
 /** Draws one side of a bra round its cup, as if the other were alike. @returns it, or what of its measures does not fit. */
 export function braSide(given: Given, kind: BraKind, { cup, stands, lowMm }: BraOfSide, made: CupMade): Result<Draft> {
-  const { wire, cupEdges, cupEdgeMm } = stands;
+  const { wire, cupEdges, cupEdgeMm, lineMm } = stands;
   const closed = kind === "soft" && given.choice("back") === "fold";
   const frame = bandFrame({
     bridgeMm: given.measure("bridge_width") ?? Number.NaN,
@@ -84,7 +88,7 @@ export function braSide(given: Given, kind: BraKind, { cup, stands, lowMm }: Bra
       ...frame.value.pieces,
       ...cup.pieces,
       ...(kind === "wired" ? slingPiece(given, cup, made) : []),
-      ...(wire ? channelPiece(given, cupEdgeMm) : []),
+      ...(wire ? channelPiece(given, lineMm) : []),
     ],
     round: frame.value.pieces.map(({ id }) => id),
     levels: [
@@ -101,16 +105,24 @@ export function braSide(given: Given, kind: BraKind, { cup, stands, lowMm }: Bra
       {
         name: kind === "wired" ? "channel, cup to bridge and cradle" : "seam of cup and band",
         first: { parts: frame.value.channel, plusMm: 0 },
-        second: { parts: cupEdges, plusMm: 0 },
+        second: { parts: cupEdges, plusMm: lineMm - cupEdgeMm },
       } satisfies Meeting,
     ],
     clearances: clearancesOf(given, frame.value),
-    numbers: [...cup.numbers, ...braNumbers(given, { cup, frame: frame.value, cupEdgeMm, wire, closed })],
+    numbers: [...cup.numbers, ...braNumbers(given, { cup, frame: frame.value, lineMm, wire, closed })],
     rollMm: given.number("roll_width"),
-    notes: [],
+    notes: stretchedOn(lineMm - cupEdgeMm),
   };
-  return wire && given.choice("raise") === "wanted" ? raisedFor(draft, wire, cupEdgeMm) : ok(draft);
+  return wire && given.choice("raise") === "wanted" ? raisedFor(draft, wire, lineMm) : ok(draft);
 }
+
+/** How a cup that is cut smaller comes onto a channel that is not. */
+const stretchedOn = (byMm: number): string[] =>
+  byMm < 0.5
+    ? []
+    : [
+        `Along the channel the cup is stretched on by ${byMm.toFixed(1)} mm, evenly: the cradle is rigid and takes no cup strain.`,
+      ];
 
 /** A wire too long for its channel by more than this is another wire's, mm. */
 const MOST_RAISE_MM = 60;
