@@ -171,7 +171,7 @@ describe("the list of pieces", () => {
       ["Gusset", 1, true],
       ["Gusset lining", 1, true],
       ["Front lining", 1, false],
-      ["Pocket for cups", 2, false],
+      ["Pocket for cups", 1, false],
     ]);
     expect(rows[0]).toMatchObject({
       ...{
@@ -183,6 +183,21 @@ describe("the list of pieces", () => {
     });
     expect(rows[2]?.links).toEqual(["Gusset lining"]);
     expect(rows[3]?.cloth).toBe("lining");
+  });
+
+  it("has a lining as it is drawn in the place of one that is only listed", () => {
+    const draft = sampleDraft("onePiece", {
+      ...ONE_PIECE_FACTS,
+      options: { ...ONE_PIECE_FACTS.options, lining: "whole" },
+    });
+    const { rows } = reckon({ lining: "whole" }, { sets: [{ id: "onePiecePieces", draft }] });
+    expect(rows.filter(({ role }) => role === "lining").map(({ name, drawn }) => [name, drawn])).toEqual([
+      ["Gusset lining", true],
+      ["Front lining", true],
+      ["Back lining", true],
+      ["Pocket for cups", true],
+    ]);
+    expect(rows.every(({ drawn }) => drawn)).toBe(true);
   });
 
   it("keeps a pocket in a lined top unless it is refused", () => {

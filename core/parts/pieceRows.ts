@@ -9,7 +9,7 @@ import {
   wholePieces,
 } from "../drafting/index.ts";
 import { CLOTH_FOR } from "../pieces/index.ts";
-import type { PartOption } from "./decision.ts";
+import type { BroughtPiece, PartOption } from "./decision.ts";
 
 /** One piece to cut. */
 export interface PieceRow {
@@ -59,9 +59,14 @@ export function pieceRows(
   const twice = (row: PieceRow) => drawn.some((other) => other !== row && other.name === row.name);
   const named = drawn.map((row) => (twice(row) && row.own ? { ...row, name: `${row.name}, own pattern` } : row));
   const has = (name: string) => drawn.some((row) => row.name.toLowerCase() === name.toLowerCase());
+  // A recipe that was asked for a lining draws it piece by piece, under the names of its own pieces.
+  const isDrawn = ({ sets: asks = {} }: PartOption, { role }: BroughtPiece) =>
+    sets.some(
+      ({ id, draft }) =>
+        id in asks && draft.pieces.some((piece) => piece.takenFrom?.kind === "whole" && piece.role === role),
+    );
   const brought = options
-    .flatMap(({ brings = [] }) => brings)
-    .filter(({ name }) => !has(name))
+    .flatMap((option) => (option.brings ?? []).filter((piece) => !has(piece.name) && !isDrawn(option, piece)))
     .map(
       ({ name, count, role, how }): PieceRow => ({
         ...{ id: `brought/${name}`, name, count, how, role, ...clothOf(role) },

@@ -1,6 +1,6 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
 import { apartBy } from "./belongs.ts";
-import type { DecidedStyle, PartChoices, PartOption } from "./decision.ts";
+import { type DecidedStyle, isTop, isWhole, type PartChoices, type PartOption } from "./decision.ts";
 import { decisionsOf, decisionsOpen, optionsChosen } from "./decisions/index.ts";
 import type { PartsFacts } from "./partsFacts.ts";
 import { type PieceRow, pieceRows } from "./pieceRows.ts";
@@ -20,16 +20,19 @@ export interface PartsReckoning extends Reckoning {
   readonly otherwise: readonly string[];
 }
 
-/** A pocket that a lined top keeps. */
+/** A pocket that a lined front keeps. */
 const POCKET: PartOption = {
   ...{ id: "pocket", name: "pocket" },
-  brings: [{ name: "Pocket for cups", count: 2, role: "lining", how: "inside the lined front, open at the side" }],
+  brings: [{ name: "Pocket for cups", count: 1, role: "lining", how: "inside the lined front, open at the side" }],
 };
 
 /** What follows from the parts that were chosen. */
 export function reckonParts(working: PartsWorking, facts: PartsFacts): PartsReckoning {
   const chosen = optionsChosen(working, facts.style);
-  const options = [...chosen.map(({ option }) => option), ...(keepsPocket(working, facts.style) ? [POCKET] : [])];
+  const options = [
+    ...chosen.map(({ option }) => option),
+    ...(isWhole(facts.style) && keepsPocket(working, facts.style) ? [POCKET] : []),
+  ];
   const rows = pieceRows(facts.sets, options, facts.cloths).map((row) => ({
     ...row,
     apart: apartBy(working, row.id, facts.style),
@@ -55,7 +58,7 @@ export function reckonParts(working: PartsWorking, facts: PartsFacts): PartsReck
     lines: options.flatMap(({ line }) => line ?? []),
     checks: checksOf(working, facts.style),
     otherwise: otherwiseOf(working, facts),
-    notes: openNote(working, facts.style),
+    notes: [...openNote(working, facts.style), ...cupsNote(working, facts.style)],
     warnings: verdicts.filter(({ kind }) => kind === "forbidden").map(({ message }) => message),
   };
 }
@@ -64,18 +67,24 @@ export function reckonParts(working: PartsWorking, facts: PartsFacts): PartsReck
 export const checksOf = (choices: PartChoices, style: DecidedStyle): string[] =>
   optionsChosen(choices, style).flatMap(({ option: { check } }) => check ?? []);
 
-/** A lined top keeps a pocket unless that is refused. */
+/** A lined front keeps a pocket unless that is refused. */
 const keepsPocket = ({ lining, pocket }: PartChoices, style: DecidedStyle): boolean =>
   (lining === "front" || lining === "whole") &&
   pocket !== "refused" &&
   decisionsOf(style).some(({ id }) => id === "pocket");
+
+/** Between a cup and its lining lies a pocket already. */
+const cupsNote = (choices: PartChoices, style: DecidedStyle): string[] =>
+  isTop(style) && keepsPocket(choices, style)
+    ? ["The pocket for cups lies between each cup and its lining: leave the lining open at the side."]
+    : [];
 
 function openNote(choices: PartChoices, style: DecidedStyle): string[] {
   const open = decisionsOpen(choices, style);
   return open.length === 0
     ? []
     : [
-        `Not decided: ${open.map(({ name }) => name.toLowerCase()).join(", ")}. A strap or layer that adorns can stay open until after the first fitting.`,
+        `Not decided: ${open.map(({ name }) => name.toLowerCase()).join(", ")}. A decorative strap or overlay can stay open until after the first fitting.`,
       ];
 }
 

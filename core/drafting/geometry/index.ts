@@ -3,6 +3,7 @@ export { areaWithin, clockwise } from "./area.ts";
 export { atCorners } from "./corners.ts";
 export { CROSSING_TOLERANCE, type Crossing, crossings } from "./crossing.ts";
 export {
+  asCurved,
   backward,
   type Curved,
   curved,

@@ -1,14 +1,20 @@
 import {
+  asCurved,
+  curved,
   directionAt,
+  distance,
   type Edge,
   lengthNearest,
+  moved,
   PLAIN,
   type Point,
   partAlong,
+  placeAt,
   point,
   reversed,
   smoothCurve,
   straight,
+  times,
 } from "../geometry/index.ts";
 import {
   edgeLength,
@@ -17,7 +23,6 @@ import {
   type Piece,
   type PieceEdge,
   type SideEnd,
-  sideRise,
   type TakenFrom,
 } from "../piece/index.ts";
 import type { TakenDrawn } from "./rule.ts";
@@ -25,8 +30,11 @@ import type { TakenDrawn } from "./rule.ts";
 /** Across a piece, away from the centre. */
 const ACROSS = point(1, 0);
 
-/** At the centre a band is at least so high, as a part of its height at the side. */
-const LEAST_PART = 0.3;
+/** Where the side leans so far that the two lines come nearer than this part of the height, there is no room for a band. */
+const LEAST_PART = 0.6;
+
+/** Two lines are held against one another at so many places. */
+const PLACES = 24;
 
 /** The arrow of the grain is this part of the band's height. */
 const GRAIN_PART = 0.6;
@@ -50,13 +58,15 @@ export function bandEdges(
     { at: first.from, down: downFirst },
     { at: last.to, down: downLast },
   ] as const;
-  // As a level does, its lower line lies lower at a side that leans in.
-  const [top, low] = [level.from, point(0, last.to.y + sideRise(ends[1]))];
-  if (low.y - top.y < LEAST_PART * heightMm) return null;
+  // As high at the centre as at the side: sewn on along both lines it lies flat.
+  const [top, low] = [level.from, point(0, level.from.y + heightMm)];
+  const upper = lineAcross(top, ends[0]);
+  const lower = alongside(upper, low, ends[1]);
+  if (leastApart(upper, lower) < LEAST_PART * heightMm) return null;
   const lines: Readonly<Record<string, PieceEdge["lines"]>> = {
-    upper: [lineAcross(top, ends[0])],
+    upper: [upper],
     side: sideLines,
-    lower: [reversed(lineAcross(low, ends[1]))],
+    lower: [reversed(lower)],
     centre: [straight(low, top)],
   };
   const middle = (top.x + first.from.x) / 3;
@@ -73,3 +83,16 @@ export function bandEdges(
 /** From the centre, square to it, to the side, square to it: the two lines of a band go on over their seams. */
 const lineAcross = (centre: Point, { at, down }: SideEnd): Edge =>
   smoothCurve({ at: centre, toward: ACROSS }, { at, toward: outward(down) }, PLAIN);
+
+/** A line from the centre to the side as another above it runs: square at both ends, its handles as long as there. */
+function alongside(above: Edge, centre: Point, { at, down }: SideEnd): Edge {
+  const { from, leave, arrive, to } = asCurved(above);
+  const [leaving, arriving] = [distance(from, leave), distance(arrive, to)];
+  return curved(centre, moved(centre, times(ACROSS, leaving)), moved(at, times(outward(down), -arriving)), at);
+}
+
+/** How far a line lies below one above it where they are nearest, gone along both alike; below 0 where they cross. */
+const leastApart = (above: Edge, below: Edge): number =>
+  Math.min(
+    ...Array.from({ length: PLACES + 1 }, (_, nth) => placeAt(below, nth / PLACES).y - placeAt(above, nth / PLACES).y),
+  );

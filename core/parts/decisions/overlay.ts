@@ -3,7 +3,7 @@ import { type Decision, hasLegs, isTop } from "../decision.ts";
 /** A strap or a layer that only adorns. */
 export const overlay: Decision = {
   id: "overlay",
-  name: "Strap or layer that adorns",
+  name: "Decorative strap or overlay",
   appears: (style) => hasLegs(style) || isTop(style),
   options: [
     { id: "none", name: "none" },

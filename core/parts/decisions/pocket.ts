@@ -6,7 +6,7 @@ export const pocket: Decision = {
   name: "Pocket for cups",
   appears: (style) => isTop(style) || isWhole(style),
   options: [
-    { id: "kept", name: "kept where it is lined" },
-    { id: "refused", name: "none wanted" },
+    { id: "kept", name: "kept where it is lined", sets: { onePiecePieces: { cup_pocket: "kept" } } },
+    { id: "refused", name: "none wanted", sets: { onePiecePieces: { cup_pocket: "none" } } },
   ],
 };

@@ -76,3 +76,18 @@ describe("rings of elastic of drawn pieces", () => {
     expect(elasticRings(draft, stretch)).toMatchObject([{ edge: "own", name: "top", edgeMm: 480 }]);
   });
 });
+
+it("has the lower edge of a band inside a one-piece among the edges with elastic", () => {
+  const draft = sampleDraft("onePiece", {
+    ...ONE_PIECE_FACTS,
+    girths: { ...ONE_PIECE_FACTS.girths, underbust: 690 },
+    lengths: { ...ONE_PIECE_FACTS.lengths, underbust_to_waist: 90 },
+    options: { ...ONE_PIECE_FACTS.options, underbust_band: 30, neck_depth: 150, back_depth: 150 },
+  });
+  const ring = elasticRings(draft, { along: { front: 1, back: 1, side: 1 }, round: {} }).find(
+    ({ edge }) => edge === "underbust",
+  );
+  const lower = ["bandFront", "bandBack"].map((id) => edgeLength(edgeOf(pieceOf(draft, id), "lower")));
+  expect(ring).toMatchObject({ name: "lower edge of the inner band", count: 1 });
+  expect(ring?.edgeMm).toBeCloseTo(2 * lower.reduce((sum, mm) => sum + mm, 0), 9);
+});

@@ -52,6 +52,7 @@ export const elasticRings = (draft: Draft, stretch: StretchOnBody): ElasticRing[
   ...necklines(draft),
   ...bySide(draft, "armhole", "armhole", "armhole"),
   ...bandRings(draft),
+  ...innerBandRings(draft),
   ...ownRings(draft),
 ];
 
@@ -153,6 +154,23 @@ function bandRings(draft: Draft): ElasticRing[] {
     { place: "underbust", edgeMm: edgeMm - rigidMm },
   ];
   return [{ edge: "underbust", side: null, name: "lower edge of the band", count: 1, parts, edgeMm, bodyMm: null }];
+}
+
+/** The lower edge of a band inside, which lies below the bust as that of a bra does. */
+function innerBandRings(draft: Draft): ElasticRing[] {
+  const edges = draft.pieces
+    .filter(({ takenFrom }) => takenFrom?.kind === "band")
+    .flatMap((piece) =>
+      piece.edges.filter(({ finish }) => finish === "elastic").map((edge): WithEdge => [piece, edge]),
+    );
+  if (edges.length === 0) return [];
+  const edgeMm = roundOf(edges);
+  return [
+    {
+      ...{ edge: "underbust", side: null, name: "lower edge of the inner band", count: 1 },
+      ...{ parts: [{ place: "underbust", edgeMm }], edgeMm, bodyMm: null },
+    },
+  ];
 }
 
 /** Edges of a pattern from elsewhere that are told or read in, by their names: what each is only the maker knows. */

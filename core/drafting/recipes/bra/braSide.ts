@@ -6,6 +6,7 @@ import { raisedWire } from "../../operations/index.ts";
 import { edgeLength, type Piece } from "../../piece/index.ts";
 import type { CupMade, CupOfBreast } from "../cup/cupSide.ts";
 import type { Given } from "../facts.ts";
+import { linedBy } from "../lined.ts";
 import { oneLine } from "../oneLine.ts";
 import { RECTANGLE_KINDS } from "../rectangle/kinds.ts";
 import { stripPiece } from "../rectangle/rectangle.ts";
@@ -87,6 +88,10 @@ export function braSide(given: Given, kind: BraKind, { cup, stands, lowMm }: Bra
     pieces: [
       ...frame.value.pieces,
       ...cup.pieces,
+      ...linedBy(given, {
+        front: [...cup.pieces, ...frame.value.pieces.slice(0, -1)],
+        back: frame.value.pieces.slice(-1),
+      }),
       ...(kind === "wired" ? slingPiece(given, cup, made) : []),
       ...(wire ? channelPiece(given, lineMm) : []),
     ],

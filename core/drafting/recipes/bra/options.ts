@@ -1,4 +1,5 @@
 import { CUP_OPTIONS } from "../cup/options.ts";
+import { LINING } from "../lined.ts";
 import { choiceOption, countOption, numberOption, ratioOption } from "../options.ts";
 import type { RecipeOption } from "../recipe.ts";
 
@@ -23,6 +24,7 @@ const FRAME: readonly RecipeOption[] = [
     "At 0 none is drawn: straps of elastic are cut at Band.",
   ),
   numberOption("strap_length", "Strap of cloth, finished length", [0, 1200, 0], "As the Band step has it."),
+  LINING,
 ];
 
 /** How the back closes by a hook tape. */

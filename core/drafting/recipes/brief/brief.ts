@@ -4,6 +4,7 @@ import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
+import { linedBy } from "../lined.ts";
 import { lowerLevels, sideLevels } from "../lowerLevels.ts";
 import { oneLine } from "../oneLine.ts";
 import { plannedLevels } from "../plannedLevels.ts";
@@ -62,7 +63,7 @@ function draw(given: Given): Result<Draft> {
   const depth = given.measure("crotch_depth");
   return ok({
     recipe: brief.id,
-    pieces: [...round, ...legs.gussets],
+    pieces: [...round, ...legs.gussets, ...linedBy(given, { front: round.slice(0, 1), back: round.slice(1) })],
     round: ["front", "back"],
     levels: plannedLevels(levels.value, {
       fromMm: given.number("waist_drop_side"),

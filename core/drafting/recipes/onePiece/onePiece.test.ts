@@ -106,6 +106,9 @@ describe("an underbust band", () => {
     for (const piece of band) {
       expect(edgeLength(edgeOf(piece, "side"))).toBeCloseTo(30, 3);
       expect(piece.role).toBe("net");
+      // As high at the centre as at the side, and cut for the elastic that goes into its lower edge.
+      expect(edgeLength(edgeOf(piece, "centre"))).toBeCloseTo(30, 6);
+      expect(edgeOf(piece, "lower").allowanceMm).toBe(edgeOf(half(banded, "front"), "leg").allowanceMm);
     }
     expect(checkDraft(banded).filter(({ ok }) => !ok)).toEqual([]);
   });

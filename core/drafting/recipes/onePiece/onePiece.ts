@@ -5,6 +5,7 @@ import type { Half } from "../drawn.ts";
 import type { Given } from "../facts.ts";
 import { centresOf } from "../legs/centres.ts";
 import { fitLegs } from "../legs/fitLegs.ts";
+import { cupPocket, linedBy } from "../lined.ts";
 import { sideLevels } from "../lowerLevels.ts";
 import { oneLine } from "../oneLine.ts";
 import { plannedLevels } from "../plannedLevels.ts";
@@ -90,12 +91,18 @@ function draw(given: Given): Result<Draft> {
   const allowances = { seamMm: given.number("seam_allowance"), edgeMm: given.number("edge_allowance") };
   const legs = fitLegs(given, { front: front.value.leg, back: back.value.leg }, centres.gussetMm, allowances);
   const round = [bodyPiece(front.value, legs.front, allowances), bodyPiece(back.value, legs.back, allowances)];
-  const band = underbustBand(given, round, allowances.seamMm);
+  const band = underbustBand(given, round, allowances);
   if (!band.ok) return band;
   const taken = levels.value.filter(({ zone }) => zone === "bust" || zone === "waist" || zone === "hip");
   return ok({
     recipe: onePiece.id,
-    pieces: [...round, ...legs.gussets, ...band.value.pieces],
+    pieces: [
+      ...round,
+      ...legs.gussets,
+      ...linedBy(given, { front: round.slice(0, 1), back: round.slice(1) }),
+      ...round.slice(0, 1).flatMap((half) => cupPocket(given, half, allowances.seamMm)),
+      ...band.value.pieces,
+    ],
     round: ["front", "back"],
     levels: plannedLevels(levels.value, {
       fromMm: -given.cut("side_waist"),

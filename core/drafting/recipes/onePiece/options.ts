@@ -1,4 +1,5 @@
 import { LEG_OPTIONS } from "../legs/legOptions.ts";
+import { CUP_POCKET, LINING } from "../lined.ts";
 import { choiceOption, numberOption as mm, ROLL_WIDTH, SEAM_ALLOWANCE } from "../options.ts";
 import type { RecipeOption } from "../recipe.ts";
 
@@ -51,6 +52,8 @@ export const ONE_PIECE_OPTIONS: readonly RecipeOption[] = [
     "Height of a band of net inside, from the underbust line down to its second line; 0 for none.",
   ),
   ...LEG_OPTIONS,
+  LINING,
+  CUP_POCKET,
   SEAM_ALLOWANCE,
   ROLL_WIDTH,
 ];

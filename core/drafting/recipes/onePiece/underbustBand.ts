@@ -4,6 +4,7 @@ import type { Piece } from "../../piece/index.ts";
 import { takenPiece } from "../../taken/index.ts";
 import { type Half, otherHalf, sewnInto, sewnTo } from "../drawn.ts";
 import type { Given } from "../facts.ts";
+import type { LegAllowances } from "../legs/gusset.ts";
 import { oneLine } from "../oneLine.ts";
 
 /** The pieces of a band inside, and how their lines go on over its side seams; none where none is wanted. */
@@ -21,7 +22,7 @@ const idOf = (half: Half) => (half === "front" ? "bandFront" : "bandBack");
  *
  * @returns `missing` where no underbust is planned; `no-band` where a half has no room for it.
  */
-export function underbustBand(given: Given, round: readonly Piece[], seamMm: number): Result<Band> {
+export function underbustBand(given: Given, round: readonly Piece[], allowances: LegAllowances): Result<Band> {
   const heightMm = given.number("underbust_band");
   if (heightMm === 0) return ok({ pieces: [], oneLines: [], notes: [] });
   if (!given.hasGirth("underbust"))
@@ -32,7 +33,7 @@ export function underbustBand(given: Given, round: readonly Piece[], seamMm: num
   const pieces: Piece[] = [];
   for (const half of ["front", "back"] as const) {
     const from = round.find(({ id }) => id === half);
-    const piece = from && bandOf(half, from, heightMm, seamMm);
+    const piece = from && bandOf(half, from, heightMm, allowances);
     if (!piece)
       return fail(
         "no-band",
@@ -50,14 +51,14 @@ export function underbustBand(given: Given, round: readonly Piece[], seamMm: num
   });
 }
 
-const bandOf = (half: Half, from: Piece, heightMm: number, seamMm: number): Piece | null =>
+const bandOf = (half: Half, from: Piece, heightMm: number, { seamMm, edgeMm }: LegAllowances): Piece | null =>
   takenPiece(from, {
     ...{ id: idOf(half), name: `Underbust band, ${half}`, role: "net" },
     takenFrom: { kind: "band", piece: half, level: "underbust", heightMm },
     edges: [
       { id: "upper", role: "long", ...sewnInto(seamMm) },
       { id: "side", role: "side", ...sewnTo(idOf(otherHalf(half)), "side", seamMm) },
-      { id: "lower", role: "long", finish: "elastic", allowanceMm: seamMm, seam: null },
+      { id: "lower", role: "long", finish: "elastic", allowanceMm: edgeMm, seam: null },
       {
         id: "centre",
         role: half === "front" ? "centreFront" : "centreBack",
