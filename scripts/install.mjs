@@ -20,8 +20,10 @@ export function ensureInstalled({ tools = false } = {}) {
     .digest("hex");
   const [there, more] = existsSync(stamp) ? readFileSync(stamp, "utf8").split(" ") : [];
   if (there === hash && (more === "tools" || !tools)) return;
+  // Who has worked on it goes on to: what a newer lock file asks for is installed whole.
+  const whole = tools || more === "tools";
   console.error("Installing packages from the lock file (a few minutes the first time) …");
-  const { status } = spawnSync("npm", ["ci", `--${tools ? "include" : "omit"}=dev`, "--no-audit", "--no-fund"], {
+  const { status } = spawnSync("npm", ["ci", `--${whole ? "include" : "omit"}=dev`, "--no-audit", "--no-fund"], {
     cwd: rootFolder,
     stdio: ["ignore", process.stderr, process.stderr],
     shell: process.platform === "win32",
@@ -30,5 +32,5 @@ export function ensureInstalled({ tools = false } = {}) {
     console.error("The packages could not be installed. npm said why above; Stenz needs Node 20.19 or newer and npm.");
     process.exit(1);
   }
-  writeFileSync(stamp, tools ? `${hash} tools` : hash);
+  writeFileSync(stamp, whole ? `${hash} tools` : hash);
 }

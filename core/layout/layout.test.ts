@@ -5,8 +5,9 @@ import { BRIEF_FACTS, draftOf, ONE_PIECE_FACTS, overlapMm2, sampleDraft, sampleP
 import { better } from "./better.ts";
 import { type CutShape, copiesOf, placedOutline, sizeOfShape } from "./cutShape.ts";
 import { boxFill, coveredMm2, type Layout, leastLength, plainFill } from "./fill.ts";
+import type { LayoutFacts } from "./layoutFacts.ts";
 import { motifsOnSeam, onMotif } from "./motif.ts";
-import { keptOf, laidAgain, tableFor } from "./reckonLayout.ts";
+import { keptOf, laidAgain, reckonLayout, tableFor } from "./reckonLayout.ts";
 import { type Roll, type Table, tableOf } from "./roll.ts";
 import { type CutFrom, shapesOf } from "./shapesOf.ts";
 import { NEW_LAYOUT } from "./working.ts";
@@ -258,9 +259,31 @@ describe("a roll that does not do", () => {
     expect(laid.ok ? "" : laid.problem.message).toMatch(/room for “(Front|Back)”, which is \d+ mm across, but 180 mm/);
   });
 
+  it("names what is cut from it and not drawn, and asks for a cloth that no layer names", () => {
+    const lined = sampleDraft("brief", { ...BRIEF_FACTS, options: { ...BRIEF_FACTS.options, lining: "whole" } });
+    const facts: LayoutFacts = { sets: [{ id: "briefPieces", draft: lined }], undrawn: [], cloth: null };
+    const reckon = (own: Partial<LayoutFacts>, widthMm: number | null = 1500) =>
+      reckonLayout("lining")({ ...NEW_LAYOUT, widthMm }, { ...facts, ...own });
+    // The lining of front and back with that of the gusset: every one of them laid.
+    expect(reckon({}).shapes.map(({ name }) => name)).toEqual(["Gusset lining", "Front lining", "Back lining"]);
+    expect(reckon({}).numbers.find(({ id }) => id === "buy")?.explanation.result.value).toBeGreaterThan(200);
+    expect(reckon({}).warnings).toEqual([
+      expect.stringMatching(/^No layer of this garment is its lining: name its cloth/),
+    ]);
+    expect(reckon({}, null).lacks).toMatchObject([
+      { name: expect.stringContaining("a layer for the lining can be named") },
+    ]);
+    const words = "Not drawn, and so not laid or counted: Pocket for cups.";
+    expect(reckon({ undrawn: ["Pocket for cups"] }).warnings[0]).toContain(words);
+    expect(reckon({ sets: [], undrawn: ["Pocket for cups"] }).lacks).toMatchObject([
+      { message: expect.stringContaining(words) },
+    ]);
+  });
+
   it("shrinks before it is cut where it is washed first", () => {
     const facts = {
       sets: [],
+      undrawn: [],
       cloth: { name: "Jersey", widthMm: 1500, shrinkAlong: 0.05, shrinkAcross: 0.04, round: "across" },
     } as const;
     const wide = (washed: boolean) => {

@@ -4,6 +4,8 @@ import { type DrawnJob, type DrawnSet, rolesCutFrom } from "../pieces/index.ts";
 /** What one cloth of a job is cut by. mm; null where it was not told. */
 export interface LayoutFacts {
   readonly sets: readonly Pick<DrawnSet, "id" | "draft">[];
+  /** Pieces that are cut from it and not drawn, by name: they are not laid. */
+  readonly undrawn: readonly string[];
   readonly cloth: {
     readonly name: string;
     readonly widthMm: number | null;
@@ -23,6 +25,10 @@ export function layoutFactsOf(job: DrawnJob, role: LayerRole): LayoutFacts {
       .drawn()
       .map(({ id, draft }) => ({ id, draft: wanted(id, bare(draft), job.without) }))
       .filter(({ draft }) => draft.pieces.some((piece) => roles.includes(piece.role))),
+    undrawn: job
+      .undrawn()
+      .filter((piece) => roles.includes(piece.role))
+      .map(({ name }) => name),
     cloth: cloth
       ? {
           ...{ name: cloth.name, widthMm: cloth.rollWidthMm, round: cloth.direction },

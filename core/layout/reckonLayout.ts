@@ -40,7 +40,10 @@ export const reckonLayout =
     if (facts.sets.length === 0)
       return lacking({
         what: "plan",
-        message: `Needs pieces that are cut from the ${role}: keep them at Pieces, and they are laid here.`,
+        message:
+          facts.undrawn.length === 0
+            ? `Needs pieces that are cut from the ${role}: keep them at Pieces, and they are laid here.`
+            : undrawnWords(facts),
       });
     const {
       shapes: drawn,
@@ -64,7 +67,13 @@ export const reckonLayout =
       };
     const table = tableFor(working, facts);
     if (!table.ok) {
-      if (table.problem.code === "no-width") return lacking({ what: "entry", name: "the width of the roll" });
+      if (table.problem.code === "no-width")
+        return lacking({
+          what: "entry",
+          name: facts.cloth
+            ? "the width of the roll"
+            : `the width of the roll; a layer for the ${role} can be named at Cloth`,
+        });
       return { ...NOTHING, shapes: drawn, warnings: [table.problem.message] };
     }
     const motif = motifOf(working);
@@ -83,12 +92,20 @@ export const reckonLayout =
       notes: [...notes, ...washNotes(working, facts)],
       warnings: [
         ...warnings,
+        ...(facts.undrawn.length === 0 ? [] : [undrawnWords(facts)]),
+        ...(facts.cloth
+          ? []
+          : [`No layer of this garment is its ${role}: name its cloth at Cloth, with tests of its own.`]),
         ...staleWarnings(working, laid.from),
         ...wayWarnings(working, facts),
         ...(motif ? motifWarnings(shapes, motif) : []),
       ],
     };
   };
+
+/** What is cut and cannot be laid. */
+const undrawnWords = ({ undrawn }: LayoutFacts): string =>
+  `Not drawn, and so not laid or counted: ${undrawn.join(", ")}. Draw them at Pieces, or add what they take by hand.`;
 
 /** The table a job's cloth makes, by what was typed and what is usual. */
 export const tableFor = (working: LayoutWorking, { cloth }: LayoutFacts): Result<Table> =>

@@ -5,6 +5,7 @@ import { reckonMaterials } from "./reckonMaterials.ts";
 import { NEW_MATERIALS } from "./working.ts";
 
 const FACTS: MaterialsFacts = {
+  notCounted: [],
   needed: [
     { id: "cloth/shell", name: "Swim knit", what: "cloth, shell", needMm: 700, source: "Cloth needed" },
     { id: "elastic/7", name: "Picot 10", what: "elastic", needMm: 2936, source: "Elastics" },
@@ -27,6 +28,11 @@ const rowsOf = (working = NEW_MATERIALS, facts: Partial<MaterialsFacts> = {}) =>
   reckonMaterials(working, { ...FACTS, ...facts }).rows;
 
 describe("what a garment takes", () => {
+  it("says what is cut and not in the sum", () => {
+    const notCounted = ["Not drawn, and in no sum: Overlay."];
+    expect(reckonMaterials(NEW_MATERIALS, { ...FACTS, notCounted }).warnings).toContain(notCounted[0]);
+  });
+
   it("is held against what is on the shelf by its name: what is bought is the rest", () => {
     const rows = rowsOf(notions(["Rings", 2], ["Thread", 1]));
     expect(rows.map(({ name, need, there, buy }) => [name, need, there, buy.result.value])).toEqual([

@@ -10,6 +10,8 @@ import type { NotionRow } from "./working.ts";
 /** What the materials of a job rest on. */
 export interface MaterialsFacts {
   readonly needed: readonly Needed[];
+  /** What is cut and not in the sum, with why, in sentences. */
+  readonly notCounted: readonly string[];
   /** Of the shelf what this garment needs may be: all of it, since notions are typed. */
   readonly shelf: ShelfStock;
   /** Notions a garment of this style usually has. */
@@ -18,8 +20,10 @@ export interface MaterialsFacts {
 
 /** What the materials of a job rest on: its elastics as they are kept, each of its cloths as it is laid, its bones with what closes it. */
 export function materialsFactsOf(job: DrawnJob): MaterialsFacts {
+  const cloths = clothsNeeded(job);
   return {
-    needed: [...clothsNeeded(job), ...elasticsNeeded(job), ...bonesNeeded(job)],
+    needed: [...cloths.needed, ...elasticsNeeded(job), ...bonesNeeded(job)],
+    notCounted: cloths.notCounted,
     shelf: job.beside.shelf,
     usual: usualNotions(job),
   };
@@ -35,27 +39,37 @@ function elasticsNeeded(job: DrawnJob): Needed[] {
   }));
 }
 
-function clothsNeeded(job: DrawnJob): Needed[] {
-  return LAYOUT_IDS.flatMap((id) => {
+/** Every cloth as it is laid, and what cannot be. */
+function clothsNeeded(job: DrawnJob): { readonly needed: Needed[]; readonly notCounted: string[] } {
+  const needed: Needed[] = [];
+  const notCounted: string[] = [];
+  for (const id of LAYOUT_IDS) {
     const { fresh, facts: factsOf, reckon, role } = LAYOUTS[id];
     const facts = factsOf(job);
-    if (facts.sets.length === 0) return [];
+    if (facts.undrawn.length > 0)
+      notCounted.push(`Not drawn, and not in the sum of the ${role}: ${facts.undrawn.join(", ")}.`);
+    if (facts.sets.length === 0) continue;
     const working = (job.keptWorkings[id] as LayoutWorking | undefined) ?? fresh;
-    const { numbers, from } = reckon(working, facts);
+    const { numbers, from, lacks } = reckon(working, facts);
     const buy = numbers.find((one) => one.id === "buy")?.explanation.result.value;
-    if (buy === undefined) return [];
-    return [
-      {
-        ...{
-          id: `cloth/${role}`,
-          name: facts.cloth?.name ?? `Cloth for the ${role}`,
-          what: `cloth, ${role}`,
-          needMm: buy,
-        },
-        source: from === "kept" ? "Cloth needed, as laid out" : "Cloth needed, a first layout",
+    if (buy === undefined) {
+      const why = lacks.map((lack) => (lack.what === "entry" ? `it lacks ${lack.name}` : "it cannot be laid yet"));
+      notCounted.push(`Cloth of the ${role} is not in the sum: ${why[0] ?? "it cannot be laid"}. See “Cloth needed”.`);
+      continue;
+    }
+    needed.push({
+      ...{
+        id: `cloth/${role}`,
+        name: facts.cloth?.name ?? `Cloth for the ${role}`,
+        what: `cloth, ${role}`,
+        needMm: buy,
       },
-    ];
-  });
+      source: from === "kept" ? "Cloth needed, as laid out" : "Cloth needed, a first layout",
+    });
+  }
+  const overlay = job.undrawn().filter(({ role }) => role === "overlay");
+  if (overlay.length > 0) notCounted.push(`Not drawn, and in no sum: ${overlay.map(({ name }) => name).join(", ")}.`);
+  return { needed, notCounted };
 }
 
 /** Notions of a style, to begin with: what is not needed is taken out. */

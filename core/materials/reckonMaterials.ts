@@ -44,7 +44,7 @@ export function reckonMaterials(working: MaterialsWorking, facts: MaterialsFacts
   const rows = [...needed, ...pieces];
   if (rows.length === 0 && lacks.length === 0)
     lacks.push({ what: "plan", message: "Nothing needed yet: keep pieces and elastics, or type notions." });
-  return { rows, lacks, numbers: costs(rows, working), notes: [], warnings: priceNote(rows) };
+  return { rows, lacks, numbers: costs(rows, working), notes: [], warnings: [...facts.notCounted, ...priceNote(rows)] };
 }
 
 /** How much of it, in what it is sold by. */

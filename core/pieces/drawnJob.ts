@@ -1,5 +1,5 @@
 import type { JobFacts } from "../calculation/index.ts";
-import type { Draft } from "../drafting/index.ts";
+import type { ClothRole, Draft } from "../drafting/index.ts";
 import type { PiecesId } from "./calculations.ts";
 import type { StretchOnBody } from "./stretchOnBody.ts";
 
@@ -28,6 +28,8 @@ export interface DrawnJob extends JobFacts {
   readonly drawn: () => readonly DrawnSet[];
   /** Pieces this garment does without, by set and name. */
   readonly without: readonly string[];
+  /** Pieces that its parts bring and no recipe draws: what sums up cloth says that they are not in it. */
+  readonly undrawn: () => readonly { readonly name: string; readonly role: ClothRole }[];
   /** What was decided of its elastics at fittings, and is cut into these pieces. */
   readonly elasticChanges: readonly ElasticChange[];
   /** What was decided of them and waits for the next prototype. */

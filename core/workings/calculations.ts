@@ -102,6 +102,11 @@ export function workingFacts(job: JobFacts, cut: CutOfJob = {}): WorkingFacts {
     without: leftOut(parts),
     elasticChanges: cut.elasticChanges ?? [],
     elasticsWaiting: cut.elasticsWaiting ?? [],
+    undrawn: once(() =>
+      partsCalculation
+        .reckon(parts, (facts as WorkingFacts).parts)
+        .rows.filter(({ drawn, own, apart }) => !drawn && !own && apart === null),
+    ),
     waistElastic: once(() => waistElastic(elastics, (facts as WorkingFacts).elastics)),
     ...job,
     drawn: once(() => drawnSets(job, cut.pieces ?? [], (id) => (facts as WorkingFacts)[id])),
