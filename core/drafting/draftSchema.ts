@@ -39,6 +39,7 @@ const piece = closed({
     Type.Union([
       closed({ kind: Type.Literal("facing"), piece: word(), depthMm: length() }),
       closed({ kind: Type.Literal("band"), piece: word(), level: word(), heightMm: length() }),
+      closed({ kind: Type.Literal("above"), piece: word(), level: word() }),
       closed({ kind: Type.Literal("whole"), piece: word() }),
     ]),
   ),

@@ -195,9 +195,9 @@ describe("the list of pieces", () => {
       ["Gusset lining", true],
       ["Front lining", true],
       ["Back lining", true],
-      ["Pocket for cups", true],
+      // No underbust is planned: where it ends is not known, and it stays in the list.
+      ["Pocket for cups", false],
     ]);
-    expect(rows.every(({ drawn }) => drawn)).toBe(true);
   });
 
   it("keeps a pocket in a lined top unless it is refused", () => {

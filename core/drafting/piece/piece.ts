@@ -109,6 +109,8 @@ export type TakenFrom =
   | { readonly kind: "facing"; readonly piece: string; readonly depthMm: number }
   /** From the line of a level down to one so far below it. */
   | { readonly kind: "band"; readonly piece: string; readonly level: string; readonly heightMm: number }
+  /** All of it above the line of a level, down to the side. */
+  | { readonly kind: "above"; readonly piece: string; readonly level: string }
   /** All of it, in another cloth. */
   | { readonly kind: "whole"; readonly piece: string };
 

@@ -65,14 +65,18 @@ describe("a lining", () => {
 });
 
 describe("a pocket for cups", () => {
-  it("reaches from the upper edges of a lined front down to the underbust line, unless it is refused", () => {
+  it("is all of a lined front above the underbust line, unless it is refused or no underbust is planned", () => {
     const draft = onePiece({ lining: "front" });
     const [pocket, front] = [pieceOf(draft, "cupPocket"), pieceOf(draft, "front")];
-    const lower = edgeOf(pocket, "lower").lines.at(-1)?.to;
-    expect(lower?.x).toBeCloseTo(0, 9);
-    expect(lower?.y).toBeCloseTo(front.levels.find(({ level }) => level === "underbust")?.from.y ?? 0, 6);
-    expect(edgeOf(pocket, "neckline").lines).toEqual(edgeOf(front, "neckline").lines);
-    expect(named(onePiece({ lining: "front", cup_pocket: "none" }), "lining")).not.toContain("Pocket for cups");
-    expect(named(onePiece({ lining: "none" }), "lining")).not.toContain("Pocket for cups");
+    const line = front.levels.find(({ level }) => level === "underbust");
+    const lower = edgeOf(pocket, "lower").lines;
+    expect(lower.at(-1)?.to).toEqual(line?.from);
+    expect(lower[0]?.from.x).toBeCloseTo(line?.to.x ?? 0, 3);
+    expect(edgeOf(pocket, "armhole").lines).toEqual(edgeOf(front, "armhole").lines);
+    expect(faults(draft)).toEqual([]);
+    for (const options of [{ lining: "front", cup_pocket: "none" }, { lining: "none" }])
+      expect(named(onePiece(options), "lining")).not.toContain("Pocket for cups");
+    const unplanned = { ...ONE_PIECE_FACTS, options: { lining: "front" } };
+    expect(named(sampleDraft("onePiece", unplanned), "lining")).toEqual(["Gusset lining", "Front lining"]);
   });
 });

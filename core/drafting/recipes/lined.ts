@@ -1,4 +1,4 @@
-import { levelWidth, type Piece, type PieceEdge } from "../piece/index.ts";
+import type { Piece, PieceEdge } from "../piece/index.ts";
 import { takenPiece } from "../taken/index.ts";
 import { sewnInto } from "./drawn.ts";
 import type { Given } from "./facts.ts";
@@ -25,7 +25,7 @@ export const CUP_POCKET = choiceOption(
     ["kept", "kept where it is lined"],
     ["none", "none"],
   ],
-  "Inside the lined front, from its upper edges down to the underbust line, or where no underbust is planned, the bust line and as far again; open at the side.",
+  "Inside the lined front, all of it above the underbust line, open at the side; drawn where an underbust is planned.",
 );
 
 /** How a piece that lies in another is called there. */
@@ -68,24 +68,15 @@ export function linedBy(
   );
 }
 
-/** A pocket for cups reaches so far below the bust line where no underbust is planned, as a part of the way down to it. */
-const BELOW_BUST = 2;
-
-/** The pocket of a lined front, from its upper edges down past the bust. @returns it; none where none is wanted, or the front has no such edges. */
+/** The pocket of a lined front: all of it above the underbust line. @returns it; none where none is wanted, or no underbust lies on the front. */
 export function cupPocket(given: Given, front: Piece, seamMm: number): Piece[] {
   if (given.choice("cup_pocket") !== "kept" || !["front", "whole"].includes(given.choice("lining"))) return [];
-  const top = front.edges.find(({ role }) => role === "neckline")?.lines[0]?.from;
-  const levelAt = (id: string) => front.levels.find((line) => line.level === id && levelWidth(line) > 0)?.from.y;
-  const bust = levelAt("bust");
-  const low = levelAt("underbust") ?? (bust === undefined || !top ? undefined : top.y + BELOW_BUST * (bust - top.y));
-  const [neck, between, hole] = front.edges.slice(front.edges.findIndex(({ role }) => role === "neckline"));
-  if (!top || low === undefined || low <= top.y || !neck || !between || hole?.role !== "armhole") return [];
-  const caught = [neck, between, hole].map(({ id }) => ({ id, role: "own" as const, ...sewnInto(seamMm) }));
+  const upper = front.edges.slice(0, front.edges.findIndex(({ role }) => role === "side") + 1);
   const pocket = takenPiece(front, {
     ...{ id: "cupPocket", name: "Pocket for cups", role: "lining" },
-    takenFrom: { kind: "facing", piece: front.id, depthMm: low - top.y },
+    takenFrom: { kind: "above", piece: front.id, level: "underbust" },
     edges: [
-      ...caught,
+      ...upper.map(({ id }) => ({ id, role: "own" as const, ...sewnInto(seamMm) })),
       { id: "lower", role: "own", ...sewnInto(seamMm) },
       { id: "centre", role: "centreFront", finish: "fold", allowanceMm: 0, seam: null },
     ],

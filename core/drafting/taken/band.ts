@@ -6,13 +6,11 @@ import {
   type Edge,
   lengthNearest,
   moved,
-  PLAIN,
   type Point,
   partAlong,
   placeAt,
   point,
   reversed,
-  smoothCurve,
   straight,
   times,
 } from "../geometry/index.ts";
@@ -25,10 +23,8 @@ import {
   type SideEnd,
   type TakenFrom,
 } from "../piece/index.ts";
+import { ACROSS, lineAcross } from "./lineAcross.ts";
 import type { TakenDrawn } from "./rule.ts";
-
-/** Across a piece, away from the centre. */
-const ACROSS = point(1, 0);
 
 /** Where the side leans so far that the two lines come nearer than this part of the height, there is no room for a band. */
 const LEAST_PART = 0.6;
@@ -79,10 +75,6 @@ export function bandEdges(
     },
   };
 }
-
-/** From the centre, square to it, to the side, square to it: the two lines of a band go on over their seams. */
-const lineAcross = (centre: Point, { at, down }: SideEnd): Edge =>
-  smoothCurve({ at: centre, toward: ACROSS }, { at, toward: outward(down) }, PLAIN);
 
 /** A line from the centre to the side as another above it runs: square at both ends, its handles as long as there. */
 function alongside(above: Edge, centre: Point, { at, down }: SideEnd): Edge {

@@ -1,5 +1,5 @@
 import { between, moved, PLAIN, partAlong, point, smoothCurve, straight, unit, way } from "../geometry/index.ts";
-import { edgeLength, type Piece, type PieceEdge, type TakenFrom } from "../piece/index.ts";
+import { edgeLength, edgeOf, type Piece, type PieceEdge, type TakenFrom } from "../piece/index.ts";
 import type { TakenDrawn } from "./rule.ts";
 
 /** Across a piece, toward the centre. */
@@ -11,9 +11,7 @@ export function facingEdges(
   from: Piece,
   { depthMm }: Extract<TakenFrom, { kind: "facing" }>,
 ): TakenDrawn | null {
-  // Its first three edges are those of the half, by their names there: neckline, what the strap or the shoulder ends in, armhole.
-  const [neck, strap, hole] = taken.edges.slice(0, 3).map(({ id }) => from.edges.find((edge) => edge.id === id));
-  if (!neck || !strap || !hole) return null;
+  const [neck, strap, hole] = [edgeOf(from, "neckline"), edgeOf(from, "strap"), edgeOf(from, "armhole")];
   const upper = partAlong(hole.lines, 0, Math.min(depthMm, edgeLength(hole)));
   const [top, end] = [neck.lines[0]?.from, upper.at(-1)?.to];
   if (!top || !end) return null;
@@ -23,9 +21,9 @@ export function facingEdges(
   // The same grain, in the middle of what is there of the facing.
   const by = way(between(from.grain.from, from.grain.to, 0.5), point(end.x / 2, (top.y + low.y) / 2));
   const lines: Readonly<Record<string, PieceEdge["lines"]>> = {
-    [neck.id]: neck.lines,
-    [strap.id]: strap.lines,
-    [hole.id]: upper,
+    neckline: neck.lines,
+    strap: strap.lines,
+    armhole: upper,
     lower: [lower],
     centre: [straight(low, top)],
   };

@@ -1,5 +1,6 @@
 import type { Draft } from "../draft.ts";
 import type { ClothRole, Piece, PieceEdge, TakenFrom } from "../piece/index.ts";
+import { upperPart } from "./above.ts";
 import { bandEdges } from "./band.ts";
 import { facingEdges } from "./facing.ts";
 import type { TakenRule } from "./rule.ts";
@@ -9,6 +10,7 @@ import { wholeAgain } from "./whole.ts";
 const TAKEN: { readonly [Kind in TakenFrom["kind"]]: TakenRule<Extract<TakenFrom, { kind: Kind }>> } = {
   facing: facingEdges,
   band: bandEdges,
+  above: upperPart,
   whole: wholeAgain,
 };
 
