@@ -1,4 +1,4 @@
-import { hasHem, isBoned, isBra } from "../made.ts";
+import { hasHem, isBoned, isBra, isOnePiece } from "../made.ts";
 import type { Made, SewingStep } from "../step.ts";
 
 const hasSides = (made: Made): boolean => !isBoned(made) && !isBra(made);
@@ -13,7 +13,7 @@ export const closingSteps: readonly SewingStep[] = [
   },
   {
     ...{ id: "sidesBasted", name: "Baste the sides", guessMin: 10, appears: hasSides },
-    fit: "Width, rise, leg and neckline, standing, sitting, arms up: in the wished tension, nothing pinned.",
+    fit: "Width, rise, leg and neckline, standing, sitting, arms up: as tight as it is to be worn, nothing pinned.",
   },
   {
     ...{ id: "sides", name: "Close the sides", guessMin: 15, appears: hasSides },
@@ -24,6 +24,11 @@ export const closingSteps: readonly SewingStep[] = [
       { step: "innerBand", why: "its ends are caught in the side seam" },
       { step: "closure", why: "it goes in flat" },
     ],
+  },
+  {
+    ...{ id: "shoulders", name: "Close the shoulders", guessMin: 10 },
+    appears: (made) => isOnePiece(made) && made.parts.back !== "halter",
+    how: "A strip of clear elastic caught in keeps them from growing.",
   },
   {
     ...{ id: "hang", name: "Hang it for a day", guessMin: 5, restMin: 24 * 60 },

@@ -1,14 +1,18 @@
 import { hangs, hasHem, hasLegs, isBra, isBrief, isWired } from "../made.ts";
 import type { SewingStep } from "../step.ts";
 
+const SHOULDERS = { step: "shoulders", why: "its edge goes on over the shoulder" } as const;
 const SIDES = { step: "sides", why: "an elastic goes round in one" } as const;
 
 /** Elastics, bindings and hems. */
 export const edgeSteps: readonly SewingStep[] = [
-  { id: "neckline", name: "Finish the neckline", guessMin: 25, appears: hangs, settles: "neckline bound" },
+  {
+    ...{ id: "neckline", name: "Finish the neckline", guessMin: 25, appears: hangs, settles: "neckline bound" },
+    after: [SHOULDERS],
+  },
   {
     ...{ id: "armholes", name: "Finish the armholes", guessMin: 25, appears: hangs, settles: "armholes bound" },
-    after: [SIDES],
+    after: [SIDES, SHOULDERS],
   },
   {
     ...{ id: "legElastics", name: "Sew the leg elastics in", guessMin: 30, appears: hasLegs },

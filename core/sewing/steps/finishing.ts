@@ -24,7 +24,7 @@ export const finishingSteps: readonly SewingStep[] = [
   },
   {
     ...{ id: "firstWash", name: "Wash it once, and try it on again", guessMin: 15, appears: () => true },
-    fit: "As before the wash: girths, rise, edges; swimwear wet.",
+    fit: "As before the wash: girths, rise, edges; what is worn in water, wet.",
     settles: "after the first wash",
   },
 ];
