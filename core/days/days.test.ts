@@ -220,6 +220,21 @@ describe("the days of a workshop", () => {
   it("are planned for a day far off as soon as for the next one, and never where nobody works", () => {
     const far = planDays([job(1, { wantedOn: "2098-12-12" })], HOURS, now);
     expect(far.slots.map(({ from }) => dayOf(from, ZONE))).toEqual(["2098-12-12", "2098-12-12"]);
+    // Nor is what lies between two days looked at, day by day.
+    let looked = 0;
+    const rare = (end: number) => {
+      looked += 1;
+      return { from: end - 10, to: end };
+    };
+    const works = [{ id: "cut", minutes: 10, restMin: 0 }];
+    fillBackward(
+      [
+        { jobId: 1, by: 9e9, works },
+        { jobId: 2, by: 1e6, works },
+      ],
+      rare,
+    );
+    expect(looked).toBe(2);
     const idle = { ...HOURS, week: HOURS.week.map(() => []) };
     expect(planDays([job(1, { wantedOn: "2098-12-12" })], idle, now).jobs[0]).toMatchObject({ shortMin: 120 });
   });

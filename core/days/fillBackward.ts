@@ -44,6 +44,7 @@ export function fillBackward(jobs: readonly JobWork[], freeBefore: FreeBefore): 
   const hours = hoursLeft(freeBefore);
   for (const { jobId, by, works } of jobs.toSorted((a, b) => b.by - a.by || b.jobId - a.jobId)) {
     let end = by;
+    hours.goBackTo(by);
     for (const { id, minutes, restMin } of works.toReversed()) {
       end -= restMin;
       let left = minutes;
@@ -62,40 +63,46 @@ export function fillBackward(jobs: readonly JobWork[], freeBefore: FreeBefore): 
 /** The free hours that nothing was laid in yet, taken from the end. */
 function hoursLeft(freeBefore: FreeBefore) {
   /** What was passed over while a job rested, in order. */
-  const passed: Span[] = [];
+  let passed: Span[] = [];
   /** Nothing after it is free but what was passed over. */
   let frontier = Number.POSITIVE_INFINITY;
   const passOver = (end: number) => {
-    if (frontier === Number.POSITIVE_INFINITY) frontier = end;
     while (frontier > end) {
       const free = freeBefore(frontier);
       if (!free || free.to <= end) break;
-      passed.unshift({ from: Math.max(free.from, end), to: free.to });
       frontier = Math.max(free.from, end);
+      passed.unshift({ from: frontier, to: free.to });
     }
     frontier = Math.min(frontier, end);
   };
+  const ofPassed = (end: number, mostMin: number): Span | null => {
+    const at = passed.findLastIndex(({ from }) => from < end);
+    const span = passed[at];
+    if (!span) return null;
+    const to = Math.min(span.to, end);
+    const taken = { from: Math.max(span.from, to - mostMin), to };
+    const rest = [
+      { from: span.from, to: taken.from },
+      { from: taken.to, to: span.to },
+    ];
+    passed.splice(at, 1, ...rest.filter(({ from, to: until }) => from < until));
+    return taken;
+  };
   return {
-    /** The latest free span before an end, at most so long; null where there is none. */
+    /** Leaves what lies after a moment: no job that is still to be laid is wanted later. */
+    goBackTo(by: number) {
+      frontier = Math.min(frontier, by);
+      passed = passed.filter(({ from }) => from < by);
+    },
+    /** The latest free span before an end, at most so long; null where there is none. What it passes over stays for others. */
     take(end: number, mostMin: number): Span | null {
       passOver(end);
-      const at = passed.findLastIndex(({ from }) => from < end);
-      const span = passed[at];
-      if (span) {
-        const to = Math.min(span.to, end);
-        const taken = { from: Math.max(span.from, to - mostMin), to };
-        const rest = [
-          { from: span.from, to: taken.from },
-          { from: taken.to, to: span.to },
-        ];
-        passed.splice(at, 1, ...rest.filter(({ from, to: until }) => from < until));
-        return taken;
-      }
+      const taken = ofPassed(end, mostMin);
+      if (taken) return taken;
       const free = freeBefore(frontier);
       if (!free) return null;
-      const taken = { from: Math.max(free.from, free.to - mostMin), to: free.to };
-      frontier = taken.from;
-      return taken;
+      frontier = Math.max(free.from, free.to - mostMin);
+      return { from: frontier, to: free.to };
     },
   };
 }
