@@ -1,4 +1,4 @@
-import { lookForServer } from "../offline/connection.ts";
+import { isLost, lookForServer } from "../offline/connection.ts";
 import { type HeldDraft, heldDrafts } from "./heldDrafts.ts";
 import type { Fields } from "./unsaved.ts";
 
@@ -8,10 +8,19 @@ import type { Fields } from "./unsaved.ts";
  */
 export async function keepDraft(draftForm: string, fields: Fields): Promise<void> {
   const draft = { draftForm, fields };
-  if (await told(draft)) return;
+  // Where nobody answers anyway it is held first: a page that is being left does not live to hear that.
+  const before = isLost();
+  if (before) await hold(draft);
+  if (await told(draft)) {
+    if (before) await heldDrafts.drop(draftForm).catch(() => undefined);
+    return;
+  }
   lookForServer();
-  await heldDrafts.hold(draft).catch(() => undefined);
+  if (!before) await hold(draft);
 }
+
+/** A browser that keeps nothing disturbs the typing no more. */
+const hold = (draft: HeldDraft): Promise<void> => heldDrafts.hold(draft).catch(() => undefined);
 
 /** Tells the server of what this browser held meanwhile. @returns true where it held anything and the server has it now. */
 export async function tellHeldDrafts(): Promise<boolean> {

@@ -84,6 +84,9 @@ function subscribe(listener: () => void): () => void {
   };
 }
 
+/** True while the server is known not to answer. */
+export const isLost = (): boolean => lostAt !== null;
+
 /** Since when this page is without the server (ISO); null while it answers. */
 export const useLostAt = (): string | null =>
   useSyncExternalStore(
