@@ -16,7 +16,7 @@ export async function keepDraft(draftForm: string, fields: Fields): Promise<void
     return;
   }
   lookForServer();
-  if (!before) await hold(draft);
+  await hold(draft);
 }
 
 /** A browser that keeps nothing disturbs the typing no more. */

@@ -7,7 +7,7 @@ import { type Figures, quantile } from "./report.ts";
 /** One frame at sixty a second. */
 const FRAME_MS = 16;
 
-/** What is longer than this has hung: it is named, and the next page is gone on with, ms. */
+/** What is longer than this has hung: it is named, and the group ends with it, ms. */
 const LONGEST_MS = 10_000;
 
 /** A field that is typed into over and over, and what has to follow it on the page. */
@@ -63,7 +63,7 @@ export async function* figures(): Figures {
       const samples = await typeOverAndOver(page, typed);
       const name = `${typed.name} in the browser, typed to shown`;
       yield { name: `${name}, median`, value: quantile(samples, 0.5), unit: "ms", under: FRAME_MS };
-      yield { name: `${name}, 95 of 100`, value: quantile(samples, 0.95), unit: "ms" };
+      yield { name: `${name}, 95 of 100`, value: quantile(samples, 0.95), unit: "ms", under: FRAME_MS };
       await page.close();
     }
   } finally {

@@ -1,7 +1,8 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Paper from "@mui/material/Paper";
-import { useFetcher } from "react-router";
+import { useEffect } from "react";
+import { useFetcher, useRevalidator } from "react-router";
 import type { SewingRow } from "../../../core/sewing/index.ts";
 import { SortableRow } from "../../form/rows/SortableRow.tsx";
 import { SortableRows } from "../../form/rows/SortableRows.tsx";
@@ -18,6 +19,12 @@ interface SewingListProps {
 /** The steps in their order, moved by their handles or with the arrow keys. */
 export function SewingList({ rows, kept, timed }: SewingListProps) {
   const fetcher = useFetcher<Unsaved>();
+  const { revalidate } = useRevalidator();
+  const refused = fetcher.data?.errors.form;
+  // The router reads nothing anew after a refusal: what another window has made of the order is what is asked for.
+  useEffect(() => {
+    if (fetcher.data?.errors.form) void revalidate();
+  }, [fetcher.data, revalidate]);
   // What was dropped stands there at once; what is kept shows again once it is, or was not.
   const sent = fetcher.formData?.get("order");
   const order = typeof sent === "string" ? sent.split(" ") : rows.map(({ id }) => id);
@@ -36,9 +43,9 @@ export function SewingList({ rows, kept, timed }: SewingListProps) {
   };
   return (
     <SortableRows {...list} what="step">
-      {fetcher.data?.errors.form ? (
+      {refused ? (
         <Alert severity="warning" sx={{ mb: 2 }}>
-          {fetcher.data.errors.form}
+          {refused}
         </Alert>
       ) : null}
       <Paper component="ol" aria-label="Steps of sewing" sx={{ p: 0, m: 0, mb: 2, listStyle: "none" }}>
