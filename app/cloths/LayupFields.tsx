@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import { type ReactNode, useId } from "react";
-import { DIRECTIONS, LAYER_ROLES } from "../../core/cloth/index.ts";
+import { DIRECTIONS, LAYER_ROLE_NAMES, LAYER_ROLES } from "../../core/cloth/index.ts";
 import { FieldError } from "../form/FieldError.tsx";
 import { useFieldState } from "../form/FormState.tsx";
 import { PickInput } from "../form/PickInput.tsx";
@@ -81,7 +81,7 @@ function LayerRow({
       <PickInput
         name={names.role}
         label={`${index + 1}. role`}
-        choices={LAYER_ROLES}
+        choices={LAYER_ROLES.map((value) => ({ value, label: LAYER_ROLE_NAMES[value] }))}
         first={LAYER_ROLES[index] ?? "lining"}
       />
       <Box sx={{ pt: 0.75 }}>{out}</Box>

@@ -1,4 +1,4 @@
-import { DIRECTIONS, type KeptLayer, type KeptLayup, LAYER_ROLES } from "../../core/cloth/index.ts";
+import { DIRECTIONS, goesRound, type KeptLayer, type KeptLayup, LAYER_ROLES } from "../../core/cloth/index.ts";
 import type { Repositories } from "../../data/store.ts";
 import { formReader } from "../../formats/form/formReader.ts";
 import { choice, type FormRead, group, line, listOf, type Messages, notes, unless } from "../../formats/form/index.ts";
@@ -35,5 +35,8 @@ export async function readLayup(
     if (clothId === null) errors[read.nameOf(`/layers/${row}/cloth`)] = noSuchCloth(cloth);
     else layers.push({ clothId, ...layer });
   }
+  if (!read.value.layers.some(goesRound))
+    errors[read.nameOf("/layers/0/cloth")] ??=
+      "Expected at least one layer that goes round the body, such as the shell of the wings, but all are of cups, or of bridge and cradle.";
   return unless(errors, () => ({ name: read.value.name, notes: read.value.notes, layers }));
 }

@@ -41,6 +41,8 @@ export interface CutCloth {
   /** Parts lost in the first wash. */
   readonly shrinkageAlong: number | null;
   readonly shrinkageAcross: number | null;
+  /** Ratio, that way; null where it was not tested. */
+  readonly usable: number | null;
   /** What its tests say against the way it goes round the body. */
   readonly advice: readonly string[];
 }
@@ -55,7 +57,9 @@ export interface JobFacts {
   /** Plan and stretch come together: null until there is a sheet and a tested cloth. */
   readonly plan: StylePlan | null;
   readonly stretch: LayupStretch | null;
-  /** Names of the layers, the outermost first. */
+  /** What its cups stretch to, by a cloth of their own where they have one; null where that was not tested. */
+  readonly cupsStretch: LayupStretch | null;
+  /** Names of the layers that go round the body, the outermost first. */
   readonly layerNames: readonly string[];
   /** Width of the narrowest of the cloths it is cut from, mm; null where none is known. */
   readonly rollWidthMm: number | null;

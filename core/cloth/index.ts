@@ -31,7 +31,14 @@ export { explainContraction, explainLayupTension, explainStepStrain, explainStep
 export { explainGrowth, explainRecovery, explainUsable } from "./explainTest.ts";
 export { evaluateHandTest, HAND_TEST_PROBLEM_FIELDS, type HandTest } from "./handTest.ts";
 export { judgeLayup, type LayupLayer, layupTensionAt } from "./layup.ts";
-export { type KeptLayer, type KeptLayup, LAYER_ROLES, type LayerRole } from "./layupRecord.ts";
+export {
+  goesRound,
+  type KeptLayer,
+  type KeptLayup,
+  LAYER_ROLE_NAMES,
+  LAYER_ROLES,
+  type LayerRole,
+} from "./layupRecord.ts";
 export { type GarmentLayer, type LayupStretch, layupStretch, type TestedLayer, testLayers } from "./layupStretch.ts";
 export {
   evaluateLadder,

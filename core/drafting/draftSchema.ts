@@ -29,6 +29,7 @@ const piece = closed({
   onFold: Type.Boolean(),
   mirrored: Type.Boolean(),
   role: Type.Enum(["shell", "lining", "net", "overlay", "facing", "casing"]),
+  part: Type.Optional(Type.Enum(["cups", "frame"])),
   edges: list(pieceEdge, 200),
   levels: list(closed({ level: word(), from: place(), to: place() }), 40),
   grain: closed({ from: place(), to: place() }),

@@ -73,6 +73,7 @@ export {
   FROZEN_FORMAT,
   type FrozenLayer,
   type FrozenLength,
+  type FrozenPartLayer,
   type FrozenPlan,
   type FrozenRing,
 } from "./prototype/frozenPlan.ts";

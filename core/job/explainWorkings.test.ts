@@ -84,6 +84,7 @@ const pieceFacts = {
 
 /** A brief on a cloth that shrinks. */
 const layoutFacts: LayoutFacts = {
+  has: ["shell"],
   undrawn: [],
   sets: [{ id: "briefPieces", draft: sampleDraft("brief", BRIEF_FACTS) }],
   cloth: { name: "Test jersey", widthMm: 1500, shrinkAlong: 0.04, shrinkAcross: 0.02, round: "across" },
@@ -176,6 +177,10 @@ const facts: WorkingFacts = {
   shellLayout: layoutFacts,
   liningLayout: layoutFacts,
   netLayout: { ...layoutFacts, sets: [] },
+  overlayLayout: { ...layoutFacts, sets: [] },
+  facingLayout: { ...layoutFacts, sets: [] },
+  cupsLayout: { ...layoutFacts, sets: [] },
+  frameLayout: { ...layoutFacts, sets: [] },
   materials: {
     notCounted: [],
     needed: [{ id: "cloth/shell", name: "Jersey", what: "cloth", needMm: 700, source: "Cloth needed" }],

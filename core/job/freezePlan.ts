@@ -6,6 +6,7 @@ import {
   cutLengths,
   FROZEN_FORMAT,
   type FrozenLayer,
+  type FrozenPartLayer,
   type FrozenPlan,
   nextLengths,
   nextPlan,
@@ -38,7 +39,7 @@ export function freezePlan(
   if (!planned || !sheet || !cloth || !job.school || !isComplete(planned.plan)) {
     return fail("plan-not-ready", "Expected a plan with every zone, a cloth test and a chosen school.");
   }
-  const { plan, layers, stretch } = planned;
+  const { plan, layers, ofParts, stretch } = planned;
   const rings = nextPlan(ringsOf(plan.zones), changes, wornIn(style, stretch));
   return ok({
     format: FROZEN_FORMAT,
@@ -56,6 +57,7 @@ export function freezePlan(
     settings,
     style,
     layers: layers.flatMap(frozenLayer),
+    ...(ofParts.length > 0 ? { ofParts: ofParts.map(frozenPart) } : {}),
     choice: { zones: job.zones, pressuresKpa: job.pressuresKpa },
     openings: job.openings,
     lengths: nextLengths(cutLengths(plan.lengths[job.school]), changes),
@@ -72,6 +74,11 @@ export function freezePlan(
     changes: [...changes],
   });
 }
+
+const frozenPart = ({ cloth, direction, role = "cups", test, result }: TestedLayer): FrozenPartLayer => ({
+  ...{ clothId: cloth.id, name: cloth.name, direction, role },
+  ...{ testId: test?.id ?? null, testedOn: test?.testedOn ?? null, usable: result?.usable ?? null },
+});
 
 const frozenLayer = ({ cloth, direction, test, result }: TestedLayer): FrozenLayer[] =>
   test && result

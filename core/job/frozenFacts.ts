@@ -30,7 +30,7 @@ export function frozenFacts(frozen: FrozenPlan, beside: BesideJob, cloth: Unfroz
   };
   const closed = closedGarment({ style, corset: (frozen.workings.corset as CorsetWorking | undefined) ?? null, body });
   return {
-    ...{ style, settings, school, zones, stretch, beside },
+    ...{ style, settings, school, zones, stretch, cupsStretch: stretch, beside },
     plan: planStyle({
       ...{ style, body: sheet, cloth: stretch, settings, closedBody: closedBodyByZone(closed) },
       choice: { school, zones, pressuresKpa: frozen.choice.pressuresKpa },

@@ -1,6 +1,14 @@
 import { shelfElastic } from "../band/index.ts";
 import type { BesideJob, JobFacts } from "../calculation/index.ts";
-import { adviseChoice, summariseTests } from "../cloth/index.ts";
+import {
+  adviseChoice,
+  type ClothSettings,
+  countingTest,
+  goesRound,
+  type LayupStretch,
+  layupStretch,
+  summariseTests,
+} from "../cloth/index.ts";
 import { type JobIngredients, layersOf, type PlannedJob } from "./planJob.ts";
 
 /** A job as its calculations see it. */
@@ -20,11 +28,15 @@ export function jobFacts(
     plan: planned?.plan ?? null,
     stretch: planned?.stretch ?? null,
     rollWidthMm: narrowest(layers.map(({ cloth }) => cloth.rollWidthMm)),
-    layerNames: (ingredients.layers ?? []).map(({ cloth }) => cloth.name),
+    cupsStretch: cupsStretchOf(planned, clothSettings),
+    layerNames: (ingredients.layers ?? []).filter(goesRound).map(({ cloth }) => cloth.name),
     cloths: layers.map(({ cloth, tests, direction, role = "shell" }) => ({
       ...{ name: cloth.name, role, direction, rollWidthMm: cloth.rollWidthMm },
       ...{ shrinkageAlong: cloth.shrinkageAlong, shrinkageAcross: cloth.shrinkageAcross },
-      // Few pages ask for it.
+      // Few pages ask for these.
+      get usable() {
+        return countingTest(tests, direction, cloth.kind, clothSettings)?.usable ?? null;
+      },
       get advice() {
         return adviseChoice(cloth.kind, summariseTests(tests, cloth.kind, clothSettings), direction);
       },
@@ -42,6 +54,12 @@ export function jobFacts(
     keptWorkings,
     beside,
   };
+}
+
+/** What cups stretch to: by a cloth of their own where they have one, null where that was not tested. */
+function cupsStretchOf(planned: PlannedJob["planned"], settings: ClothSettings): LayupStretch | null {
+  const own = planned?.ofParts.filter(({ role }) => role === "cups") ?? [];
+  return own.length > 0 ? layupStretch(own, settings) : (planned?.stretch ?? null);
 }
 
 function narrowest(widths: readonly (number | null)[]): number | null {

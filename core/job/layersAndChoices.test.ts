@@ -1,4 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { bareBeside } from "../calculation/index.ts";
+import { countingTest, type GarmentLayer, SHIPPED_CLOTH_SETTINGS } from "../cloth/index.ts";
 import { ringsOf } from "../fitting/index.ts";
 import {
   SAMPLE_CLOTH,
@@ -9,8 +11,11 @@ import {
   sampleIngredients,
   sampleSoFar,
 } from "../testing/index.ts";
+import { jobFacts } from "./jobFacts.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
 import { stepsOf } from "./steps/index.ts";
+
+const BESIDE = bareBeside({ sheetName: "sheet", settingsName: "habits", isForm: false });
 
 const layer = (name: string, tests = [SAMPLE_LADDER_TEST]) => ({
   cloth: { ...SAMPLE_CLOTH, name },
@@ -41,6 +46,47 @@ describe("a job of several layers", () => {
     expect(frozen.style?.id).toBe("brief");
     // Nothing was tested along the body, so by share no length is known; none is guessed.
     expect(frozen.lengths).toEqual([]);
+  });
+});
+
+describe("a job whose cups, bridge and cradles have a cloth of their own", () => {
+  const laceTest = { ...SAMPLE_TEST, hand: { gaugeMm: 100, stretchedMm: 131, afterMm: 102 } };
+  const [shell, lace, net] = [layer("power net"), layer("lace", [laceTest]), layer("stable net", [])];
+  const layers: GarmentLayer[] = [
+    { ...lace, role: "cups" },
+    { ...net, role: "frame" },
+    { ...shell, role: "shell" },
+  ];
+  const ingredients = sampleIngredients({ layers });
+
+  it("is planned by what goes round the body alone, and asks for no test of what does not stretch", () => {
+    const { planned, missing } = planJob(ingredients);
+    expect(planned?.layers.map(({ cloth }) => cloth.name)).toEqual(["power net"]);
+    const alone = planJob(sampleIngredients({ layers: [shell] })).planned;
+    expect(planned?.stretch).toEqual(alone?.stretch);
+    expect(missing).toEqual([]);
+    const untested = planJob(sampleIngredients({ layers: [{ ...lace, tests: [], role: "cups" }, shell] }));
+    expect(untested.missing).toEqual([{ what: "test", direction: "across", clothId: 5, clothName: "lace" }]);
+  });
+
+  it("has the stretch of its cups from their own tests, and from those of the shell where they have none", () => {
+    const facts = (of: JobIngredients) => jobFacts(of, planJob(of), BESIDE, {});
+    const usableOf = (tests: typeof shell.tests) =>
+      countingTest(tests, "across", SAMPLE_CLOTH.kind, SHIPPED_CLOTH_SETTINGS)?.usable;
+    expect(facts(ingredients).cupsStretch?.usable).toBe(usableOf([laceTest]));
+    expect(facts(ingredients).stretch?.usable).toBe(usableOf([SAMPLE_LADDER_TEST]));
+    expect(usableOf([laceTest])).toBeCloseTo(0.31, 6);
+    expect(facts(sampleIngredients({ layers: [shell] })).cupsStretch?.usable).toBe(usableOf([SAMPLE_LADDER_TEST]));
+    expect(facts(ingredients).layerNames).toEqual(["power net"]);
+  });
+
+  it("freezes them beside the layers, each with its test or with none", () => {
+    const { layers: round, ofParts } = sampleFrozen([], { layers });
+    expect(round.map(({ name }) => name)).toEqual(["power net"]);
+    expect(ofParts?.map(({ role, name, testId }) => [role, name, testId])).toEqual([
+      ["cups", "lace", laceTest.id],
+      ["frame", "stable net", null],
+    ]);
   });
 });
 

@@ -5,6 +5,7 @@ import {
   type ClothSettings,
   type Direction,
   type GarmentLayer,
+  goesRound,
   type LayupStretch,
   layupStretch,
   type SwatchTest,
@@ -67,6 +68,8 @@ export interface JobPlan {
   /** The counting test of the outermost layer. */
   readonly test: SwatchTest;
   readonly layers: readonly TestedLayer[];
+  /** Layers of some pieces alone: cups, bridge and cradles. They do not go round the body with the others. */
+  readonly ofParts: readonly TestedLayer[];
   readonly stretch: LayupStretch;
   /** Usable stretch of the edge elastic; null where there is none, or it was not tested. */
   readonly edgeUsable: number | null;
@@ -88,7 +91,8 @@ export const layersOf = ({ job, cloth, tests, layers }: JobIngredients): readonl
 /** Plans a job from what is there, and lists what is not. */
 export function planJob(ingredients: JobIngredients): PlannedJob {
   const { job, style, sheet, settings, clothSettings, liked = {}, edge = null, seamStretch = null } = ingredients;
-  const layers = testLayers(layersOf(ingredients), clothSettings);
+  const all = testLayers(layersOf(ingredients), clothSettings);
+  const layers = all.filter(goesRound);
   const stretch = stiffened(layupStretch(layers, clothSettings), job.stiffness);
   const garment = closedOf(ingredients);
   const undecided = isBoned(style) && !garment;
@@ -96,7 +100,7 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
     ...(sheet
       ? missingMeasures(style.measures, sheet.values).map((which) => ({ what: "measure" as const, ...which }))
       : [{ what: "sheet" as const }]),
-    ...(layers.length > 0 ? untested(layers) : [{ what: "cloth" as const }]),
+    ...(layers.length > 0 ? untested(all.filter(stretches)) : [{ what: "cloth" as const }]),
     ...(job.school ? [] : [{ what: "school" as const }]),
     ...(undecided ? [REDUCTION] : []),
   ];
@@ -120,7 +124,7 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   });
   return {
     closed: garment,
-    planned: { plan, test, layers, stretch, edgeUsable },
+    planned: { plan, test, layers, ofParts: all.filter((layer) => !goesRound(layer)), stretch, edgeUsable },
     missing: [...missing, ...(undecided ? [] : girthless(plan, job))],
   };
 }
@@ -150,6 +154,9 @@ function girthless(plan: StylePlan, { school, zones }: Job): MissingThing[] {
 /** The stretch of a layup with its tension in wear as stiff as closure readings have shown the sewn garment to be. */
 const stiffened = (stretch: LayupStretch | null, stiffness: number | null): LayupStretch | null =>
   stretch?.wear && stiffness !== null ? { ...stretch, wear: scaledCurve(stretch.wear, stiffness) } : stretch;
+
+/** Layers whose tests count: bridge and cradles do not stretch. */
+const stretches = ({ role }: TestedLayer): boolean => role !== "frame";
 
 const untested = (layers: readonly TestedLayer[]): MissingThing[] =>
   layers

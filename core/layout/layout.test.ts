@@ -17,7 +17,14 @@ const ROLL: Roll = {
   ...{ repeatAlongMm: null, repeatAcrossMm: null, borders: 0 },
 };
 const HOW: CutFrom = {
-  ...{ roles: ["shell"], laying: "single", stretchAlong: false, border: null, test: false, garments: 1 },
+  ...{
+    takes: ({ role }) => role === "shell",
+    laying: "single",
+    stretchAlong: false,
+    border: null,
+    test: false,
+    garments: 1,
+  },
 };
 const brief = { id: "briefPieces", draft: sampleDraft("brief", BRIEF_FACTS) };
 const onePiece = { id: "onePiecePieces", draft: sampleDraft("onePiece", ONE_PIECE_FACTS) };
@@ -261,7 +268,7 @@ describe("a roll that does not do", () => {
 
   it("names what is cut from it and not drawn, and asks for a cloth that no layer names", () => {
     const lined = sampleDraft("brief", { ...BRIEF_FACTS, options: { ...BRIEF_FACTS.options, lining: "whole" } });
-    const facts: LayoutFacts = { sets: [{ id: "briefPieces", draft: lined }], undrawn: [], cloth: null };
+    const facts: LayoutFacts = { sets: [{ id: "briefPieces", draft: lined }], has: [], undrawn: [], cloth: null };
     const reckon = (own: Partial<LayoutFacts>, widthMm: number | null = 1500) =>
       reckonLayout("lining")({ ...NEW_LAYOUT, widthMm }, { ...facts, ...own });
     // The lining of front and back with that of the gusset: every one of them laid.
@@ -283,6 +290,7 @@ describe("a roll that does not do", () => {
   it("shrinks before it is cut where it is washed first", () => {
     const facts = {
       sets: [],
+      has: [],
       undrawn: [],
       cloth: { name: "Jersey", widthMm: 1500, shrinkAlong: 0.05, shrinkAcross: 0.04, round: "across" },
     } as const;

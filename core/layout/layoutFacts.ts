@@ -1,9 +1,11 @@
 import type { LayerRole } from "../cloth/index.ts";
-import { type DrawnJob, type DrawnSet, rolesCutFrom } from "../pieces/index.ts";
+import { clothFor, type DrawnJob, type DrawnSet } from "../pieces/index.ts";
 
 /** What one cloth of a job is cut by. mm; null where it was not told. */
 export interface LayoutFacts {
   readonly sets: readonly Pick<DrawnSet, "id" | "draft">[];
+  /** Layers the garment has: they say which of the pieces are cut from this one. */
+  readonly has: readonly LayerRole[];
   /** Pieces that are cut from it and not drawn, by name: they are not laid. */
   readonly undrawn: readonly string[];
   readonly cloth: {
@@ -19,15 +21,17 @@ export interface LayoutFacts {
 /** What a cloth of a job is cut by: its own pieces alone. */
 export function layoutFactsOf(job: DrawnJob, role: LayerRole): LayoutFacts {
   const cloth = job.cloths.find((one) => one.role === role);
-  const roles = rolesCutFrom(role);
+  const has = job.cloths.map((one) => one.role);
+  const isCut = (piece: Parameters<typeof clothFor>[0]) => clothFor(piece, has) === role;
   return {
+    has,
     sets: job
       .drawn()
       .map(({ id, draft }) => ({ id, draft: wanted(id, bare(draft), job.without) }))
-      .filter(({ draft }) => draft.pieces.some((piece) => roles.includes(piece.role))),
+      .filter(({ draft }) => draft.pieces.some(isCut)),
     undrawn: job
       .undrawn()
-      .filter((piece) => roles.includes(piece.role))
+      .filter(isCut)
       .map(({ name }) => name),
     cloth: cloth
       ? {

@@ -67,6 +67,10 @@ export const LAYOUTS = {
   shellLayout: layoutOf("shell"),
   liningLayout: layoutOf("lining"),
   netLayout: layoutOf("net"),
+  overlayLayout: layoutOf("overlay"),
+  facingLayout: layoutOf("facing"),
+  cupsLayout: layoutOf("cups"),
+  frameLayout: layoutOf("frame"),
 } as const;
 
 /** One of {@link LAYOUTS}. */

@@ -1,6 +1,6 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
-import type { LayerRole } from "../cloth/index.ts";
-import { rolesCutFrom } from "../pieces/index.ts";
+import { LAYER_ROLE_NAMES, type LayerRole } from "../cloth/index.ts";
+import { clothFor } from "../pieces/index.ts";
 import type { Result } from "../result.ts";
 import { layerOn } from "./bottomLeft.ts";
 import { boughtNumbers } from "./bought.ts";
@@ -42,7 +42,7 @@ export const reckonLayout =
         what: "plan",
         message:
           facts.undrawn.length === 0
-            ? `Needs pieces that are cut from the ${role}: keep them at Pieces, and they are laid here.`
+            ? `Needs pieces that are cut from the ${LAYER_ROLE_NAMES[role]}: keep them at Pieces, and they are laid here.`
             : undrawnWords(facts),
       });
     const {
@@ -50,7 +50,7 @@ export const reckonLayout =
       notes,
       warnings,
     } = shapesOf(facts.sets, {
-      roles: rolesCutFrom(role),
+      takes: (piece) => clothFor(piece, facts.has) === role,
       laying: working.laying,
       stretchAlong: roundOf(working, facts) === "along",
       border: working.border === "none" ? null : working.border,
@@ -72,7 +72,7 @@ export const reckonLayout =
           what: "entry",
           name: facts.cloth
             ? "the width of the roll"
-            : `the width of the roll; a layer for the ${role} can be named at Cloth`,
+            : `the width of the roll; a layer for the ${LAYER_ROLE_NAMES[role]} can be named at Cloth`,
         });
       return { ...NOTHING, shapes: drawn, warnings: [table.problem.message] };
     }
@@ -95,7 +95,9 @@ export const reckonLayout =
         ...(facts.undrawn.length === 0 ? [] : [undrawnWords(facts)]),
         ...(facts.cloth
           ? []
-          : [`No layer of this garment is its ${role}: name its cloth at Cloth, with tests of its own.`]),
+          : [
+              `No layer of this garment is its ${LAYER_ROLE_NAMES[role]}: name its cloth at Cloth, with tests of its own.`,
+            ]),
         ...staleWarnings(working, laid.from),
         ...wayWarnings(working, facts),
         ...(motif ? motifWarnings(shapes, motif) : []),

@@ -1,5 +1,4 @@
 import {
-  type ClothRole,
   type CutPiece,
   type Draft,
   type EdgeRole,
@@ -14,8 +13,8 @@ import type { Laying } from "./roll.ts";
 
 /** How pieces are cut from one cloth. */
 export interface CutFrom {
-  /** Which pieces are cut from it. */
-  readonly roles: readonly ClothRole[];
+  /** True for a piece that is cut from it. */
+  readonly takes: (piece: Pick<CutPiece, "role" | "part">) => boolean;
   readonly laying: Laying;
   /** True where the direction of greatest stretch runs along the roll: pieces lie a quarter turn round. */
   readonly stretchAlong: boolean;
@@ -41,7 +40,7 @@ const TRUE_EDGES: readonly EdgeRole[] = ["neckline", "armhole"];
 export function shapesOf(sets: readonly { readonly id: string; readonly draft: Draft }[], how: CutFrom): ShapesToCut {
   const own = sets.flatMap(({ id, draft }) =>
     wholePieces(draft)
-      .filter(({ role }) => how.roles.includes(role))
+      .filter(how.takes)
       .map((piece) => shapeOf(`${id}/${piece.id}`, piece, how)),
   );
   return {

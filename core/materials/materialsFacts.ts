@@ -1,4 +1,5 @@
 import { isBra, type ShelfStock } from "../calculation/index.ts";
+import { LAYER_ROLE_NAMES } from "../cloth/index.ts";
 import { type ElasticsWorking, elasticsCalculation } from "../elastics/index.ts";
 import { LAYOUT_IDS, LAYOUTS, type LayoutWorking } from "../layout/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
@@ -46,29 +47,28 @@ function clothsNeeded(job: DrawnJob): { readonly needed: Needed[]; readonly notC
   for (const id of LAYOUT_IDS) {
     const { fresh, facts: factsOf, reckon, role } = LAYOUTS[id];
     const facts = factsOf(job);
+    const of = LAYER_ROLE_NAMES[role];
     if (facts.undrawn.length > 0)
-      notCounted.push(`Not drawn, and not in the sum of the ${role}: ${facts.undrawn.join(", ")}.`);
+      notCounted.push(`Not drawn, and not in the sum of the ${of}: ${facts.undrawn.join(", ")}.`);
     if (facts.sets.length === 0) continue;
     const working = (job.keptWorkings[id] as LayoutWorking | undefined) ?? fresh;
     const { numbers, from, lacks } = reckon(working, facts);
     const buy = numbers.find((one) => one.id === "buy")?.explanation.result.value;
     if (buy === undefined) {
       const why = lacks.map((lack) => (lack.what === "entry" ? `it lacks ${lack.name}` : "it cannot be laid yet"));
-      notCounted.push(`Cloth of the ${role} is not in the sum: ${why[0] ?? "it cannot be laid"}. See “Cloth needed”.`);
+      notCounted.push(`Cloth of the ${of} is not in the sum: ${why[0] ?? "it cannot be laid"}. See “Cloth needed”.`);
       continue;
     }
     needed.push({
       ...{
         id: `cloth/${role}`,
-        name: facts.cloth?.name ?? `Cloth for the ${role}`,
-        what: `cloth, ${role}`,
+        name: facts.cloth?.name ?? `Cloth for the ${of}`,
+        what: `cloth, ${of}`,
         needMm: buy,
       },
       source: from === "kept" ? "Cloth needed, as laid out" : "Cloth needed, a first layout",
     });
   }
-  const overlay = job.undrawn().filter(({ role }) => role === "overlay");
-  if (overlay.length > 0) notCounted.push(`Not drawn, and in no sum: ${overlay.map(({ name }) => name).join(", ")}.`);
   return { needed, notCounted };
 }
 

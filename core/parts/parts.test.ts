@@ -161,7 +161,7 @@ describe("the list of pieces", () => {
     const cloths: readonly CutCloth[] = [
       {
         ...{ name: "Swim knit", role: "shell", direction: "across", rollWidthMm: 1500 },
-        ...{ shrinkageAlong: null, shrinkageAcross: null, advice: ["It stretches further along."] },
+        ...{ shrinkageAlong: null, shrinkageAcross: null, usable: 0.6, advice: ["It stretches further along."] },
       },
     ];
     const { rows } = reckon({ lining: "front" }, { sets: SETS, cloths });

@@ -1,4 +1,5 @@
 import type { CutCloth } from "../calculation/index.ts";
+import { LAYER_ROLE_NAMES, STABLE_BELOW } from "../cloth/index.ts";
 import {
   type ClothRole,
   type CutPiece,
@@ -8,7 +9,7 @@ import {
   statedOf,
   wholePieces,
 } from "../drafting/index.ts";
-import { CLOTH_FOR } from "../pieces/index.ts";
+import { clothFor } from "../pieces/index.ts";
 import type { BroughtPiece, PartOption } from "./decision.ts";
 
 /** One piece to cut. */
@@ -42,11 +43,16 @@ export function pieceRows(
   options: readonly PartOption[],
   cloths: readonly CutCloth[],
 ): PieceRow[] {
-  const clothOf = (role: ClothRole) => {
-    const cloth = cloths.find((one) => one.role === CLOTH_FOR[role]);
+  const has = cloths.map(({ role }) => role);
+  const clothOf: ClothOf = (piece) => {
+    const { role } = piece;
+    const from = clothFor(piece, has);
+    const cloth = cloths.find((one) => one.role === from);
     return {
-      cloth: cloth ? `${role}, ${cloth.name}, ${cloth.direction} round the body` : role,
-      advice: cloth?.advice ?? [],
+      cloth: cloth
+        ? `${from === piece.part ? LAYER_ROLE_NAMES[from] : role}, ${cloth.name}, ${cloth.direction} round the body`
+        : role,
+      advice: cloth ? [...cloth.advice, ...(piece.part === "frame" ? frameAdvice(cloth) : [])] : [],
     };
   };
   const drawn = sets.flatMap(({ id, draft }) => {
@@ -58,7 +64,7 @@ export function pieceRows(
   });
   const twice = (row: PieceRow) => drawn.some((other) => other !== row && other.name === row.name);
   const named = drawn.map((row) => (twice(row) && row.own ? { ...row, name: `${row.name}, own pattern` } : row));
-  const has = (name: string) => drawn.some((row) => row.name.toLowerCase() === name.toLowerCase());
+  const isNamed = (name: string) => drawn.some((row) => row.name.toLowerCase() === name.toLowerCase());
   // A recipe that was asked for a lining draws it piece by piece, under the names of its own pieces.
   const isDrawn = ({ sets: asks = {} }: PartOption, { role }: BroughtPiece) =>
     sets.some(
@@ -66,24 +72,32 @@ export function pieceRows(
         id in asks && draft.pieces.some((piece) => piece.takenFrom?.kind === "whole" && piece.role === role),
     );
   const brought = options
-    .flatMap((option) => (option.brings ?? []).filter((piece) => !has(piece.name) && !isDrawn(option, piece)))
+    .flatMap((option) => (option.brings ?? []).filter((piece) => !isNamed(piece.name) && !isDrawn(option, piece)))
     .map(
       ({ name, count, role, how }): PieceRow => ({
-        ...{ id: `brought/${name}`, name, count, how, role, ...clothOf(role) },
+        ...{ id: `brought/${name}`, name, count, how, role, ...clothOf({ role }) },
         ...{ allowances: "as its edges", links: [], drawn: false, own: false, apart: null },
       }),
     );
   return [...named, ...brought];
 }
 
+/** Bridge and cradles are drawn as what does not stretch: told where their cloth does. */
+const frameAdvice = ({ name, usable }: CutCloth): string[] =>
+  usable !== null && usable >= STABLE_BELOW
+    ? [
+        `Bridge and cradle carry the cups and are drawn as what does not stretch, but “${name}” gives ${Math.round(usable * 100)} %: name a stable cloth for them at Cloth, or line them with one.`,
+      ]
+    : [];
+
 const isOwn = (set: string): boolean => set === "ownPieces";
 
-type ClothOf = (role: ClothRole) => Pick<PieceRow, "cloth" | "advice">;
+type ClothOf = (piece: Pick<CutPiece, "role" | "part">) => Pick<PieceRow, "cloth" | "advice">;
 
 const drawnRow = (set: string, piece: CutPiece, called: (id: string) => string, clothOf: ClothOf): PieceRow => ({
   ...{ id: `${set}/${piece.id}`, name: piece.name, count: piece.count, role: piece.role },
   how: piece.onFold ? "on the fold" : piece.mirrored ? "half turned over" : "as it is",
-  ...clothOf(piece.role),
+  ...clothOf(piece),
   allowances: allowanceWords(piece.edges),
   links: piece.links.map(called),
   ...{ drawn: outlineOf(piece).length > 0, own: isOwn(set), apart: null },
@@ -102,7 +116,7 @@ function statedRows(set: string, draft: Draft, clothOf: ClothOf): PieceRow[] {
         count: 1,
         how: "as the pattern says",
         role: "shell" as const,
-        ...clothOf("shell"),
+        ...clothOf({ role: "shell" }),
       },
       ...{ allowances: "as the pattern has them", links: [], drawn: false, own: isOwn(set), apart: null },
     }));

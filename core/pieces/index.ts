@@ -7,7 +7,7 @@ export {
   type PiecesId,
   recipeOfPieces,
 } from "./calculations.ts";
-export { CLOTH_FOR, rolesCutFrom } from "./clothFor.ts";
+export { clothFor } from "./clothFor.ts";
 export type { DrawnJob, DrawnSet, ElasticChange } from "./drawnJob.ts";
 export { edgeName, edgeOnBody, statedOnBody } from "./edgeOnBody.ts";
 export * from "./elastics/index.ts";

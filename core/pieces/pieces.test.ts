@@ -48,6 +48,7 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     zones: {},
     plan: planStyle({ style, body: taken, cloth, settings, choice }),
     stretch: cloth as unknown as JobFacts["stretch"],
+    cupsStretch: cloth as unknown as JobFacts["stretch"],
     layerNames: [],
     rollWidthMm: null,
     cloths: [],

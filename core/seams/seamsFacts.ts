@@ -1,4 +1,4 @@
-import { type StretchClass, stretchClassOf } from "../cloth/index.ts";
+import { goesRound, type StretchClass, stretchClassOf } from "../cloth/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
 import { type JobSeam, jobSeams } from "./jobSeams.ts";
 
@@ -30,7 +30,7 @@ export function seamsFactsOf(job: DrawnJob): SeamsFacts {
       job.drawn().map(({ draft }) => draft),
       { worn, pulled },
     ),
-    clothName: cloths[0]?.name ?? null,
+    clothName: cloths.find(goesRound)?.name ?? null,
     usable: stretch?.usable ?? null,
     clothClass: stretch ? stretchClassOf(stretch.usable) : null,
     layers: 2 * Math.max(1, layerNames.length),

@@ -13,39 +13,39 @@ describe("the calculations a style needs", () => {
   it.each([
     [
       "brief",
-      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
     [
       "bikiniBottom",
-      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "rise parts briefPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
     [
       "onePiece",
-      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "trunk rise bustRoom dart cup label parts onePiecePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
     [
       "swimTop",
-      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "bustRoom dart cup label parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
     [
       "camisole",
-      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "bustRoom dart cup label parts camisolePieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
     [
       "slip",
-      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "bustRoom dart cup label parts camisolePieces slipPieces skirtPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
     [
       "lacedCorset",
-      "corset bustRoom dart cup label parts corsetPieces cupPieces ownPieces bones shellLayout liningLayout netLayout materials seams sewing days wear",
+      "corset bustRoom dart cup label parts corsetPieces cupPieces ownPieces bones shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days wear",
     ],
     [
       "softBra",
-      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "bustRoom dart cup label band strap closure parts cupPieces softBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
     [
       "wiredBra",
-      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout materials seams sewing days",
+      "bustRoom dart cup label band strap closure wire parts cupPieces wiredBraPieces stripPieces ownPieces elastics shellLayout liningLayout netLayout overlayLayout facingLayout cupsLayout frameLayout materials seams sewing days",
     ],
   ])("%s: %s", (id, wanted) => expect(needed(id)).toBe(wanted));
 

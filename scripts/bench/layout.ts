@@ -42,7 +42,7 @@ export async function* figures(): Figures {
 
 function figuresOf({ of, laying, widthMm, garments }: (typeof LAID)[number]): Figure[] {
   const { shapes } = shapesOf([{ id: of, draft: example(of) }], {
-    ...{ roles: ["shell"], laying, stretchAlong: false, border: null, test: false, garments },
+    ...{ takes: ({ role }) => role === "shell", laying, stretchAlong: false, border: null, test: false, garments },
   });
   const table = tableOf({ ...ROLL, widthMm, laying });
   if (!table.ok) throw new Error(table.problem.message);

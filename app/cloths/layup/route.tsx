@@ -7,7 +7,13 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import Typography from "@mui/material/Typography";
-import { explainLayupTension, judgeLayup, layupTensionAt } from "../../../core/cloth/index.ts";
+import {
+  explainLayupTension,
+  goesRound,
+  judgeLayup,
+  LAYER_ROLE_NAMES,
+  layupTensionAt,
+} from "../../../core/cloth/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
@@ -68,7 +74,8 @@ const LISTED = [0.1, 0.2, 0.3, 0.4] as const;
 
 export default function LayupPage({ loaderData, actionData }: Route.ComponentProps) {
   const { layup, layers, start, shelf, draft } = loaderData;
-  const { usable, setBy, untested, withoutCurve } = judgeLayup(layers);
+  const round = layers.filter(goesRound);
+  const { usable, setBy, untested, withoutCurve } = judgeLayup(round);
   return (
     <>
       <PageHead title={layup.name} above={<TextLink to="/layups">Layups</TextLink>} below={layup.notes} />
@@ -89,7 +96,7 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
               No ladder was pulled of {withoutCurve.join(", ")}, so how hard the layers pull together is not known.
             </Alert>
           ) : null}
-          {usable !== null && withoutCurve.length === 0 ? <LayupChart layers={layers} usable={usable} /> : null}
+          {usable !== null && withoutCurve.length === 0 ? <LayupChart layers={round} usable={usable} /> : null}
           <Paper sx={{ overflowX: "auto", mt: 2 }}>
             <Table aria-label="Layers" size="small">
               <TableHead>
@@ -108,7 +115,7 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
                 {layers.map(({ name, clothId, direction, role, usable: own, curve }) => (
                   <TableRow key={name}>
                     <TableCell component="th">
-                      <TextLink to={`/cloths/${clothId}`}>{name}</TextLink>, {role}
+                      <TextLink to={`/cloths/${clothId}`}>{name}</TextLink>, {LAYER_ROLE_NAMES[role]}
                     </TableCell>
                     <TableCell>{direction}</TableCell>
                     <TableCell align="right">{own === null ? "not tested" : percent(own)}</TableCell>
@@ -128,7 +135,7 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
                     {usable === null ? "not known" : percent(usable)}
                   </TableCell>
                   {LISTED.map((strain) => {
-                    const tension = layupTensionAt(layers, strain);
+                    const tension = layupTensionAt(round, strain);
                     return (
                       <TableCell key={strain} align="right" sx={{ fontWeight: 750 }}>
                         {tension ? (
@@ -136,7 +143,7 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
                             label={`Together at ${strain * 100} %`}
                             explain={() =>
                               explainLayupTension(
-                                layers.map(({ name }) => name),
+                                round.map(({ name }) => name),
                                 tension,
                                 strain,
                               )
@@ -156,6 +163,9 @@ export default function LayupPage({ loaderData, actionData }: Route.ComponentPro
           </Paper>
           <Typography color="text.secondary" sx={{ mt: 1, fontSize: "0.9rem" }}>
             Loading curves, every layer stretched alike; T = Σ Tᵢ(ε). * beyond the test of a layer.
+            {round.length < layers.length
+              ? " Cups, bridge and cradle have a cloth of their own: they are no part of the sum."
+              : ""}
           </Typography>
         </Box>
         <Box component="section" aria-label="Change the layup">

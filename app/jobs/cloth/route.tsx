@@ -41,10 +41,11 @@ export const loader = guarded(async ({ request, params, context }: Route.LoaderA
     cloth,
     layup: layup ? { id: layup.id, name: layup.name } : null,
     layers: layup
-      ? testLayers(read.layers ?? [], clothSettings).map(({ cloth: layer, direction, result }) => ({
+      ? testLayers(read.layers ?? [], clothSettings).map(({ cloth: layer, direction, role, result }) => ({
           id: layer.id,
           name: layer.name,
           direction,
+          role: role ?? null,
           usable: result?.usable ?? null,
           ladder: result?.ladder != null,
         }))

@@ -83,6 +83,8 @@ const ROLE_WORDS = {
   net: "Net",
   overlay: "Overlay",
   facing: "Facing",
+  cups: "Cups",
+  frame: "Bridge and cradle",
 } as const;
 
 export default function JobLayout({ loaderData, actionData }: Route.ComponentProps) {

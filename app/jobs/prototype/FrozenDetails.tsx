@@ -1,7 +1,8 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
+import { LAYER_ROLE_NAMES } from "../../../core/cloth/index.ts";
 import { schoolOf, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
-import type { FrozenPlan } from "../../../core/fitting/index.ts";
+import type { FrozenPartLayer, FrozenPlan } from "../../../core/fitting/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -12,6 +13,7 @@ export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
   const { layers, choice, openings } = frozen;
   const rows: readonly (readonly [string, string])[] = [
     ["Layers", layers.length > 1 ? layers.map(layerWords).join("; ") : ""],
+    ["Of some pieces", (frozen.ofParts ?? []).map(partWords).join("; ")],
     [
       "By zone",
       ZONES.flatMap((zone) => {
@@ -51,6 +53,9 @@ export function FrozenDetails({ frozen }: { frozen: FrozenPlan }) {
     </Box>
   );
 }
+
+const partWords = ({ role, name, direction, testedOn, usable }: FrozenPartLayer): string =>
+  `${LAYER_ROLE_NAMES[role]}: ${name}, ${direction}${usable !== null && testedOn ? `, ${percent(usable)} by the test of ${formatDay(testedOn)}` : ""}`;
 
 const layerWords = ({ name, direction, testedOn, usable }: FrozenPlan["layers"][number]): string =>
   `${name}, ${direction}, ${percent(usable)} by the test of ${formatDay(testedOn)}`;

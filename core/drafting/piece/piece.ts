@@ -34,6 +34,9 @@ export type EdgeFinish = "fold" | "seam" | "elastic" | "hem" | "raw";
 /** Cloth a piece is cut from. */
 export type ClothRole = "shell" | "lining" | "net" | "overlay" | "facing" | "casing";
 
+/** Pieces of a bra that may have an outer cloth of their own: its cups, and the bridge and cradles that carry them. */
+export type PiecePart = "cups" | "frame";
+
 /** The edge of another piece that an edge is sewn to. */
 export interface SeamTo {
   readonly piece: string;
@@ -128,6 +131,8 @@ export interface Piece {
   /** True where half of the count is cut turned over. */
   readonly mirrored: boolean;
   readonly role: ClothRole;
+  /** Left out for what is of neither. */
+  readonly part?: PiecePart;
   readonly edges: readonly PieceEdge[];
   readonly levels: readonly LevelLine[];
   /** Along the length of the cloth. */

@@ -1,5 +1,5 @@
 import type { MeasureCode, Sheet } from "../../body/index.ts";
-import type { Cloth, ClothStretch, Direction, SwatchTest, TensionCurve } from "../../cloth/index.ts";
+import type { Cloth, ClothStretch, Direction, LayerRole, SwatchTest, TensionCurve } from "../../cloth/index.ts";
 import type { EaseChoice, EaseSettings, Opening, SchoolId, Style, StyleId, Zone } from "../../ease/index.ts";
 import type { Workings } from "../../workings/index.ts";
 import type { Change } from "../change/change.ts";
@@ -32,6 +32,14 @@ export interface FrozenLayer {
   readonly testId: number;
   readonly testedOn: string;
   readonly usable: number;
+}
+
+/** The cloth of cups, or of bridge and cradles, as it was. Null where it was not tested: what does not stretch need not be. */
+export interface FrozenPartLayer extends Omit<FrozenLayer, "testId" | "testedOn" | "usable"> {
+  readonly role: LayerRole;
+  readonly testId: number | null;
+  readonly testedOn: string | null;
+  readonly usable: number | null;
 }
 
 /** A length as it was planned, mm. */
@@ -72,6 +80,8 @@ export interface FrozenPlan {
   readonly style: Style;
   /** Every layer with its test. */
   readonly layers: readonly FrozenLayer[];
+  /** Cloths of some pieces alone; left out for none. */
+  readonly ofParts?: readonly FrozenPartLayer[];
   /** What was chosen beside the school, by zone. */
   readonly choice: Pick<EaseChoice, "zones" | "pressuresKpa">;
   readonly openings: Readonly<Partial<Record<Zone, Opening>>>;

@@ -75,6 +75,15 @@ export const frozenSchema = Type.Object(
       }),
       12,
     ),
+    ofParts: Type.Optional(
+      list(
+        closed({
+          ...{ clothId: id(), name: word(), direction: direction(), role: Type.Enum(["cups", "frame"]) },
+          ...{ testId: orNull(id()), testedOn: orNull(day()), usable: orNull(ratio()) },
+        }),
+        12,
+      ),
+    ),
     choice: closed({ zones: zoneChoicesSchema, pressuresKpa: pressuresSchema }),
     openings: openingsSchema,
     lengths: list(

@@ -5,7 +5,7 @@ import type { Decided, SaidOfOptions } from "./saidOfOptions.ts";
 
 /** What a cup's cloth gives, as its swatches were tested; its strain and where the sides differ, as Cups was told. */
 export const cupsBy = (id: string): SaidOfOptions => ({
-  usual: ({ stretch, settings }): Record<string, number> => ({
+  usual: ({ cupsStretch: stretch, settings }): Record<string, number> => ({
     cup_strain: settings.cupStrain,
     ...(stretch ? { cloth_gives: Math.min(stretch.usable, stretch.usableAlong ?? stretch.usable) } : {}),
   }),

@@ -168,7 +168,7 @@ function bridgeAndCradle(facts: FrameFacts, at: Lies, channel: readonly Edge[], 
   const foot = point(seam.x, low);
   return [
     {
-      ...{ ...plain, id: "bridge", name: "Bridge", count: 1, onFold: true, mirrored: false },
+      ...{ ...plain, id: "bridge", name: "Bridge", part: "frame", count: 1, onFold: true, mirrored: false },
       edges: [
         edge("top", "neckline", [dipped(facts, at)], elastic(facts)),
         edge("wire", "wire", own, sewn(facts)),
@@ -180,7 +180,7 @@ function bridgeAndCradle(facts: FrameFacts, at: Lies, channel: readonly Edge[], 
       grain: grainAt(at.inner / 2, facts.dipMm, low - facts.archMm),
     },
     {
-      ...{ ...plain, id: "cradle", name: "Cradle", count: 2, onFold: false, mirrored: true },
+      ...{ ...plain, id: "cradle", name: "Cradle", part: "frame", count: 2, onFold: false, mirrored: true },
       edges: [
         edge("wire", "wire", rest, sewn(facts)),
         edge("top", "armhole", [top], elastic(facts)),

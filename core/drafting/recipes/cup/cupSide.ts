@@ -94,6 +94,7 @@ export function cupPieceOf(
     ...(side === null ? { count: 2, mirrored: true } : { count: 1, mirrored: false }),
     onFold: false,
     role: "shell",
+    part: "cups",
     edges,
     levels: [],
     grain: grainDown({ edges }),
