@@ -22,5 +22,6 @@ export * from "./parted/index.ts";
 export * from "./piece/index.ts";
 export * from "./recipes/index.ts";
 export * from "./stated/index.ts";
+export { carriesCups, stillRound } from "./stillRound.ts";
 export * from "./surface/index.ts";
 export * from "./triangles/index.ts";

@@ -1,9 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { tensionCurve } from "../cloth/index.ts";
 import { consequencesOf } from "./consequences.ts";
 import { passOver } from "./passOver.ts";
 import { roundGirth } from "./roundGirth.ts";
 import { stretchStepOf } from "./stretchStep.ts";
+
+/** As an even cloth pulls, N/m. */
+const CURVE = tensionCurve([
+  [0.1, 40],
+  [0.4, 180],
+]);
 
 describe("consequences of a girth", () => {
   it("tells reduction from strain", () => {
@@ -13,6 +20,35 @@ describe("consequences of a girth", () => {
     expect(found.shareUsed).toBeCloseTo(2 / 9, 12);
     expect(found.grownGarmentMm).toBeCloseTo(910, 9);
     expect(found.easeMm).toBe(-100);
+  });
+
+  it("strains what stretches of a ring by all of it, and reads tension, pressure and growth from that", () => {
+    // A band of 640 mm on 760: 300 mm of bridge, cups and hooks lie as they are, 340 mm of wings go to 460.
+    const body = { zone: "underbust", bodyMm: 760, usable: 0.6, recovery: 0.9, wear: CURVE } as const;
+    const [whole, band] = [consequencesOf(640, body), consequencesOf(640, { ...body, stillMm: 300 })];
+    expect(whole.strain).toBeCloseTo(0.1875, 9);
+    expect(band.strain).toBeCloseTo(460 / 340 - 1, 9);
+    expect(band.shareUsed).toBeCloseTo((460 / 340 - 1) / 0.6, 9);
+    expect([band.easeMm, band.reduction]).toEqual([whole.easeMm, whole.reduction]);
+    expect(band.pull?.tensionNPerM).toBeCloseTo(
+      consequencesOf(340, { ...body, bodyMm: 460 }).pull?.tensionNPerM ?? 0,
+      9,
+    );
+    expect(band.pull?.pressureKpa).toBeCloseTo((2 * Math.PI * (band.pull?.tensionNPerM ?? 0)) / 760, 9);
+    expect(band.grownGarmentMm).toBeCloseTo(300 + 340 * (1 + 0.1 * (460 / 340 - 1)), 9);
+    expect(band.grownStrain).toBeCloseTo(460 / ((band.grownGarmentMm ?? 0) - 300) - 1, 9);
+  });
+
+  it("has nothing left to stretch where a girth is no larger than what does not", () => {
+    const none = consequencesOf(300, {
+      zone: "underbust",
+      bodyMm: 760,
+      usable: 0.6,
+      recovery: 0.9,
+      wear: CURVE,
+      stillMm: 300,
+    });
+    expect([none.reach, none.shareUsed, none.pull, none.grownGarmentMm]).toEqual(["willNotReach", null, null, null]);
   });
 
   it("lets nothing grow that is not stretched", () => {

@@ -33,7 +33,10 @@ export interface Consequences {
   readonly easeMm: number;
   readonly easeRatio: number;
   readonly reduction: number;
+  /** Of what stretches: where part of the ring does not, the rest takes all of it. */
   readonly strain: number;
+  /** What of the ring does not stretch, mm; left out where all of it does. */
+  readonly stillMm?: number;
   /** ε/s; null for a cloth with no usable stretch at all, or so little that the share is no number. */
   readonly shareUsed: number | null;
   readonly reach: Reach;
@@ -61,20 +64,26 @@ export interface Wearing extends WornCloth {
   readonly bodyMm: number;
   /** Side seam to side seam across the front of the body; null or left out where it was not taken. */
   readonly frontArcMm?: number | null;
+  /** What of the ring does not stretch, on the body and in the garment alike, mm; left out where all of it does. */
+  readonly stillMm?: number;
 }
 
 /**
  * The common yardstick: every consequence of wearing a garment girth (mm, above 0, already rounded) on a body.
  *
  * Growth takes part only while the cloth is stretched: a garment larger than the body (ε below 0) hangs slack and
- * keeps its girth, so growth uses ε or 0, whichever is larger.
+ * keeps its girth, so growth uses ε or 0, whichever is larger. What of a ring does not stretch covers the body as it is: only the rest is
+ * strained, and grows. A girth no larger than what does not stretch has nothing left to stretch: it will not reach.
  */
 export function consequencesOf(garmentMm: number, wearing: Wearing): Consequences {
-  const { bodyMm, usable, frontArcMm = null, bodyGives = false } = wearing;
+  const { bodyMm, usable, frontArcMm = null, bodyGives = false, stillMm = 0 } = wearing;
   const recovery = bodyGives ? null : wearing.recovery;
-  const strain = bodyMm / garmentMm - 1;
+  const strain = strainBeside(garmentMm, bodyMm, stillMm);
   const share = strain / usable;
-  const grownGarmentMm = recovery === null ? null : garmentMm * (1 + (1 - recovery) * Math.max(0, strain));
+  const grownGarmentMm =
+    recovery === null || !Number.isFinite(strain)
+      ? null
+      : stillMm + (garmentMm - stillMm) * (1 + (1 - recovery) * Math.max(0, strain));
   const frontMm = frontArcMm === null ? garmentMm / 2 : (garmentMm * frontArcMm) / bodyMm;
   return {
     garmentMm,
@@ -87,17 +96,22 @@ export function consequencesOf(garmentMm: number, wearing: Wearing): Consequence
     easeRatio: garmentMm / bodyMm - 1,
     reduction: 1 - garmentMm / bodyMm,
     strain,
+    ...(stillMm > 0 ? { stillMm } : {}),
     shareUsed: Number.isFinite(share) && !bodyGives ? share : null,
     reach: bodyGives ? "within" : reachOf(strain, usable),
     pull: bodyGives ? null : pullOf(strain, wearing),
     grownGarmentMm,
-    grownStrain: grownGarmentMm === null ? null : bodyMm / grownGarmentMm - 1,
+    grownStrain: grownGarmentMm === null ? null : strainBeside(grownGarmentMm, bodyMm, stillMm),
   };
 }
 
+/** The strain of what of a ring stretches; without end where nothing of it does and the body is larger. mm */
+export const strainBeside = (garmentMm: number, bodyMm: number, stillMm: number): number =>
+  garmentMm > stillMm ? (bodyMm - stillMm) / (garmentMm - stillMm) - 1 : Number.POSITIVE_INFINITY;
+
 /** Tension and pressure in wear at a strain; null where the cloth has no curve. */
 export function pullOf(strain: number, { wear, bodyMm, zone }: Pick<Wearing, "wear" | "bodyMm" | "zone">): Pull | null {
-  if (!wear) return null;
+  if (!wear || !Number.isFinite(strain)) return null;
   const { tensionNPerM, beyondTest } = tensionAt(wear, strain);
   const pressure = pressureKpa(tensionNPerM, bodyMm);
   return { tensionNPerM, pressureKpa: pressure, band: pressureBandOf(pressure, zone), beyondTest };

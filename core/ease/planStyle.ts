@@ -37,6 +37,8 @@ export interface StyleInput {
   readonly closed?: Readonly<Partial<Record<Zone, number>>>;
   /** The body where a boned garment ends, by zone, mm: a lower edge above the hip is held against the body there. */
   readonly closedBody?: Readonly<Partial<Record<Zone, number>>>;
+  /** What of a ring does not stretch, by zone, mm: bridge, cups and hooks of a band that is drawn. */
+  readonly still?: Readonly<Partial<Record<Zone, number>>>;
   /** Stretch of the seams it is sewn with, ratio; null or left out while none was tried. */
   readonly seamStretch?: number | null;
 }
@@ -107,7 +109,7 @@ const tooSmall = ({ tapedMm, fingerMm }: ZoneBody): string =>
   `Expected a body above the finger’s ${fingerMm} mm, but it is ${tapedMm} mm.`;
 
 function planOneZone(zone: Zone, bodies: ZoneBodies, input: StyleInput): ZonePlan {
-  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, liked = {}, closed = {} } = input;
+  const { style, body, cloth, settings, choice = NOTHING_CHOSEN, liked = {}, closed = {}, still = {} } = input;
   const { usable, recovery, wear, bodyGives } = wornIn(style, cloth);
   const pressure = choice.pressuresKpa[zone];
   const zoneInput = {
@@ -117,6 +119,7 @@ function planOneZone(zone: Zone, bodies: ZoneBodies, input: StyleInput): ZonePla
     ...(pressure === undefined ? {} : { pressureKpa: pressure }),
     ...(closed[zone] === undefined ? {} : { closedMm: closed[zone] }),
     ...(bodyGives ? { bodyGives } : {}),
+    ...(still[zone] === undefined ? {} : { stillMm: still[zone] }),
   };
   const answers = bySchool((school) => schoolOf(school).declines?.(zoneInput) ?? planZone(school, zoneInput));
   const most = mostPressureKpa(zoneInput);

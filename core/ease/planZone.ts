@@ -14,7 +14,7 @@ export interface SchoolOutcome extends SchoolGirth {
 }
 
 /** Body snug and cloth round the body, with what a school needs to know beside them. */
-export type ZoneInput = SchoolInput & Pick<Wearing, "recovery" | "frontArcMm" | "bodyGives">;
+export type ZoneInput = SchoolInput & Pick<Wearing, "recovery" | "frontArcMm" | "bodyGives" | "stillMm">;
 
 /**
  * Plans one zone by one school: girth, rounded to 1 mm, and every consequence of the rounded girth.

@@ -1,7 +1,7 @@
 import { tensionAt } from "../cloth/index.ts";
 import { type PassOver, type PressureBand, passOver, pressureBandOf, pressureKpa } from "../ease/index.ts";
 import { edgePlaceOf } from "./edgePlace.ts";
-import type { ElasticAt, ElasticTested } from "./elasticEdge.ts";
+import { type ElasticAt, type ElasticTested, wornStrainOf } from "./elasticEdge.ts";
 
 /** Made shorter than this part of its edge it gathers it; longer than the other, it flutes. */
 export const [GATHERS_UNDER, FLUTES_OVER] = [0.75, 1] as const;
@@ -19,7 +19,7 @@ export interface JudgedElastic {
   /** Made over E. */
   readonly partOfEdge: number;
   readonly verdict: "sits" | "gathers" | "flutes";
-  /** B over made, less 1; negative where it lies loose, null where what it lies on is not known. */
+  /** B over made, less 1, of what is stretched; negative where it lies loose, null where what it lies on is not known. */
   readonly wornStrain: number | null;
   readonly grips: boolean | null;
   /** Null without a curve, a width, or what it lies on. */
@@ -32,6 +32,8 @@ export interface JudgedElastic {
   } | null;
   /** After it has grown; null without a recovery, or what it lies on. */
   readonly grown: { readonly lengthMm: number; readonly strain: number } | null;
+  /** What of it is not stretched as worn; left out for none. */
+  readonly still?: NonNullable<ElasticAt["still"]>;
   /** Put on over what it passes; null where that, or how far it stretches, is not known. */
   readonly putOn: PassOver | null;
 }
@@ -43,14 +45,16 @@ export interface JudgedElastic {
  */
 export function judgedElastic(
   madeMm: number,
-  { at, edgeMm, bodyMm, widthMm, joinMm }: ElasticAt,
+  edge: ElasticAt,
   { forceN: curve, recovery, usable }: ElasticTested,
   passMm: number | null,
 ): JudgedElastic {
+  const { at, edgeMm, bodyMm, widthMm, joinMm, still = { edgeMm: 0, bodyMm: 0 } } = edge;
   const partOfEdge = madeMm / edgeMm;
-  const wornStrain = bodyMm === null ? null : bodyMm / madeMm - 1;
+  const wornStrain = wornStrainOf(madeMm, edge);
   return {
     madeMm,
+    ...(edge.still ? { still } : {}),
     cutMm: madeMm + joinMm,
     partOfEdge,
     verdict: partOfEdge < GATHERS_UNDER - NEARLY ? "gathers" : partOfEdge > FLUTES_OVER + NEARLY ? "flutes" : "sits",
@@ -60,14 +64,16 @@ export function judgedElastic(
       curve && wornStrain !== null && bodyMm !== null && widthMm !== null
         ? loadOf(curve, wornStrain, { at, bodyMm, widthMm })
         : null,
-    grown: bodyMm === null || recovery === null ? null : grownTo(madeMm, bodyMm, recovery),
-    putOn: passMm === null || usable === null ? null : passOver(madeMm, passMm, usable),
+    grown: wornStrain === null || recovery === null ? null : grownTo(madeMm, wornStrain, recovery, edge),
+    putOn: passMm === null || usable === null ? null : passOver(madeMm - still.edgeMm, passMm - still.bodyMm, usable),
   };
 }
 
-function grownTo(madeMm: number, bodyMm: number, recovery: number): NonNullable<JudgedElastic["grown"]> {
-  const lengthMm = madeMm * (1 + (1 - recovery) * Math.max(0, bodyMm / madeMm - 1));
-  return { lengthMm, strain: bodyMm / lengthMm - 1 };
+function grownTo(madeMm: number, strain: number, recovery: number, edge: ElasticAt): JudgedElastic["grown"] {
+  const stillMm = edge.still?.edgeMm ?? 0;
+  const lengthMm = stillMm + (madeMm - stillMm) * (1 + (1 - recovery) * Math.max(0, strain));
+  const grown = wornStrainOf(lengthMm, edge);
+  return grown === null ? null : { lengthMm, strain: grown };
 }
 
 function loadOf(

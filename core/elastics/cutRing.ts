@@ -1,5 +1,6 @@
 import {
   ELASTIC_SCHOOLS,
+  type ElasticAt,
   type ElasticChoice,
   type ElasticMade,
   type ElasticSchool,
@@ -60,11 +61,13 @@ function bySchool(ring: ElasticRing, school: ElasticSchool, cut: RingCut): Resul
   const { notes } = made.value;
   const partsMm = made.value.partsMm.map((mm, at) => mm + decidedMm(cut, at, made.value.partsMm.length));
   const madeMm = partsMm.reduce((sum, mm) => sum + mm, 0);
-  const judged = judgedElastic(madeMm, edgeAt(ring, cut), cut.tested, cut.passMm);
+  const judged = judgedElastic(madeMm, { ...edgeAt(ring, cut), ...stillOf(ring, partsMm) }, cut.tested, cut.passMm);
   return ok({
     ...judged,
     ...{ school: school.id, words: school.name.toLowerCase(), partsMm, notes },
-    changesMm: partsMm.slice(0, -1).map((_, at) => partsMm.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0)),
+    changesMm: partsMm
+      .slice(0, -1)
+      .flatMap((_, at) => (goesOn(ring, at) ? [] : [partsMm.slice(0, at + 1).reduce((sum, mm) => sum + mm, 0)])),
     quartersMm: [1, 2, 3].map((quarter) => (madeMm * quarter) / 4),
   });
 }
@@ -80,6 +83,25 @@ export const placeOf = ({ parts }: ElasticRing) => {
   return first.place;
 };
 
+/** True where the ratio goes on from one part to the next. */
+const goesOn = ({ parts }: ElasticRing, at: number): boolean =>
+  parts[at]?.place === parts[at + 1]?.place && parts[at]?.rigid === parts[at + 1]?.rigid;
+
+/**
+ * What of a ring is not stretched further as worn: along what does not stretch, and along what is cut to the body's own size where its parts
+ * are made each for itself; an elastic that is made whole runs evenly over all but what is rigid.
+ */
+function stillOf({ parts, openMm = 0 }: ElasticRing, partsMm: readonly number[]): Pick<ElasticAt, "still"> {
+  const apart = partsMm.length === parts.length;
+  let [edgeMm, bodyMm] = [0, openMm];
+  for (const [at, part] of parts.entries()) {
+    if (!part.rigid && !(part.still && apart)) continue;
+    edgeMm += part.rigid ? part.edgeMm : (partsMm[at] as number);
+    bodyMm += part.edgeMm;
+  }
+  return bodyMm === 0 ? {} : { still: { edgeMm, bodyMm } };
+}
+
 const edgeAt = (ring: ElasticRing, { widthMm, joinMm }: RingCut) => ({
   ...{ at: placeOf(ring), edgeMm: ring.edgeMm, bodyMm: ring.bodyMm, widthMm, joinMm },
 });
@@ -91,14 +113,14 @@ function madeParts(
   cut: RingCut,
 ): Result<{ readonly partsMm: readonly number[]; readonly notes: readonly string[] }> {
   if (school.id !== "feel" && school.id !== "ratio") {
-    const made = school.makes(edgeAt(ring, cut), cut.tested, cut.choice);
+    const made = school.makes({ ...edgeAt(ring, cut), ...stillOf(ring, []) }, cut.tested, cut.choice);
     return made.ok ? ok({ partsMm: [made.value.madeMm], notes: made.value.notes }) : made;
   }
   const made: ElasticMade[] = [];
   for (const [at, part] of ring.parts.entries()) {
     // A ratio of one's own is that of what is stretched most: of a leg its back, of a band its wings.
     const last = at === ring.parts.length - 1;
-    const choice = { ...cut.choice, ratio: part.rigid ? 1 : last ? cut.choice.ratio : null };
+    const choice = { ...cut.choice, ratio: part.rigid ? 1 : last || part.still ? cut.choice.ratio : null };
     const one = school.makes({ ...edgeAt(ring, cut), at: part.place, edgeMm: part.edgeMm }, cut.tested, choice);
     if (!one.ok) return one;
     made.push(one.value);

@@ -102,7 +102,52 @@ describe("an elastic by four schools", () => {
     ] as const;
     const band = only({ at: "underbust" }, { rings, bodyMm: { underbust: 800 } });
     expect(band.chosen?.madeMm).toBeCloseTo(300 + 0.9 * 400, 9);
-    expect(band.chosen?.wornStrain).toBeCloseTo(800 / 660 - 1, 9);
+    // Along what is rigid it is not stretched: over the wings it is, by all of the rest.
+    expect(band.chosen?.wornStrain).toBeCloseTo(500 / 360 - 1, 9);
+    // The closed hook tape covers the body too, and has no elastic.
+    const hooked = only({ at: "underbust" }, { rings: [{ ...rings[0], openMm: 40 }], bodyMm: { underbust: 800 } });
+    expect(hooked.chosen?.wornStrain).toBeCloseTo(460 / 360 - 1, 9);
+  });
+
+  it("by tension make the wings of a band as long as their pressure asks, beside what is rigid", () => {
+    const parts = [
+      { place: "underbust", edgeMm: 300, rigid: true },
+      { place: "underbust", edgeMm: 400 },
+    ] as const;
+    const ring = {
+      edge: "underbust",
+      side: null,
+      name: "lower edge",
+      count: 1,
+      edgeMm: 700,
+      bodyMm: null,
+      openMm: 40,
+      parts,
+    } as const;
+    const made = answer(only({ at: "underbust", kpa: 0.8 }, { rings: [ring], bodyMm: { underbust: 800 } }), "tension");
+    if (typeof made !== "object") throw new Error(made);
+    expect(made.load?.pressureKpa).toBeCloseTo(0.8, 6);
+    expect(made.madeMm).toBeCloseTo(300 + 460 / (1 + (made.wornStrain ?? 0)), 6);
+  });
+
+  it("along a front cut to the body's own size lie as they were sewn, and go on in one ratio", () => {
+    const parts = [
+      { place: "underbust", edgeMm: 300, still: true },
+      { place: "underbust", edgeMm: 340 },
+    ] as const;
+    const ring = {
+      edge: "underbust",
+      side: null,
+      name: "lower edge",
+      count: 1,
+      edgeMm: 640,
+      bodyMm: null,
+      parts,
+    } as const;
+    const top = only({ at: "underbust", ratio: 0.9 }, { rings: [ring], bodyMm: { underbust: 800 } });
+    expect(top.chosen?.madeMm).toBeCloseTo(0.9 * 640, 9);
+    expect(top.chosen?.changesMm).toEqual([]);
+    expect(top.chosen?.wornStrain).toBeCloseTo(500 / (0.9 * 340) - 1, 9);
   });
 
   it("take what is typed before what is drawn, and name the length that lacks", () => {

@@ -7,6 +7,7 @@ import { decidedMm, type RingBySchool, type RingCut } from "./cutRing.ts";
 const edge = term("garment", "length");
 const ratioTerm = term("setting", "ratio");
 const SHEET = "sheet of the body and ease plan";
+const PIECES = "its pieces as they are drawn";
 
 /** What explanations name. */
 export interface ElasticSources {
@@ -33,6 +34,18 @@ const titled = (what: string, { name }: ElasticRing, { words }: RingBySchool) =>
 
 const body = (ring: ElasticRing, mm: number) => term("body", "length")("B", `${ring.name} on the body`, mm, SHEET);
 
+/** What of an elastic, and of what it lies on, is not stretched as worn; nothing where all of it is. */
+function beside({ still }: RingBySchool): { readonly of: (symbol: "B" | "M" | "P") => string; readonly terms: Term[] } {
+  if (!still) return { of: (symbol) => symbol, terms: [] };
+  return {
+    of: (symbol) => `(${symbol} − ${symbol === "M" ? "m" : "b"})`,
+    terms: [
+      term("body", "length")("b", "what of it lies where nothing stretches, hook tape and all", still.bodyMm, PIECES),
+      edge("m", "elastic along what does not stretch", still.edgeMm, PIECES),
+    ],
+  };
+}
+
 const made = ({ madeMm }: RingBySchool) => edge("M", "made up, without its join", madeMm, "this school");
 
 /** How long it is cut. */
@@ -50,12 +63,15 @@ export function explainCut(ring: ElasticRing, by: RingBySchool, cut: RingCut, so
   ];
   if (by.school === "tension" && ring.bodyMm !== null && by.load && cut.widthMm !== null) {
     // Of the elastic as the pressure makes it, before what was decided.
-    const strain = ring.bodyMm / (by.madeMm - decidedMm(cut, 0, 1)) - 1;
+    const { of, terms } = beside(by);
+    const { edgeMm, bodyMm } = by.still ?? { edgeMm: 0, bodyMm: 0 };
+    const strain = (ring.bodyMm - bodyMm) / (by.madeMm - decidedMm(cut, 0, 1) - edgeMm) - 1;
     return explained(
       title,
-      `C = B / (1 + ε) + j${changed}`,
+      `C = ${by.still ? "m + " : ""}${of("B")} / (1 + ε) + j${changed}`,
       [
         body(ring, ring.bodyMm),
+        ...terms,
         term("cloth", "ratio")(
           "ε",
           "where its own curve reaches F = p · w · B / (2π)",
@@ -88,8 +104,11 @@ export function explainCut(ring: ElasticRing, by: RingBySchool, cut: RingCut, so
       notes,
     );
   }
-  const parts = ring.parts.map(({ place, edgeMm, rigid }, at) => {
-    const [nth, where] = [subscript(at + 1), rigid ? "what does not stretch" : edgePlaceOf(place).name];
+  const parts = ring.parts.map(({ place, edgeMm, rigid, still }, at) => {
+    const [nth, where] = [
+      subscript(at + 1),
+      rigid ? "what does not stretch" : still ? "below the cups" : edgePlaceOf(place).name,
+    ];
     const own = edge(`E${nth}`, `edge, ${where}`, edgeMm, "along the seam lines of these pieces, or as typed");
     if (by.school === "feel") return { part: own.symbol, terms: [own] };
     const share = ratioTerm(
@@ -134,8 +153,8 @@ export const ELASTIC_NUMBERS: readonly ElasticNumber[] = [
         ? null
         : explained(
             titled("Elastic as worn", ring, by),
-            "ε = B / M − 1",
-            [body(ring, ring.bodyMm), made(by)],
+            `ε = ${beside(by).of("B")} / ${beside(by).of("M")} − 1`,
+            [body(ring, ring.bodyMm), made(by), ...beside(by).terms],
             { value: by.wornStrain, unit: "percent" },
             [`From ${GRIPS_FROM * 100} % on it grips.`],
           ),
@@ -192,9 +211,10 @@ export const ELASTIC_NUMBERS: readonly ElasticNumber[] = [
       by.grown && ring.bodyMm !== null && tested.recovery !== null
         ? explained(
             titled("Elastic grown", ring, by),
-            "G = M · (1 + (1 − R) · max(0, B / M − 1))",
+            `G = ${by.still ? "m + " : ""}${beside(by).of("M")} · (1 + (1 − R) · max(0, ${beside(by).of("B")} / ${beside(by).of("M")} − 1))`,
             [
               made(by),
+              ...beside(by).terms,
               term("cloth", "ratio")("R", "what it recovers of a stretch", tested.recovery, `“${elasticName}”`),
               body(ring, ring.bodyMm),
             ],
@@ -209,8 +229,8 @@ export const ELASTIC_NUMBERS: readonly ElasticNumber[] = [
       by.putOn && passMm !== null && tested.usable !== null
         ? explained(
             titled("Elastic put on", ring, by),
-            "q = P / M − 1",
-            [term("body", "length")("P", "what it passes", passMm, SHEET), made(by)],
+            `q = ${beside(by).of("P")} / ${beside(by).of("M")} − 1`,
+            [term("body", "length")("P", "what it passes", passMm, SHEET), made(by), ...beside(by).terms],
             { value: by.putOn.needed, unit: "percent" },
             [
               `“${elasticName}” stretches ${(tested.usable * 100).toFixed(0)} % in use. Up to that it goes on, up to 1.15 of it hardly, beyond it wants an opening.`,

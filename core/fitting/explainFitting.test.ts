@@ -60,6 +60,18 @@ describe("formulas of the fitting give their figures", () => {
     }
   });
 
+  it("the strain of a ring of which part does not stretch", () => {
+    const { stretch, style, rings } = sampleFrozen();
+    const [ring] = frozenRings({ stretch, style, rings: rings.slice(0, 1).map((one) => ({ ...one, stillMm: 210 })) });
+    if (!ring) throw new Error("A ring is there.");
+    const from = derivedFromRing(ring, stretch, { body: "sheet", garment: "plan", cloth: "test" });
+    for (const number of ["strain", "grown", "grownStrain"] as const) {
+      const explanation = explainDerived(number, from);
+      expect(explanation?.terms.map(({ symbol }) => symbol)).toContain("Q");
+      expect(explanation && evaluate(explanation)).toBeCloseTo(explanation?.result.value ?? Number.NaN, 9);
+    }
+  });
+
   it("the sewing error", () => expect(evaluate(explainSewing("Waist", 662, 653))).toBe(9));
 
   it("the effect of a change; none where nothing was done", () => {

@@ -142,7 +142,7 @@ const facts: WorkingFacts = {
   dart: { body },
   cup: { body, cupStrain: 0.04, settingsName, elsewhere: {} },
   label: { body },
-  band: { body, isForm: false, plannedStrain: 0.24, usable: 0.48, wear, elastics },
+  band: { body, isForm: false, plannedStrain: 0.24, drawn: null, usable: 0.48, wear, elastics },
   strap: { body, strapStrain: 0.08, settingsName, elastics },
   closure: { elsewhere: {} },
   wire: { body, elsewhere: {} },

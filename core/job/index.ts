@@ -17,3 +17,4 @@ export {
   stepsOf,
   type WorkingsSoFar,
 } from "./steps/index.ts";
+export { stillAsCut, stillOf } from "./stillOf.ts";

@@ -20,6 +20,7 @@ import {
   type LikedGirth,
   planStyle,
   type Style,
+  type StyleInput,
   type StylePlan,
   type Zone,
 } from "../ease/index.ts";
@@ -42,6 +43,8 @@ export interface JobIngredients {
   readonly seamStretch?: number | null;
   /** What was decided of a boned garment; null or left out while nothing was kept. */
   readonly corset?: Workings["corset"] | null;
+  /** What of a ring does not stretch, by zone, mm, as its pieces are drawn; left out where all of it does. */
+  readonly still?: StyleInput["still"];
   /** Garments of the wearer that fit, by zone. */
   readonly liked?: Readonly<Partial<Record<Zone, readonly LikedGirth[]>>>;
   /** What was entered for torso, cups and band, as far as it was kept. */
@@ -90,7 +93,17 @@ export const layersOf = ({ job, cloth, tests, layers }: JobIngredients): readonl
 
 /** Plans a job from what is there, and lists what is not. */
 export function planJob(ingredients: JobIngredients): PlannedJob {
-  const { job, style, sheet, settings, clothSettings, liked = {}, edge = null, seamStretch = null } = ingredients;
+  const {
+    job,
+    style,
+    sheet,
+    settings,
+    clothSettings,
+    liked = {},
+    edge = null,
+    seamStretch = null,
+    still = {},
+  } = ingredients;
   const all = testLayers(layersOf(ingredients), clothSettings);
   const layers = all.filter(goesRound);
   const stretch = stiffened(layupStretch(layers, clothSettings), job.stiffness);
@@ -120,6 +133,7 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
       seamStretch,
       closed,
       closedBody,
+      still,
     },
   });
   return {

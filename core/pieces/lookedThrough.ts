@@ -29,8 +29,8 @@ const drawnLately = lately(
     return { draft, looked: { pieces: draft ? piecesIn(draft) : null, faults, warned: warnings.length > 0 } };
   },
   {
-    keyOf: (id, options, { drawn, usual, elsewhere, decided, lacks }) => [
-      ...[id, options, drawn, usual, elsewhere, decided, lacks],
+    keyOf: (id, options, { drawn, usual, elsewhere, decided, lacks, usable }) => [
+      ...[id, options, drawn, usual, elsewhere, decided, lacks, usable],
     ],
     most: MOST_LATELY,
   },

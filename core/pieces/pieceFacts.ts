@@ -18,6 +18,8 @@ export interface PieceFacts {
   /** Options that were decided elsewhere in the job, whatever is set: a busk opens the centre front. Left out for none. */
   readonly decided?: Decided;
   readonly stretch: StretchOnBody;
+  /** How far the cloth stretches round the body; null where it was not tested. */
+  readonly usable: number | null;
   /** Lengths as cut, each with its way. */
   readonly numbers: readonly Reckoned[];
   readonly lacks: readonly Lack[];
@@ -30,6 +32,7 @@ export const NO_PIECES: PieceFacts = {
   usual: {},
   elsewhere: {},
   stretch: { along: { front: null, back: null, side: null }, round: {} },
+  usable: null,
   numbers: [],
   lacks: [],
   notes: [],
@@ -61,6 +64,7 @@ export function pieceFactsOf(recipe: Recipe, job: JobFacts, said: SaidOfOptions)
     elsewhere: said.elsewhere?.(job, cut) ?? {},
     decided: said.decided?.(job) ?? {},
     stretch: stretchOnBody(cut, job.plan),
+    usable: job.stretch?.usable ?? null,
     numbers: cut.map(({ code, explanation }) => ({ id: `cut.${code}`, name: explanation.title, explanation })),
     lacks: wants.lacks,
     notes,

@@ -1,16 +1,23 @@
 import { describe, expect, it } from "vitest";
 import { NEW_HOOKS, NEW_WIRE } from "../band/index.ts";
 import type { JobFacts } from "../calculation/index.ts";
-import { edgeOf, girthsOf, pieceOf } from "../drafting/index.ts";
+import { edgeOf, girthsOf, pieceOf, type Recipe, recipeOf } from "../drafting/index.ts";
 import { planStyle, SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../ease/index.ts";
 import type { Explanation } from "../explain/index.ts";
-import { evaluate, sampleBody } from "../testing/index.ts";
+import { braFacts, evaluate, sampleBody } from "../testing/index.ts";
 import { NEW_RISE } from "../torso/index.ts";
 import { drawPieces, PIECES, type PiecesId, recipeOfPieces } from "./calculations.ts";
 import { edgeOnBody } from "./edgeOnBody.ts";
 import { explainEdge, explainGirth } from "./explainMeasured.ts";
 import { lookThrough } from "./lookedThrough.ts";
-import { optionsSet } from "./reckonPieces.ts";
+import { NO_PIECES } from "./pieceFacts.ts";
+import { optionsSet, reckonPieces } from "./reckonPieces.ts";
+
+function wholeRecipe(id: string): Recipe {
+  const recipe = recipeOf(id);
+  if (!recipe) throw new Error(id);
+  return recipe;
+}
 
 const MEASURES = {
   shoulder_girth: 1010,
@@ -203,6 +210,27 @@ describe("the options of a style", () => {
     const { draft } = drawn("briefPieces", jobOf("bikiniBottom"), { waist_drop_front: 55 });
     if (!draft) throw new Error("Nothing was drawn.");
     expect(edgeOf(pieceOf(draft, "front"), "waist").lines[0]?.from.y).toBeCloseTo(55, 9);
+  });
+
+  it.each([
+    ["softBraPieces", "plan a larger girth below the bust"],
+    ["wiredBraPieces", "work the band out at Band"],
+  ] as const)("of %s that leave too much to the back of their band are named, with what helps", (id, way) => {
+    const { options, ...drawnFrom } = braFacts();
+    const reckoned = (usable: number | null) =>
+      reckonPieces(wholeRecipe(id === "wiredBraPieces" ? "wiredBra" : "softBra"), options as Record<string, number>, {
+        ...NO_PIECES,
+        drawn: drawnFrom,
+        usable,
+      });
+    const strain = reckoned(null).numbers.find((one) => one.id === "wingStrain")?.explanation.result.value ?? 0;
+    const told = `strained ${(strain * 100).toFixed(1)} %`;
+    expect(reckoned(null).warnings).toEqual([]);
+    expect(reckoned(strain / 0.59).warnings).toEqual([]);
+    expect(reckoned(strain / 0.61).warnings).toEqual([expect.stringContaining(`${told}, over 0.6 of the`)]);
+    expect(reckoned(strain * 0.9).warnings).toEqual([
+      expect.stringMatching(new RegExp(`${told}, more than the .* its cloth gives: ${way}`)),
+    ]);
   });
 
   it("that nobody can guess are still to be told", () => {

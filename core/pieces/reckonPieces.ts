@@ -1,5 +1,6 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
 import { type CheckAnswer, checkDraft, type Draft, drawBy, type Recipe } from "../drafting/index.ts";
+import { NEAR_LIMIT_SHARE } from "../ease/index.ts";
 import { type SetOptions, stepsOf } from "./optionFields.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 import { afterSteps, type DrawnStep, stepWarnings } from "./steps.ts";
@@ -34,8 +35,23 @@ export function reckonPieces(recipe: Recipe, set: SetOptions, facts: PieceFacts)
     ],
     lacks: [],
     notes: [...facts.notes, ...draft.notes],
-    warnings: stepWarnings(steps),
+    warnings: [...stepWarnings(steps), ...leftBehind(draft, facts)],
   };
+}
+
+/** Where a front that is as wide as the body leaves its back more than it has. */
+function leftBehind({ numbers, recipe }: Draft, { usable }: PieceFacts): string[] {
+  const strain = numbers.find(({ id }) => id === "wingStrain")?.explanation.result.value;
+  if (strain === undefined || usable === null || strain <= NEAR_LIMIT_SHARE * usable) return [];
+  const [left, gives] = [strain, usable].map((ratio) => `${(ratio * 100).toFixed(1)} %`);
+  const past = strain > usable ? "more than the" : `over ${NEAR_LIMIT_SHARE} of the`;
+  const way =
+    recipe === "wiredBra"
+      ? "work the band out at Band, and take its girth into the ease plan"
+      : "plan a larger girth below the bust";
+  return [
+    `The front is as wide as the body there and does not stretch: all that the band is smaller is left to its back, which is strained ${left}, ${past} ${gives} its cloth gives: ${way}.`,
+  ];
 }
 
 /** Options that were set, and of those that were not what other steps were told, or what the style says; what is usual is left to the recipe. */

@@ -26,6 +26,8 @@ async function softBra(repositories: Repositories, { tova }: DemoPeople, shelf: 
       clothId: shelf.net,
       girthDirection: "across",
       school: "share",
+      // As Band works it out by what the drawn pieces cover: taken from there.
+      zones: { underbust: { by: "own", garmentMm: 732 } },
     }),
   );
   await keep(repositories, jobId, {
@@ -43,7 +45,7 @@ async function softBra(repositories: Repositories, { tova }: DemoPeople, shelf: 
     },
     cup: { ...NEW_CUP, strain: 0.04, remedy: "twoCups" },
     label: NEW_LABEL,
-    band: { ...NEW_BAND, rigidMm: 0, heightMm: 45, bottomElastic: shelf.plush, bottomRatio: 0.9 },
+    band: { ...NEW_BAND, heightMm: 45, bottomElastic: shelf.plush, bottomRatio: 0.9 },
     strap: { ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, widthMm: 18 },
   });
   await drawPieces(repositories, jobId, "cupPieces", { seams: "crossVertical" });
@@ -64,6 +66,8 @@ async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf:
       clothId: shelf.net,
       girthDirection: "across",
       school: "share",
+      // As Band works it out by what the drawn pieces cover: taken from there.
+      zones: { underbust: { by: "own", garmentMm: 734 } },
     }),
   );
   await keep(repositories, jobId, {
@@ -71,7 +75,6 @@ async function wiredBra(repositories: Repositories, { tova }: DemoPeople, shelf:
     label: NEW_LABEL,
     band: {
       ...NEW_BAND,
-      rigidMm: 290,
       heightMm: 62,
       topElastic: shelf.picot,
       topRatio: 0.92,

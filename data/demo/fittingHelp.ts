@@ -20,7 +20,16 @@ import {
   type Verdict,
   type Word,
 } from "../../core/fitting/index.ts";
-import { freezePlan, type Job, jobFacts, piecesOfNext, planJob, plannedByStyle } from "../../core/job/index.ts";
+import {
+  freezePlan,
+  type Job,
+  jobFacts,
+  piecesOfNext,
+  planJob,
+  plannedByStyle,
+  stillAsCut,
+  stillOf,
+} from "../../core/job/index.ts";
 import { asMeasured, sewnTargets } from "../../core/redraw/index.ts";
 import type { Result } from "../../core/result.ts";
 import { savedOrThrow } from "../db/index.ts";
@@ -43,7 +52,7 @@ export async function startPrototype(
   const fittings = await repositories.fittings.ofPrototypes(before.map(({ id }) => id));
   const own = await repositories.changes.ownOfJob(jobId);
   const wearer = await repositories.wearers.find(job.wearerId);
-  const ingredients = {
+  const bare = {
     job,
     style,
     corset: kept.corset.version > 0 ? kept.corset.working : null,
@@ -53,26 +62,33 @@ export async function startPrototype(
     settings: SHIPPED_EASE_SETTINGS,
     clothSettings: SHIPPED_CLOTH_SETTINGS,
   };
-  const planned = planJob(ingredients);
   const workings = workingsKept(kept);
+  const beside = bareBeside({
+    sheetName: bare.sheet ? sheetWords(bare.sheet, SHIPPED_EASE_SETTINGS.fingerAllowanceMm) : "",
+    settingsName: "settings as shipped",
+    isForm: false,
+  });
+  const ingredients = { ...bare, still: stillOf(bare, beside, workings) };
+  const planned = planJob(ingredients);
   const frozen = freezePlan({ ...ingredients, workings }, planned, {
     wearerName: wearer?.name ?? "",
     changes: decidedChanges(fittings, own),
   });
   if (!frozen.ok) throw new Error(frozen.problem.message);
   const last = before.at(-1);
-  const beside = bareBeside({
-    sheetName: ingredients.sheet ? sheetWords(ingredients.sheet, SHIPPED_EASE_SETTINGS.fingerAllowanceMm) : "",
-    settingsName: "settings as shipped",
-    isForm: false,
-  });
   const pieces = piecesOfNext(jobFacts(ingredients, planned, beside, workings), {
     before: last ? await repositories.pieces.ofPrototype(last.id) : [],
     changes: jobChanges(fittings, own).map(({ change }) => change),
     frozen: frozen.value,
   });
   const number = before.length + 1;
-  const started = await repositories.prototypes.start({ jobId, number, kind, startedOn, frozen: frozen.value });
+  const started = await repositories.prototypes.start({
+    jobId,
+    number,
+    kind,
+    startedOn,
+    frozen: stillAsCut(frozen.value, pieces),
+  });
   if (started === null) throw new Error(`Prototype ${number} is the next one.`);
   const prototype = await prototypeOf(repositories, jobId, number);
   if (!(await repositories.pieces.add(prototype.id, pieces)))

@@ -1,11 +1,13 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { judgeLayup, layupTensionAt, SHIPPED_CLOTH_SETTINGS } from "../../../core/cloth/index.ts";
+import { judgeLayup, layupTensionAt, SHIPPED_CLOTH_SETTINGS, tensionAt } from "../../../core/cloth/index.ts";
+import { drawPieces } from "../../../core/pieces/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { demoInMemory } from "../../../data/testing/index.ts";
 import { easeSources } from "./jobPlan.ts";
 import { movedSinceLast, readJob, ringsToday } from "./jobRecord.ts";
 import { judgedLayers, shelfChoices } from "./layupContext.ts";
 import { readSteps } from "./rail.ts";
+import { readWorkings } from "./workingContext.ts";
 
 let store: Store;
 beforeAll(async () => {
@@ -43,6 +45,21 @@ describe("a job read whole", () => {
       state: "look",
       words: "2 findings open",
     });
+  });
+
+  it("has one strain for a band: its plan, its pieces, its wires and hooks say the same", async () => {
+    const read = await readJob(store, 6);
+    const { facts } = await readWorkings(store, read, "picked");
+    const { draft } = drawPieces("wiredBraPieces", read.keptWorkings.wiredBraPieces.working, facts.wiredBraPieces);
+    const drawn = draft?.numbers.find(({ id }) => id.endsWith("wingStrain"))?.explanation.result.value;
+    const planned = read.planned.planned?.plan.zones.find(({ zone }) => zone === "underbust")?.chosen?.consequences;
+    expect(planned?.strain).toBeCloseTo(drawn ?? Number.NaN, 6);
+    expect(ringsToday(read).find(({ zone }) => zone === "underbust")?.consequences.strain).toBe(planned?.strain);
+    const wear = read.planned.planned?.stretch.wear;
+    expect(planned?.pull?.tensionNPerM).toBeCloseTo(wear ? tensionAt(wear, drawn ?? 0).tensionNPerM : Number.NaN, 6);
+    // The school's own strain is what the wings are to come to by the Band step.
+    expect(facts.band.plannedStrain).toBeCloseTo(drawn ?? Number.NaN, 3);
+    expect(facts.band.drawn?.strain).toBe(planned?.strain);
   });
 
   it("without a plan has no rings and no sources of numbers that are not there", async () => {

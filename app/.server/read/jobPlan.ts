@@ -1,6 +1,6 @@
 import type { RouterContextProvider } from "react-router";
 import { type Sheet, sheetWords, type Wearer } from "../../../core/body/index.ts";
-import type { ShelfStock } from "../../../core/calculation/index.ts";
+import { bareBeside, type ShelfStock } from "../../../core/calculation/index.ts";
 import type { Cloth, ClothSettings, GarmentLayer, KeptLayup, SwatchTest } from "../../../core/cloth/index.ts";
 import {
   type EaseSettings,
@@ -17,10 +17,11 @@ import {
   type PlannedJob,
   planJob,
   plannedByStyle,
+  stillOf,
 } from "../../../core/job/index.ts";
 import { seamStretch, trialInUse } from "../../../core/seams/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
-import type { KeptWorkings } from "../../../data/jobs/index.ts";
+import { type KeptWorkings, workingsKept } from "../../../data/jobs/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { found, idFrom, storeOf } from "../http/answers.ts";
 import { readLiked } from "./likedGarments.ts";
@@ -51,9 +52,23 @@ export interface JobPlanContext extends JobIngredients {
 export async function readJobPlan(repositories: Repositories, jobId: number): Promise<JobPlanContext> {
   const job = found(await repositories.jobs.find(jobId), "job");
   const wearer = found(await repositories.wearers.find(job.wearerId), "wearer");
-  const ingredients = await readIngredients(repositories, job);
+  const bare = await readIngredients(repositories, job);
+  const ingredients = {
+    ...bare,
+    still: stillOf(bare, bareBeside(besideNames(bare, wearer)), workingsKept(bare.keptWorkings)),
+  };
   return { ...ingredients, wearer, planned: planJob(ingredients) };
 }
+
+/** How explanations name what a job rests on. */
+export const besideNames = (
+  { sheet, settings, settingsName }: Pick<JobPlanContext, "sheet" | "settings" | "settingsName">,
+  { kind }: Wearer,
+) => ({
+  sheetName: sheet ? sheetWords(sheet, settings.fingerAllowanceMm) : "",
+  settingsName,
+  isForm: kind === "form",
+});
 
 async function readIngredients(
   repositories: Repositories,

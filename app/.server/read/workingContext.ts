@@ -1,6 +1,5 @@
 import type { RouterContextProvider } from "react-router";
 import { shelfElastic } from "../../../core/band/index.ts";
-import { sheetWords } from "../../../core/body/index.ts";
 import {
   type BesideJob,
   bareBeside,
@@ -29,7 +28,7 @@ import { workingFields } from "../../jobs/calculation/readWorking.ts";
 import { workingDraft } from "../../jobs/calculation/workingDraft.ts";
 import { storeOf } from "../http/answers.ts";
 import { type AskedPieces, askedPieces } from "../http/piecesAsked.ts";
-import { type JobPlanContext, planOfPage } from "./jobPlan.ts";
+import { besideNames, type JobPlanContext, planOfPage } from "./jobPlan.ts";
 import { patternSizes, type SizedPattern } from "./patternSizes.ts";
 
 /** What is kept of a job's calculations, with the facts they rest on. */
@@ -66,7 +65,7 @@ export async function readWorkings(
       read,
       read.planned,
       {
-        ...namesOf(read),
+        ...besideNames(read, read.wearer),
         wraps,
         elastics: await elasticsOf(
           repositories,
@@ -109,14 +108,7 @@ function elasticChanges(
 
 /** A job as its calculations see it, without records they pick from: for what needs none of them. */
 export const bareFacts = (read: JobPlanContext): JobFacts =>
-  jobFacts(read, read.planned, bareBeside(namesOf(read)), workingsKept(read.keptWorkings));
-
-/** How explanations name what a job rests on. */
-const namesOf = ({ sheet, settings, settingsName, wearer }: JobPlanContext) => ({
-  sheetName: sheet ? sheetWords(sheet, settings.fingerAllowanceMm) : "",
-  settingsName,
-  isForm: wearer.kind === "form",
-});
+  jobFacts(read, read.planned, bareBeside(besideNames(read, read.wearer)), workingsKept(read.keptWorkings));
 
 /** What is read beside a job's plan for its calculations, whichever elastics they need. */
 interface Beside {

@@ -1,6 +1,6 @@
 import { redirect } from "react-router";
 import { decidedChanges, holdsBack, isTaken, jobChanges, ownFromStanding, toCut } from "../../../core/fitting/index.ts";
-import { freezePlan, piecesOfNext } from "../../../core/job/index.ts";
+import { freezePlan, piecesOfNext, stillAsCut } from "../../../core/job/index.ts";
 import { workingsKept } from "../../../data/jobs/index.ts";
 import type { Store } from "../../../data/store.ts";
 import { found, idFrom, invalid, today } from "../../.server/http/answers.ts";
@@ -48,7 +48,7 @@ export async function startPrototype(jobId: number, fields: Fields, store: Store
       number: shown,
       kind,
       startedOn,
-      frozen: frozen.value,
+      frozen: stillAsCut(frozen.value, pieces),
     });
     if (number === null) {
       return invalid(fields, {

@@ -13,7 +13,7 @@ export const bandCalculation = calculation({
       label: "Rigid parts cover",
       mostMm: 1500,
       zero: true,
-      hint: "Bridge, cradles, hooks.",
+      hint: "Bridge, cradles, hooks. Empty: as the pieces are drawn.",
     },
     heightMm: small("Height of the band", 300),
     by: choice("Given is", [

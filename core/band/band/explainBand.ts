@@ -7,10 +7,15 @@ import type { BandWorking } from "./working.ts";
 const bodyMm = term("body", "length");
 const ratio = term("result", "ratio");
 
+/** Where the length of its rigid parts comes from. */
+const rigidSource = ({ rigidMm }: BandWorking): string =>
+  rigidMm === null ? "its pieces as they are drawn" : "typed here";
+
 /** The numbers of a band: its cut, its strain, and what it pulls and presses, at rest and breathed in. */
 export function explainBand(band: MadeBand, facts: BandFacts, working: BandWorking): Reckoned[] {
   const source = facts.body?.source ?? "";
   const { cut, strain } = band;
+  const rigidFrom = rigidSource(working);
   return [
     reckoned("strain", "Strain of the wings", {
       formula: working.by === "pressure" ? "ε where F(ε) · 2π / (h · B) = p" : "ε = as given",
@@ -31,7 +36,7 @@ export function explainBand(band: MadeBand, facts: BandFacts, working: BandWorki
       formula: "wing = (U − rigid) / (1 + ε)",
       terms: [
         bodyMm("U", "underbust, snug", band.underbustMm, source),
-        bodyMm("rigid", "body the rigid parts cover", band.rigidMm, "typed here"),
+        bodyMm("rigid", "body the rigid parts cover", band.rigidMm, rigidFrom),
         ratio("ε", "strain of the wings", strain, "above"),
       ],
       result: { value: cut.wingMm, unit: "length" },
@@ -40,7 +45,7 @@ export function explainBand(band: MadeBand, facts: BandFacts, working: BandWorki
     reckoned("garment", "Band, closed and at rest", {
       formula: "G = rigid + wing",
       terms: [
-        bodyMm("rigid", "rigid parts", band.rigidMm, "typed here"),
+        bodyMm("rigid", "rigid parts", band.rigidMm, rigidFrom),
         term("garment", "length")("wing", "wings", cut.wingMm, "computed above"),
       ],
       result: { value: cut.garmentMm, unit: "length" },
@@ -64,7 +69,7 @@ export function explainBand(band: MadeBand, facts: BandFacts, working: BandWorki
             formula: "ε = (Ui − rigid) / wing − 1",
             terms: [
               bodyMm("Ui", "underbust inhaled, snug", band.inhaledMm ?? 0, source),
-              bodyMm("rigid", "rigid parts", band.rigidMm, "typed here"),
+              bodyMm("rigid", "rigid parts", band.rigidMm, rigidFrom),
               term("garment", "length")("wing", "wings", cut.wingMm, "computed above"),
             ],
             result: { value: cut.inhaledStrain, unit: "percent" },

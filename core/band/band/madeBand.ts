@@ -9,6 +9,8 @@ export interface BandFacts {
   readonly isForm: boolean;
   /** Strain the ease plan has at the underbust; null where it has none. */
   readonly plannedStrain: number | null;
+  /** Its pieces as they are drawn to the planned girth: what of them does not stretch, mm, and how the wings are strained; null while none are. */
+  readonly drawn: { readonly rigidMm: number; readonly strain: number } | null;
   readonly usable: number | null;
   /** Tension of the wings in wear; null where a layer has no load ladder. */
   readonly wear: TensionCurve | null;

@@ -26,6 +26,7 @@ describe("a band", () => {
     body: sampleBody({ underbust: 815, underbust_inhaled: 850 }),
     isForm: false,
     plannedStrain: 0.24,
+    drawn: null,
     usable: 0.48,
     wear: WEAR,
     elastics: [ELASTIC],
@@ -65,6 +66,22 @@ describe("a band", () => {
       inhaledStrain: expect.closeTo((850 - 290) / wing - 1, 9),
     });
     expect(byId(band)["force-inhaled"]).toBeGreaterThan(byId(band)["force-rest"] ?? Number.NaN);
+  });
+
+  it("takes what does not stretch from drawn pieces where nothing is typed, and tells where they are another band", () => {
+    const drawn = { rigidMm: 310, strain: 0.31 };
+    const band = reckonBand(NEW_BAND, { ...facts, drawn });
+    const wing = (815 - 310) / 1.24;
+    expect(byId(band)).toMatchObject({ garment: expect.closeTo(310 + wing, 9) });
+    expect(band.warnings.filter((words) => words.includes("drawn"))).toEqual([
+      expect.stringMatching(
+        /strain their wings 31\.0 %, this band 24\.0 %: take its girth of 717 mm into the ease plan/,
+      ),
+    ]);
+    const typed = reckonBand({ ...NEW_BAND, rigidMm: 290 }, { ...facts, drawn: { rigidMm: 310, strain: 0.24 } });
+    expect(typed.warnings.filter((words) => words.includes("drawn"))).toEqual([
+      expect.stringContaining("cover 310.0 mm, here 290.0 mm are typed"),
+    ]);
   });
 
   it("by pressure gives the strain back, and says that medical compression is no work for Stenz past the stop", () => {

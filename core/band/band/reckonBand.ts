@@ -24,7 +24,7 @@ export function reckonBand(working: BandWorking, facts: BandFacts): BandReckonin
   const given = known({
     underbustMm: wants.girth("underbust"),
     rigidMm: wants.entry(
-      working.rigidMm,
+      working.rigidMm ?? facts.drawn?.rigidMm ?? null,
       "what bridge, cradles and the closed hook tape cover (0 where all stretches)",
     ),
   });
@@ -47,7 +47,7 @@ export function reckonBand(working: BandWorking, facts: BandFacts): BandReckonin
     lacks: wants.lacks,
     headline: supportOf(band),
     notes: notesOf(band, facts),
-    warnings: warningsOf(band, facts),
+    warnings: [...warningsOf(band, facts), ...drawnOtherwise(band, facts)],
     band,
   };
 }
@@ -138,6 +138,28 @@ const notesOf = ({ rigidMm }: MadeBand, { isForm }: BandFacts): string[] => [
   ...(rigidMm === 0 ? ["No rigid part: the whole band stretches."] : []),
   ...(isForm ? ["On a form: it does not breathe. Judge the breath on the wearer."] : []),
 ];
+
+/** Rigid parts that differ from the drawn ones by more than this, mm, and strains by more than this, are told. */
+const [OFF_MM, OFF_STRAIN] = [2, 0.005] as const;
+
+const percent = (ratio: number): string => `${(ratio * 100).toFixed(1)} %`;
+
+/** Where the pieces that are drawn are another band than this. */
+function drawnOtherwise({ rigidMm, strain, cut }: MadeBand, { drawn }: BandFacts): string[] {
+  if (!drawn) return [];
+  return [
+    ...(Math.abs(rigidMm - drawn.rigidMm) > OFF_MM
+      ? [
+          `The drawn pieces’ front and closed hooks cover ${drawn.rigidMm.toFixed(1)} mm, here ${rigidMm.toFixed(1)} mm are typed: leave it empty to take theirs.`,
+        ]
+      : []),
+    ...(Math.abs(strain - drawn.strain) > OFF_STRAIN
+      ? [
+          `The pieces as drawn strain their wings ${percent(drawn.strain)}, this band ${percent(strain)}: take its girth of ${cut.garmentMm.toFixed(0)} mm into the ease plan, and they are drawn to it.`,
+        ]
+      : []),
+  ];
+}
 
 function warningsOf({ strain, cut, rest, inhaled }: MadeBand, { usable, wear }: BandFacts): string[] {
   const limit = usable === null ? null : NEAR_LIMIT_SHARE * usable;

@@ -12,6 +12,8 @@ interface Derivation {
   readonly unit: NumberUnit;
   readonly symbols: readonly ("B" | "G" | "A" | "ε" | "s" | "R" | "T")[];
   readonly notes: readonly string[];
+  /** The formula where Q of the ring does not stretch; left out where that changes nothing. */
+  readonly beside?: string;
   notesOf?(consequences: Consequences): readonly string[];
   cautionsOf?(consequences: Consequences): readonly string[];
   read(consequences: Consequences): number | null;
@@ -80,9 +82,11 @@ export const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
   strain: {
     title: "strain: what the cloth does on the body",
     formula: "ε = B / G − 1",
+    beside: "ε = (B − Q) / (G − Q) − 1",
     unit: "percent",
     symbols: ["B", "G"],
     notes: ["Not the reduction: the strain is always the larger of the two."],
+    notesOf: ({ stillMm }) => (stillMm ? [BESIDE_WHAT_STANDS] : []),
     read: (consequences) => consequences.strain,
   },
   shareUsed: {
@@ -124,6 +128,7 @@ export const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
   grown: {
     title: "girth after growth",
     formula: "G′ = G · (1 + (1 − R) · ε)",
+    beside: "G′ = Q + (G − Q) · (1 + (1 − R) · ε)",
     unit: "length",
     symbols: ["G", "R", "ε"],
     notes: ["What the cloth does not take back is lost; a garment that hangs slack does not grow."],
@@ -132,6 +137,7 @@ export const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
   grownStrain: {
     title: "strain after growth",
     formula: "ε′ = B / (G · (1 + (1 − R) · ε)) − 1",
+    beside: "ε′ = (B − Q) / ((G − Q) · (1 + (1 − R) · ε)) − 1",
     unit: "percent",
     symbols: ["B", "G", "R", "ε"],
     notes: ["What is left of the hold once the cloth has grown."],
@@ -140,6 +146,9 @@ export const DERIVATIONS: Readonly<Record<DerivedNumber, Derivation>> = {
 };
 
 const ASSUMED_HALVES = "No front arc was taken here: half the girth is assumed for it.";
+
+const BESIDE_WHAT_STANDS =
+  "Bridge, cups and hooks lie on the body as they are: what is behind them takes all of it, and tension and pressure follow from that.";
 
 const BEYOND_TEST = "Beyond the test: the curve is drawn straight on past its last reading.";
 

@@ -31,10 +31,12 @@ export function explainDerived(
   const derivation = DERIVATIONS[number];
   const value = derivation.read(from.consequences);
   if (value === null) return null;
+  const beside = from.consequences.stillMm ? derivation.beside : undefined;
+  const symbols: readonly string[] = beside ? [...derivation.symbols, "Q"] : derivation.symbols;
   return {
     title: `${from.place}, ${derivation.title}`,
-    formula: derivation.formula,
-    terms: termsOf(from).filter(({ symbol }) => (derivation.symbols as readonly string[]).includes(symbol)),
+    formula: beside ?? derivation.formula,
+    terms: termsOf(from).filter(({ symbol }) => symbols.includes(symbol)),
     result: { value, unit: derivation.unit },
     notes: [...derivation.notes, ...(derivation.notesOf?.(from.consequences) ?? [])],
     cautions: derivation.cautionsOf?.(from.consequences) ?? [],
@@ -64,7 +66,22 @@ function termsOf(from: DerivedFrom): Term[] {
       kind: "garment",
       source: sources.garment,
     },
-    { symbol: "ε", meaning: "strain", value: consequences.strain, unit: "ratio", kind: "result", source: "B / G − 1" },
+    {
+      symbol: "Q",
+      meaning: "what does not stretch: front and closed hook tape",
+      value: consequences.stillMm ?? 0,
+      unit: "length",
+      kind: "garment",
+      source: "its pieces as they are drawn",
+    },
+    {
+      symbol: "ε",
+      meaning: "strain",
+      value: consequences.strain,
+      unit: "ratio",
+      kind: "result",
+      source: consequences.stillMm ? "(B − Q) / (G − Q) − 1" : "B / G − 1",
+    },
     {
       symbol: "s",
       meaning: "usable stretch of the cloth",

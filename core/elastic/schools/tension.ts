@@ -1,6 +1,7 @@
 import { strainAt } from "../../cloth/index.ts";
 import { tensionForPressure } from "../../ease/index.ts";
 import { fail, ok } from "../../result.ts";
+import { madeFor } from "../elasticEdge.ts";
 import type { ElasticSchool } from "./school.ts";
 
 /** By tension: the pressure that is wanted under it, by its own curve. */
@@ -8,7 +9,7 @@ export const tension: ElasticSchool = {
   id: "tension",
   name: "By tension",
   formula: "made = B / (1 + ε), F(ε) = p · w · B / (2 · π)",
-  makes({ bodyMm, widthMm }, { forceN }, { pressureKpa }) {
+  makes({ bodyMm, widthMm, still }, { forceN }, { pressureKpa }) {
     if (pressureKpa === null)
       return fail("no-pressure", "Expected the pressure it is to press with, but none was chosen.");
     if (bodyMm === null)
@@ -23,6 +24,6 @@ export const tension: ElasticSchool = {
           "unreachable",
           `Expected a pressure this elastic reaches, but it never pulls with ${wantedN.toFixed(1)} N.`,
         )
-      : ok({ madeMm: bodyMm / (1 + strain), notes: [] });
+      : ok({ madeMm: madeFor(strain, bodyMm, still), notes: [] });
   },
 };

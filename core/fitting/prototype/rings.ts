@@ -11,6 +11,8 @@ export interface PlannedRing extends RingId {
   /** Snug body girth there. */
   readonly bodyMm: number;
   readonly plannedMm: number;
+  /** What of it does not stretch, mm; left out where all of it does. */
+  readonly stillMm?: number;
 }
 
 /** Text form of a ring, for form fields and keys: `waist`, `leg:left`. */
@@ -26,9 +28,11 @@ export const sameRing = (a: RingId, b: RingId): boolean => a.zone === b.zone && 
 export function ringsOf(zones: readonly ZonePlan[]): PlannedRing[] {
   return zones.flatMap((plan): PlannedRing[] => {
     if (!plan.chosen) return [];
-    const plannedMm = plan.chosen.consequences.garmentMm;
+    const { garmentMm: plannedMm, stillMm } = plan.chosen.consequences;
     if (plan.body.side === "single") {
-      return [{ zone: plan.zone, side: "single", bodyMm: plan.body.snugMm, plannedMm }];
+      return [
+        { zone: plan.zone, side: "single", bodyMm: plan.body.snugMm, plannedMm, ...(stillMm ? { stillMm } : {}) },
+      ];
     }
     return sidesOfPlan(plan).map(({ side, bodyMm }) => ({ zone: plan.zone, side, bodyMm, plannedMm }));
   });

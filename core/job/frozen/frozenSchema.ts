@@ -106,6 +106,7 @@ export const frozenSchema = Type.Object(
         side: sheetSide(),
         bodyMm: above0(),
         plannedMm: above0(),
+        stillMm: Type.Optional(above0()),
         changedMm: mm(),
         nowMm: above0(),
       }),

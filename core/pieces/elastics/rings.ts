@@ -1,5 +1,6 @@
 import {
   type BodySide,
+  carriesCups,
   type Draft,
   type ElasticEdge,
   edgeLength,
@@ -27,6 +28,8 @@ export interface RingPart {
   readonly edgeMm: number;
   /** True where what it lies on does not stretch: it is laid on as long as it is. */
   readonly rigid?: true;
+  /** True where what it lies on is cut to the body's own size: as worn it lies there as it was sewn. */
+  readonly still?: true;
 }
 
 /** An edge that one elastic goes along, from drawn pieces. mm */
@@ -43,6 +46,8 @@ export interface ElasticRing {
   readonly edgeMm: number;
   /** B, what it lies on; null where that is not known. */
   readonly bodyMm: number | null;
+  /** Of B what no part of it lies on: the closed hook tape. Left out for none. */
+  readonly openMm?: number;
 }
 
 /** Every edge with elastic of drawn pieces, as each may be sewn: of some it is for the maker to say which they are. */
@@ -148,12 +153,21 @@ function bandRings(draft: Draft): ElasticRing[] {
   const edges = elasticEdges(draft, "hem");
   if (edges.length === 0) return [];
   const rigidMm = roundOf(edges.filter(([{ id }]) => RIGID.includes(wholeId(id))));
+  // What cups stand on is cut to the body's own size, though its cloth stretches.
+  const stillMm = roundOf(edges.filter(([piece]) => !RIGID.includes(wholeId(piece.id)) && carriesCups(piece)));
   const edgeMm = roundOf(edges);
   const parts: RingPart[] = [
     ...(rigidMm > 0 ? [{ place: "underbust" as const, edgeMm: rigidMm, rigid: true as const }] : []),
-    { place: "underbust", edgeMm: edgeMm - rigidMm },
+    ...(stillMm > 0 ? [{ place: "underbust" as const, edgeMm: stillMm, still: true as const }] : []),
+    { place: "underbust", edgeMm: edgeMm - rigidMm - stillMm },
   ];
-  return [{ edge: "underbust", side: null, name: "lower edge of the band", count: 1, parts, edgeMm, bodyMm: null }];
+  const openMm = draft.levels.find(({ level }) => level === "underbust")?.besideMm ?? 0;
+  return [
+    {
+      ...{ edge: "underbust", side: null, name: "lower edge of the band", count: 1, parts, edgeMm, bodyMm: null },
+      ...(openMm > 0 ? { openMm } : {}),
+    },
+  ];
 }
 
 /** The lower edge of a band inside, which lies below the bust as that of a bra does. */

@@ -10,6 +10,7 @@ import type { Given } from "../facts.ts";
 import type { Recipe } from "../recipe.ts";
 import { RECTANGLE_KINDS } from "../rectangle/kinds.ts";
 import { stripPiece } from "../rectangle/rectangle.ts";
+import { wingStrain } from "./braNumbers.ts";
 import { type BraKind, braSide, type Stands, standsOn } from "./braSide.ts";
 import { SOFT_OPTIONS, WIRED_OPTIONS } from "./options.ts";
 import { hasOwnWires, wireOf } from "./wire.ts";
@@ -71,7 +72,7 @@ function drawn(given: Given, kind: BraKind): Result<Draft> {
   return ok({
     ...whole,
     pieces: [...whole.pieces, ...strapsOf(given)],
-    numbers: sides.flatMap(({ numbers }) => numbers),
+    numbers: [...sides.flatMap(({ numbers }) => numbers), ...wingStrain(given, whole)],
     notes: [...given.notes, ...sides.flatMap(({ notes }) => notes), ...notesOf(given, kind, cups.value, made)],
   });
 }

@@ -1,5 +1,6 @@
 import { term } from "../../../explain/index.ts";
 import type { DraftNumber } from "../../draft.ts";
+import { stillRound } from "../../stillRound.ts";
 import type { CupOfBreast } from "../cup/cupSide.ts";
 import { lengthNumber } from "../drawn.ts";
 import type { Given } from "../facts.ts";
@@ -20,6 +21,14 @@ interface Drawn {
   readonly closed: boolean;
 }
 
+/** One side of a band. */
+interface OfSide {
+  readonly id: string;
+  readonly of: string;
+  readonly frame: Frame;
+  readonly tapeMm: number;
+}
+
 /** The numbers of a bra's band and wire, one side. */
 export function braNumbers(given: Given, { cup: { side }, frame, lineMm, wire, closed }: Drawn): DraftNumber[] {
   const [of, id] = side === null ? ["", ""] : [`, ${side}`, `${side}.`];
@@ -29,53 +38,41 @@ export function braNumbers(given: Given, { cup: { side }, frame, lineMm, wire, c
   ];
 }
 
-function bandNumbers(
-  given: Given,
-  {
-    id,
-    of,
-    frame,
-    tapeMm,
-  }: { readonly id: string; readonly of: string; readonly frame: Frame; readonly tapeMm: number },
-): DraftNumber[] {
-  const girthMm = given.girth("underbust");
-  const rigidMm = 2 * frame.frontMm + tapeMm;
-  const bodyMm = given.measure("underbust");
+function bandNumbers(given: Given, { id, of, frame, tapeMm }: OfSide): DraftNumber[] {
   return [
     lengthNumber(`${id}wing`, `From side seam to back${of}`, {
       formula: "w = (G − t) / 2 − r",
       terms: [
-        garment("G", "planned underbust", girthMm, "ease plan"),
+        garment("G", "planned underbust", given.girth("underbust"), "ease plan"),
         setting("t", "closed hook tape", tapeMm, "options"),
         garment("r", "centre front to side seam", frame.frontMm, "bridge, cup and what lies beside it"),
       ],
       value: frame.wingMm,
       notes: ["Bridge and cups do not stretch: the planned girth is met by what is left behind them."],
     }),
-    ...(bodyMm === null
-      ? []
-      : [
-          {
-            id: `${id}wingStrain`,
-            explanation: {
-              title: `Strain behind the side seams${of}`,
-              formula: "ε = (B − R) / (G − R) − 1",
-              terms: [
-                body("B", "underbust of the body", bodyMm, "sheet of the body"),
-                garment(
-                  "R",
-                  "front and hook tape, which do not stretch",
-                  rigidMm,
-                  "twice centre front to side seam, and the tape",
-                ),
-                garment("G", "planned underbust", girthMm, "ease plan"),
-              ],
-              result: { value: (bodyMm - rigidMm) / (girthMm - rigidMm) - 1, unit: "ratio" as const },
-              notes: ["Where it passes what the cloth gives, let the Band step work the band out with its rigid part."],
-              others: [],
-            },
-          },
-        ]),
+  ];
+}
+
+/** How what lies behind the side seams is strained: both wings pull against one another, and are strained alike whatever their fronts are. */
+export function wingStrain(given: Given, draft: Parameters<typeof stillRound>[0]): DraftNumber[] {
+  const [bodyMm, rigidMm, girthMm] = [given.measure("underbust"), stillRound(draft), given.girth("underbust")];
+  if (bodyMm === null || rigidMm === null) return [];
+  return [
+    {
+      id: "wingStrain",
+      explanation: {
+        title: "Strain behind the side seams",
+        formula: "ε = (B − R) / (G − R) − 1",
+        terms: [
+          body("B", "underbust of the body", bodyMm, "sheet of the body"),
+          garment("R", "front and hook tape, which do not stretch", rigidMm, "both sides of the front, and the tape"),
+          garment("G", "planned underbust", girthMm, "ease plan"),
+        ],
+        result: { value: (bodyMm - rigidMm) / (girthMm - rigidMm) - 1, unit: "ratio" },
+        notes: ["Where it passes what the cloth gives, let the Band step work the band out with its rigid part."],
+        others: [],
+      },
+    },
   ];
 }
 
