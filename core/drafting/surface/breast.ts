@@ -62,9 +62,10 @@ function surfaceOver(measures: BreastMeasures): Result<Breast> {
       "arcs-contradict",
       `Expected lower_cup (${lowerCupMm} mm) and upper_cup (${upperCupMm} mm) to meet over the root, ${rootHeightMm} mm high, at a projection of ${projectionMm} mm, but one is too short for the other: measure both again.`,
     );
-  const { lowerMm, halfWidthMm } = root.value;
+  const { lowerMm } = root.value;
   const upright = lowerCupMm / Math.hypot(lowerMm - foot.y, projectionMm);
-  const across = crossCupMm / 2 / Math.hypot(halfWidthMm, foot.y, projectionMm);
+  // Level with the apex, where a tape is laid over it and a cross seam through it runs.
+  const across = crossCupMm / 2 / Math.hypot(outlineFrom(root.value, foot, point(1, 0)), projectionMm);
   const short = [
     ...(upright < 1 - SHORTER ? [`lower_cup and upper_cup (${lowerCupMm} and ${upperCupMm} mm)`] : []),
     ...(across < 1 - SHORTER ? [`cross_cup (${crossCupMm} mm)`] : []),
@@ -123,7 +124,7 @@ function powersOf(root: RootOutline, foot: Point, projectionMm: number, ratios: 
     }
     const acrossMm = outlineFrom(root, foot, point(Math.cos(spoke), Math.sin(spoke)));
     const chord = Math.hypot(acrossMm, projectionMm);
-    const power = powerFor(acrossMm, projectionMm, chord * ratioAt(spoke, root, foot, ratios));
+    const power = powerFor(acrossMm, projectionMm, chord * ratioAt(spoke, ratios));
     if (power === null) return null;
     powers.push(power);
   }
@@ -131,23 +132,8 @@ function powersOf(root: RootOutline, foot: Point, projectionMm: number, ratios: 
 }
 
 /** Arc over chord in a direction: between the four that were measured it changes evenly, without a corner at them. */
-function ratioAt(spoke: number, { halfWidthMm }: RootOutline, foot: Point, { upright, across }: Ratios): number {
-  // The ends of the widest line, as seen from the foot of the apex.
-  const outer = Math.atan2(-foot.y, halfWidthMm);
-  const turn = (angle: number) => ((angle % (2 * Math.PI)) + 2 * Math.PI) % (2 * Math.PI);
-  const measured = [
-    { at: outer, ratio: across },
-    { at: Math.PI / 2, ratio: upright },
-    { at: Math.PI - outer, ratio: across },
-    { at: 1.5 * Math.PI, ratio: upright },
-  ];
-  for (const [at, from] of measured.entries()) {
-    const to = measured[(at + 1) % measured.length] ?? from;
-    const [whole, part] = [turn(to.at - from.at), turn(spoke - from.at)];
-    if (part <= whole) return from.ratio + ((to.ratio - from.ratio) * (1 - Math.cos((Math.PI * part) / whole))) / 2;
-  }
-  return upright;
-}
+const ratioAt = (spoke: number, { upright, across }: Ratios): number =>
+  across + ((upright - across) * (1 - Math.cos(2 * spoke))) / 2;
 
 /** What of a surface its arcs are found by. */
 type Arched = Pick<Breast, "root" | "foot" | "projectionMm" | "powers">;

@@ -9,7 +9,7 @@ import { CUP_SEAMS, cupPatches } from "./cupSeams.ts";
 import { flattened } from "./flattened.ts";
 import { evenly, netOf, threadsOf } from "./net.ts";
 import type { Place3 } from "./place.ts";
-import { halfEllipse } from "./rootOutline.ts";
+import { halfEllipse, outlineFrom } from "./rootOutline.ts";
 
 const breast = (measures: BreastMeasures): Breast => {
   const drawn = breastOf(measures);
@@ -98,7 +98,8 @@ describe("a breast as a surface", () => {
         };
         expect(along(point(0, root.lowerMm))).toBeCloseTo(measures.lowerCupMm, 0);
         expect(along(point(0, -root.upperMm))).toBeCloseTo(measures.upperCupMm, 0);
-        expect(2 * along(point(root.halfWidthMm, 0))).toBeCloseTo(measures.crossCupMm, 0);
+        const level = outlineFrom(root, foot, point(1, 0));
+        expect(2 * along(point(level, foot.y))).toBeCloseTo(measures.crossCupMm, 0);
         expect(surfaceAt(drawn, foot).z).toBe(measures.projectionMm);
       }),
       { numRuns: 25 },

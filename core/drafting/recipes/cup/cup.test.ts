@@ -34,6 +34,17 @@ const lengthIn = (draft: Draft, piece: string, edge: string) => {
 };
 
 describe("cups of two sides", () => {
+  it.each([
+    ["cross", ["left.cross"]],
+    ["crossVertical", ["left.crossInner", "left.crossOuter"]],
+  ])("parted by %s, have a seam across as long as Cups cuts the arc", (seams, ids) => {
+    const draft = cups({ seams, cup_strain: 0.04 }, uneven);
+    const sum = draft.numbers
+      .filter(({ id }) => ids.includes(id))
+      .reduce((mm, { explanation }) => mm + explanation.result.value, 0);
+    expect(Math.abs(sum - SAMPLE_BREAST.crossCupMm / 1.04)).toBeLessThan(0.15);
+  });
+
   it("measured alike are one, cut twice and turned over", () =>
     expect(cups({}).pieces.map(({ id, count, mirrored }) => [id, count, mirrored])).toEqual([
       ["upper", 2, true],
