@@ -6,6 +6,7 @@ import { ownPattern } from "./ownPattern/index.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 import { type PiecesCalculation, piecesCalculation } from "./piecesCalculation.ts";
 import type { PiecesReckoning } from "./reckonPieces.ts";
+import { BELOW_WAIST } from "./said/belowWaist.ts";
 import { cupsBy, wiredBy } from "./said/cups.ts";
 import { TOP_EDGE } from "./said/topEdge.ts";
 import { joinedToBodice } from "./skirtFacts.ts";
@@ -38,6 +39,7 @@ export const PIECES = {
   camisolePieces: piecesCalculation(
     "camisole",
     (style) => isSlip(style) && plans(style, "bust") && plans(style, "waist") && !plans(style, "leg"),
+    BELOW_WAIST,
   ),
   /** A slip that goes down past the hip. */
   slipPieces: piecesCalculation(

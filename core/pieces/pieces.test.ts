@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { NEW_HOOKS, NEW_WIRE } from "../band/index.ts";
 import type { JobFacts } from "../calculation/index.ts";
-import { edgeOf, girthsOf, pieceOf, type Recipe, recipeOf } from "../drafting/index.ts";
+import { edgeOf, girthsOf, lengthOfEdges, pieceOf, type Recipe, recipeOf } from "../drafting/index.ts";
 import { planStyle, SHIPPED_EASE_SETTINGS, type ShippedStyleId, styleOf } from "../ease/index.ts";
 import type { Explanation } from "../explain/index.ts";
 import { braFacts, evaluate, sampleBody } from "../testing/index.ts";
@@ -210,6 +210,38 @@ describe("the options of a style", () => {
     const { draft } = drawn("briefPieces", jobOf("bikiniBottom"), { waist_drop_front: 55 });
     if (!draft) throw new Error("Nothing was drawn.");
     expect(edgeOf(pieceOf(draft, "front"), "waist").lines[0]?.from.y).toBeCloseTo(55, 9);
+  });
+
+  it("of a camisole end below the waist where its style plans it, as its length is cut", () => {
+    const job = jobOf("camisole");
+    const planned = job.plan?.lengths.share.find(({ id }) => id === "below")?.answer;
+    const { facts, draft } = drawn("camisolePieces", job);
+    expect(facts.usual.below_waist).toBeCloseTo(planned?.ok ? planned.value.cutMm : Number.NaN, 9);
+    if (!draft) throw new Error("Nothing was drawn.");
+    const front = pieceOf(draft, "front");
+    const { lines } = edgeOf(front, "side");
+    const waist = front.levels.find(({ level }) => level === "waist");
+    const below = lengthOfEdges(lines) - (front.notches.find(({ edge }) => edge === "side")?.mm ?? 0);
+    expect(waist).toBeDefined();
+    expect(below).toBeCloseTo(facts.usual.below_waist ?? 0, 0);
+    // Of a slip drawn by this recipe no length says where it ends.
+    expect(PIECES.camisolePieces.facts(jobOf("slip")).usual.below_waist).toBeUndefined();
+  });
+
+  it("of a slip are as long at each centre as its plan has the front and the back", () => {
+    const job = jobOf("slip", {}, sampleBody({ ...MEASURES, skirt_front: 590, skirt_back: 548 }));
+    const { draft } = drawn("slipPieces", job);
+    if (!draft) throw new Error("Nothing was drawn.");
+    for (const [piece, id] of [
+      ["front", "skirtFront"],
+      ["back", "skirtBack"],
+    ] as const) {
+      const answer = job.plan?.lengths.share.find((one) => one.id === id)?.answer;
+      const { levels, edges } = pieceOf(draft, piece);
+      const waistY = levels.find(({ level }) => level === "waist")?.from.y ?? Number.NaN;
+      const hemY = edges.find(({ id: edge }) => edge === "hem")?.lines.at(-1)?.to.y ?? Number.NaN;
+      expect(hemY - waistY).toBeCloseTo(answer?.ok ? answer.value.cutMm : Number.NaN, 6);
+    }
   });
 
   it.each([

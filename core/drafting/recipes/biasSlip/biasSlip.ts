@@ -40,6 +40,8 @@ export const biasSlip: Recipe = {
     { id: "shoulder_to_apex", needed: true, why: "from the shoulder to the bust" },
     { id: "waist_to_hip", needed: true, why: "the height of the hip at the side" },
     { id: "skirt_side", needed: true, why: "from the waist to the hem at the side" },
+    { id: "skirt_front", needed: false, why: "from the waist to the hem at the centre of the front" },
+    { id: "skirt_back", needed: false, why: "and of the back" },
   ],
   options: BIAS_SLIP_OPTIONS,
   draw,
@@ -59,11 +61,13 @@ function draw(given: Given): Result<Draft> {
     hemMm: given.number("hem"),
   };
   const flareMm = given.number("flare");
+  const centreOf = (code: "skirt_front" | "skirt_back") => (given.hasCut(code) ? given.cut(code) : null);
   const front = cowlFront({
     ...shared,
     levels: slipSide(levels.value, "front", { widerMm: atBustMm, flareMm }),
     strapAtMm: straps.mm + cowlMm,
     riseMm,
+    centreMm: centreOf("skirt_front"),
     facingMm: given.number("facing"),
   });
   if (!front.ok) return front;
@@ -75,6 +79,7 @@ function draw(given: Given): Result<Draft> {
     strapMm: given.number("strap_width"),
     riseMm: given.number("back_rise"),
     dipMm: given.number("back_dip"),
+    centreMm: centreOf("skirt_back"),
     upperMm: given.number("seam_allowance"),
   });
   if (!back.ok) return back;

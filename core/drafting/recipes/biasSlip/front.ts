@@ -1,10 +1,9 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { type Edge, mapped, partOf, placeAt, point, reversed, straight } from "../../geometry/index.ts";
 import type { Piece } from "../../piece/index.ts";
-import { sideRise } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import { edge, foldedHalf, sewnTo } from "../drawn.ts";
-import { hemCurve } from "../hem.ts";
+import { hemAtCentre, hemCurve } from "../hem.ts";
 import { levelLines, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
 import { biasGrain } from "./grain.ts";
@@ -13,6 +12,8 @@ import { biasGrain } from "./grain.ts";
 export interface CowlPlan {
   readonly levels: readonly SideLevel[];
   readonly sideMm: number;
+  /** From the waist to the hem at the centre; null where that is not known. */
+  readonly centreMm: number | null;
   /** From the centre to the end of the top edge, where the strap is caught: the cowl is in it. */
   readonly strapAtMm: number;
   readonly riseMm: number;
@@ -48,7 +49,7 @@ export function cowlFront(plan: CowlPlan): Result<Piece> {
   const armhole = armholeCurve(strap, top, ARMHOLE);
   const over = mirroredUp(armhole, -riseMm, facingMm);
   const corner = over[0]?.from ?? strap;
-  const [high, low] = [point(0, -riseMm - facingMm), point(0, bottom.at.y + sideRise(bottom))];
+  const [high, low] = [point(0, -riseMm - facingMm), hemAtCentre(shaped.value, plan.centreMm)];
   const hem = hemCurve(bottom, low);
   const caught = { finish: "seam", allowanceMm: plan.seamMm } as const;
   return ok(

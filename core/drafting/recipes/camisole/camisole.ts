@@ -28,6 +28,7 @@ export const camisole: Recipe = {
   lengths: [
     { id: "back_waist", needed: true, why: "half of it is the underarm level" },
     { id: "waist_to_hip", needed: true, why: "the height of the hip at the side" },
+    { id: "waist_to_high_hip", needed: false, why: "how far below the waist it ends, where the style ends it there" },
     ...APEX_LENGTHS,
   ],
   options: CAMISOLE_OPTIONS,
@@ -46,6 +47,7 @@ function draw(given: Given): Result<Draft> {
       half: which,
       levels: sideLevels(levels.value, which, below),
       sideMm: toWaistMm + below,
+      centreMm: null,
       strapAtMm: straps.mm,
       strapMm: given.number("strap_width"),
       riseMm: given.number(`${which}_rise`),

@@ -1,10 +1,10 @@
 import { fail, ok, type Result } from "../../../result.ts";
 import { point, smoothCurve, straight } from "../../geometry/index.ts";
-import { type DrillPoint, grainAt, type Piece, sideRise } from "../../piece/index.ts";
+import { type DrillPoint, grainAt, type Piece } from "../../piece/index.ts";
 import { armholeCurve } from "../armhole.ts";
 import type { Half } from "../drawn.ts";
 import { edge, foldedHalf, otherHalf, sewnTo } from "../drawn.ts";
-import { hemCurve } from "../hem.ts";
+import { hemAtCentre, hemCurve } from "../hem.ts";
 import { levelLines, shapedSide, waistNotch } from "../shapedSide.ts";
 import type { SideLevel } from "../sideCurve.ts";
 
@@ -14,6 +14,8 @@ export interface TopPlan {
   readonly levels: readonly SideLevel[];
   /** From the underarm along the side to the hem. */
   readonly sideMm: number;
+  /** From the waist to the hem at the centre; null where that is not known. */
+  readonly centreMm: number | null;
   /** From the centre to the middle of the strap seat. */
   readonly strapAtMm: number;
   readonly strapMm: number;
@@ -53,7 +55,7 @@ export function topHalf(plan: TopPlan): Result<Piece> {
       `Expected the strap of the ${half} to end ${LEAST_ARMHOLE_MM} mm or more inside the underarm, but it ends at ${outer.x.toFixed(0)} of ${top.at.x.toFixed(0)} mm: the planned bust is too small for straps of ${strapMm.toFixed(0)} mm there.`,
     );
   const centreTop = point(0, dipMm - riseMm);
-  const centreLow = point(0, bottom.at.y + sideRise(bottom));
+  const centreLow = hemAtCentre(shaped.value, plan.centreMm);
   const neckline = smoothCurve(
     { at: centreTop, toward: ACROSS },
     { at: inner, toward: dipMm > 0 ? rising(inner.x, dipMm) : ACROSS },
