@@ -45,7 +45,11 @@ export function explainStated(draft: Draft, edge: StatedEdge): Explanation {
 /** What the pieces come to at a level or along a loop: every width and every stated edge as often as it goes round the body. */
 export function explainGirth(draft: Draft, { level, piecesMm }: DraftGirth): Explanation {
   const loop = draft.loops.find((one) => one.level === level);
-  const parts = [...(loop ? loopParts(draft, loop.along) : widthParts(draft, level)), ...statedParts(draft, level)];
+  const parts = [
+    ...(loop ? loopParts(draft, loop.along) : widthParts(draft, level)),
+    ...statedParts(draft, level),
+    ...besideParts(draft, level),
+  ];
   const terms = parts.map(([meaning, mm, source], at) => garment(`w${subscript(at + 1)}`, meaning, mm, source));
   return {
     ...sumOf(`Pieces at ${levelName(level).toLowerCase()}`, "G", terms),
@@ -81,6 +85,12 @@ const widthParts = (draft: Draft, level: string): Part[] =>
           ]
         : [];
     });
+
+/** What of a girth no piece covers, or lies double: the closed hook tape, a gap, less a lap. */
+const besideParts = ({ levels }: Draft, level: string): Part[] =>
+  levels.flatMap((one): Part[] =>
+    one.level === level && one.besideMm ? [["outside of the pieces, less what laps", one.besideMm, "told"]] : [],
+  );
 
 const nameOfSide = ({ name, half }: Piece): string =>
   half ? `${name.toLowerCase()}, ${half.side}` : name.toLowerCase();

@@ -6,6 +6,8 @@ export const levelName = (level: string): string => (isZone(level) ? ZONE_NAMES[
 
 const OTHERS: Readonly<Record<string, string>> = {
   trunkLoop: "Trunk loop",
+  crotchFront: "Front rise",
+  crotchBack: "Back rise",
   midRib: CORSET_LEVEL_NAMES.midRib,
   lowerEdge: CORSET_LEVEL_NAMES.lowerEdge,
 };

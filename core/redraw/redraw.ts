@@ -104,6 +104,11 @@ function onEither(left: Drawn, right: Drawn): Drawn {
   return { calls: calls.flat(), lands: left.lands };
 }
 
+/** Lengths of a plan that lines of a pattern from elsewhere are summed to, by what they count to. */
+const LENGTH_OF_LEVEL: Readonly<Record<string, string>> = {
+  ...{ [TRUNK_LOOP]: "trunk", crotchFront: "frontRise", crotchBack: "backRise" },
+};
+
 /** A draft held against another plan: what each level, loop and elastic is to come to. */
 export function heldAgainst(draft: Draft, { rings, lengths }: RedrawnPlan): Draft {
   const girthOf = (zone: string, side?: BodySide) => {
@@ -114,7 +119,7 @@ export function heldAgainst(draft: Draft, { rings, lengths }: RedrawnPlan): Draf
   };
   const trunk = lengths.find(({ id }) => id === "trunk")?.nowMm;
   const levelOf = (level: string) =>
-    girthOf(ZONE_OF_LEVEL[level] ?? level) ?? (level === TRUNK_LOOP ? trunk : undefined);
+    girthOf(ZONE_OF_LEVEL[level] ?? level) ?? lengths.find(({ id }) => id === LENGTH_OF_LEVEL[level])?.nowMm;
   return {
     ...draft,
     levels: draft.levels.map((level) => ({ ...level, plannedMm: levelOf(level.level) ?? level.plannedMm })),

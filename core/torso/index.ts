@@ -1,4 +1,5 @@
 export { riseCalculation } from "./rise/calculation.ts";
+export { risesCut } from "./rise/riseFactsOf.ts";
 export { dropsOf } from "./rise/riseNeed.ts";
 export { NEW_RISE, type RiseWorking } from "./rise/working.ts";
 export { trunkCalculation } from "./trunk/calculation.ts";

@@ -25,6 +25,9 @@ const [LONGEST_MM, MOST_EASE_MM] = [3000, 200];
 /** Widest allowance, and furthest the upper edge is above the topmost girth, mm. */
 const [MOST_ALLOWANCE_MM, MOST_ABOVE_MM] = [100, 500];
 
+/** Most that laps over, or is no piece, mm. */
+const MOST_BESIDE_MM = 300;
+
 /** Most lines across a piece that are measured. */
 const MOST_ACROSS = 60;
 
@@ -70,6 +73,18 @@ export const ownPattern: PiecesCalculation<OwnPattern> = {
     topAbove: {
       ...{ as: "length", label: "Upper edge above the topmost girth", mostMm: MOST_ABOVE_MM, zero: true },
       hint: "Says how long a closure has to be; the girths say whether it needs one.",
+    },
+    lapMm: {
+      ...{ as: "length", label: "Laps over where it closes", mostMm: MOST_BESIDE_MM, zero: true },
+      hint: "Taken off every girth of its pieces.",
+    },
+    outsideMm: {
+      ...{ as: "length", label: "Outside of its pieces", mostMm: MOST_BESIDE_MM, zero: true },
+      hint: "Hook tape, the gap of a lacing, an elastic let in: added to every girth.",
+    },
+    closureIn: {
+      ...{ as: "text", label: "A closure is set into the edge", needed: false, most: 60 },
+      hint: "As it is called below: told where it is too short.",
     },
     edges: {
       as: "rows",

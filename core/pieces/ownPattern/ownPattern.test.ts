@@ -29,6 +29,68 @@ const draftOf = (pattern: OwnPattern) => {
   return draft;
 };
 
+const sum = (draft: ReturnType<typeof draftOf>, level: string) =>
+  girthsOf(draft).girths.find((one) => one.level === level)?.piecesMm;
+
+describe("what is told of a pattern beside its pieces", () => {
+  it("counts lines along the crotch to the rises of a bottom, each by itself and once for both sides", () => {
+    const bottom = { ...facts, drawn: { ...facts.drawn, girths: { waist: 640, crotchFront: 268, crotchBack: 331 } } };
+    const edges = [
+      edge({ edge: "centre", length: 262, counts: "crotchFront", twice: true }),
+      edge({ piece: "Back", edge: "centre", length: 331, counts: "crotchBack" }),
+    ];
+    const { draft, checks, notes } = reckonOwn({ ...NO_PATTERN, edges }, bottom);
+    if (!draft) throw new Error("Nothing was told.");
+    expect([sum(draft, "crotchFront"), sum(draft, "crotchBack"), sum(draft, "trunkLoop")]).toEqual([
+      262,
+      331,
+      undefined,
+    ]);
+    expect(checks.find(({ id }) => id === "girthsSum")).toMatchObject({ ok: false });
+    expect(notes).toEqual([]);
+    // Of a garment with a trunk both are parts of its loop, as they were.
+    expect(sum(draftOf({ ...NO_PATTERN, edges: edges.map((one) => ({ ...one, length: 700 })) }), "trunkLoop")).toBe(
+      1400,
+    );
+  });
+
+  it("takes a lap off a girth and adds what no piece of it is, in its sum and in its formula", () => {
+    const draft = draftOf({ ...NO_PATTERN, edges: WAIST, lapMm: 20, outsideMm: 65 });
+    expect(sum(draft, "waist")).toBe(640 - 20 + 65);
+    const girth = girthsOf(draft).girths.find(({ level }) => level === "waist");
+    if (!girth) throw new Error("The waist is told.");
+    expect(evaluate(explainGirth(draft, girth))).toBe(685);
+  });
+
+  it("tells where a closure has to be longer than the edge it is set into", () => {
+    const worn: PieceFacts = {
+      ...NO_PIECES,
+      drawn: { measures: { waist: 740, hip: 1008 }, girths: { waist: 640, hip: 900 }, lengths: { waist_to_hip: 200 } },
+      usual: { usable: 0.3 },
+    };
+    const edges = [
+      ...WAIST,
+      edge({ edge: "hip", length: 450, counts: "hip" }),
+      edge({ piece: "Back", edge: "hip", length: 450, counts: "hip" }),
+      edge({ piece: "Back", edge: "centre back", length: 90 }),
+    ];
+    const told = (own: Partial<OwnPattern>) => reckonOwn({ ...NO_PATTERN, edges, topAbove: 0, ...own }, worn);
+    const needed = told({}).numbers.find(({ id }) => id === "closure")?.explanation.result.value ?? 0;
+    // 1008 / 1.3 = 775.4 is passed where the garment is as wide: between 640 and 900, 200 mm apart.
+    expect(needed).toBeCloseTo((200 * (1008 / 1.3 - 640)) / 260, 6);
+    expect(told({}).warnings).toEqual([]);
+    expect(told({ closureIn: "Centre back" }).warnings).toEqual([
+      expect.stringContaining(
+        `needs ${needed.toFixed(0)} mm from the upper edge, and “centre back” of Back is 90 mm long`,
+      ),
+    ]);
+    expect(told({ closureIn: "side" }).warnings).toEqual([expect.stringContaining("but got “side”")]);
+    // What is outside of the pieces is passed with them.
+    const wider = told({ outsideMm: 55 }).numbers.find(({ id }) => id === "closure")?.explanation.result.value;
+    expect(wider).toBeCloseTo((200 * (1008 / 1.3 - 695)) / 260, 6);
+  });
+});
+
 /** A box as a file tells it: its cut line. */
 const box = (name: string, width: number, height: number, own = {}) => {
   const corners = [point(0, 0), point(width, 0), point(width, height), point(0, height)];

@@ -1,5 +1,6 @@
 import { TRUNK_PARTS } from "../../body/index.ts";
 import { builtPiece, checkDraft, type Draft, type StatedEdge, TRUNK_LOOP } from "../../drafting/index.ts";
+import { isZone } from "../../ease/index.ts";
 import { levelName } from "../levelName.ts";
 import type { PieceFacts } from "../pieceFacts.ts";
 import type { PiecesReckoning } from "../reckonPieces.ts";
@@ -13,8 +14,13 @@ const OF_LENGTHS: ReadonlySet<string> = new Set(["seamsMatch", "girthsSum"]);
 
 const LOOP: ReadonlySet<string> = new Set(TRUNK_PARTS);
 
-/** What an edge counts to: a girth; a part of the trunk to its loop; or nothing. */
-const levelOf = ({ counts }: OwnEdge): string => (counts === "none" ? "" : LOOP.has(counts) ? TRUNK_LOOP : counts);
+type Planned = PieceFacts["drawn"]["girths"];
+
+/** What an edge counts to: a girth; a part of the trunk to its loop, or of a bottom to its own rise; or nothing. */
+function levelOf({ counts }: OwnEdge, planned: Planned): string {
+  if (counts === "none") return "";
+  return LOOP.has(counts) && planned[counts] === undefined ? TRUNK_LOOP : counts;
+}
 
 /**
  * A pattern from elsewhere as a draft: what was read in is drawn, what was typed is stated; girths and seams are those of its edges.
@@ -27,11 +33,12 @@ export function reckonOwn(pattern: OwnPattern, facts: PieceFacts): PiecesReckoni
   if (edges.length === 0) return { ...nothing, lacks: [{ what: "entry", name: "an edge of the pattern" }] };
   const faults = faultsOf(pattern);
   if (faults.length > 0) return { ...nothing, warnings: faults };
-  const stated = edges.map(statedEdge);
+  const stated = edges.map((edge) => statedEdge(edge, drawn.girths));
   const levels = [...new Set(stated.map(({ counts }) => counts))].filter((level) => level !== "");
   const planned = levels.flatMap((level) => {
     const plannedMm = drawn.girths[level];
-    return typeof plannedMm === "number" ? [{ level, plannedMm }] : [];
+    const besideMm = isZone(level) ? (pattern.outsideMm ?? 0) - (pattern.lapMm ?? 0) : 0;
+    return typeof plannedMm === "number" ? [{ level, plannedMm, ...(besideMm === 0 ? {} : { besideMm }) }] : [];
   });
   const unplanned = levels.filter((level) => !planned.some((one) => one.level === level));
   const asRead: Draft = {
@@ -42,12 +49,12 @@ export function reckonOwn(pattern: OwnPattern, facts: PieceFacts): PiecesReckoni
     notes: [],
   };
   const { draft, steps } = afterSteps(asRead, pattern.steps);
-  const closure = closureOf(draft, pattern.topAbove, facts);
+  const closure = closureOf(draft, pattern, facts);
   return {
     ...nothing,
     draft,
     steps,
-    warnings: stepWarnings(steps),
+    warnings: [...stepWarnings(steps), ...closure.warnings],
     // Without a drawn piece the rules of drawn lines say nothing.
     checks: checkDraft(draft).filter(({ id }) => draft.pieces.length > 0 || OF_LENGTHS.has(id)),
     numbers: [...(levels.some((level) => level === TRUNK_LOOP) ? numbers : []), ...closure.numbers],
@@ -84,15 +91,15 @@ function builtNote({ id, built }: OwnPattern["outlines"][number], edges: readonl
 /** Lengths that are missed by less agree, mm: no tape is finer. */
 const AGREES_MM = 0.5;
 
-const statedEdge = (edge: OwnEdge): StatedEdge => {
-  const level = levelOf(edge);
+const statedEdge = (edge: OwnEdge, planned: Planned): StatedEdge => {
+  const level = levelOf(edge, planned);
   return {
     piece: edge.piece,
     edge: edge.edge,
     lengthMm: edge.line === "" ? edge.length : null,
     counts: level,
-    // The loop runs along one line: a piece for both sides has it once.
-    times: edge.twice && level !== TRUNK_LOOP ? 2 : 1,
+    // Loop and rises run along one line: a piece for both sides has it once.
+    times: edge.twice && !LOOP.has(edge.counts) ? 2 : 1,
     seam: edge.seam.toUpperCase(),
     easeMm: edge.ease ?? 0,
   };

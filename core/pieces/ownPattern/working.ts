@@ -39,10 +39,24 @@ export interface OwnPattern {
   readonly steps: readonly OperationCall[];
   /** How far its upper edge lies above the topmost girth that is told, mm; null where it was not said. */
   readonly topAbove: number | null;
+  /** What of a girth lies double where it closes, mm; null for nothing. */
+  readonly lapMm: number | null;
+  /** What of a girth no piece of it is: hook tape, the gap of a lacing, an elastic let in, mm; null for nothing. */
+  readonly outsideMm: number | null;
+  /** The edge a closure is set into, by its name; empty where it was not said. */
+  readonly closureIn: string;
 }
 
 /** A pattern before anything of it is told. */
-export const NO_PATTERN: OwnPattern = { edges: [], outlines: [], steps: [], topAbove: null };
+export const NO_PATTERN: OwnPattern = {
+  edges: [],
+  outlines: [],
+  steps: [],
+  topAbove: null,
+  lapMm: null,
+  outsideMm: null,
+  closureIn: "",
+};
 
 /** Most edges and pieces of one pattern, and lines of one edge. */
 export const [MOST_OWN_EDGES, MOST_OWN_PIECES, MOST_LINES] = [96, 40, 2000] as const;

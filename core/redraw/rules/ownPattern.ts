@@ -19,8 +19,12 @@ import { type Drawn, type DrawRule, instead, NO_AMOUNT, oneSideOnly, together } 
 import { solvedBy } from "./solved.ts";
 import { wedgeTo } from "./wedgeTo.ts";
 
-/** Lengths of a style that are the trunk loop, or a part of it. */
-const IN_TRUNK: readonly string[] = ["trunk", "frontWaist", "backWaist", "frontRise", "backRise"];
+/** What lines along the body count to, with the lengths of a style that are it, or a part of it. */
+const LENGTH_LEVELS: readonly { readonly level: string; readonly lengths: readonly string[] }[] = [
+  { level: TRUNK_LOOP, lengths: ["trunk", "frontWaist", "backWaist", "frontRise", "backRise"] },
+  { level: "crotchFront", lengths: ["frontRise"] },
+  { level: "crotchBack", lengths: ["backRise"] },
+];
 
 /**
  * Changes on a pattern from elsewhere. Its edges have no roles but the names and the seam letters they were given: what only lengths are
@@ -50,16 +54,21 @@ const ON_OWN: Readonly<Partial<Record<ChangeTarget, DrawRule>>> = {
       : atSeams(draft, parts, amountMm);
   },
   length(change, draft) {
-    const byMm = lengthEffects(change)
-      .filter(({ lengthId }) => IN_TRUNK.includes(lengthId))
-      .reduce((sum, effect) => sum + effect.byMm, 0);
-    const parts = statedOf(draft).filter(({ counts }) => counts === TRUNK_LOOP);
-    if (byMm === 0 || parts.length === 0) return BY_HAND(change, draft);
-    if (parts.some(({ lengthMm }) => lengthMm === null))
-      return instead(
-        "By hand: your own pattern has no levels. Cut the pieces apart square to their centres, spread or lap each by its amount, true the side seams, and read them in again.",
-      );
-    return stated(draft, parts, TRUNK_LOOP, byMm);
+    const drawn = LENGTH_LEVELS.flatMap(({ level, lengths }): Drawn[] => {
+      const byMm = lengthEffects(change)
+        .filter(({ lengthId }) => lengths.includes(lengthId))
+        .reduce((sum, effect) => sum + effect.byMm, 0);
+      const parts = statedOf(draft).filter(({ counts }) => counts === level);
+      if (byMm === 0 || parts.length === 0) return [];
+      return parts.some(({ lengthMm }) => lengthMm === null)
+        ? [
+            instead(
+              "By hand: your own pattern has no levels. Cut the pieces apart square to their centres, spread or lap each by its amount, true the side seams, and read them in again.",
+            ),
+          ]
+        : [stated(draft, parts, level, byMm)];
+    });
+    return drawn.length === 0 ? BY_HAND(change, draft) : together(drawn);
   },
   edge(change, draft) {
     const { remedy, spot, amountMm, pieces } = change;
@@ -134,7 +143,11 @@ function stated(draft: Draft, parts: readonly StatedEdge[], level: string, amoun
         ...{ piece: edge.piece, measure: "stated", of: edge.edge, byMm },
         cut: {
           line: edge.edge,
-          doing: level === TRUNK_LOOP ? (byMm < 0 ? "shorter" : "longer") : girthDoing(byMm),
+          doing: LENGTH_LEVELS.some((one) => one.level === level)
+            ? byMm < 0
+              ? "shorter"
+              : "longer"
+            : girthDoing(byMm),
           edges: edge.times,
         },
       };

@@ -2,7 +2,7 @@ import { type BodyFacts, chosenAt, type JobFacts, wantsOf } from "../../calculat
 import type { Result } from "../../result.ts";
 import { type CutPerMm, elsewhereOf, filledFrom } from "../../standing/index.ts";
 import { hasTrunk } from "../trunk/hasTrunk.ts";
-import { dropsOf, type PlannedRise, type RiseFacts } from "./riseNeed.ts";
+import { dropsOf, neededRiseMm, type PlannedRise, type RiseFacts } from "./riseNeed.ts";
 import { NEW_RISE } from "./working.ts";
 
 /** What rises rest on: the planned rises of the chosen school, and the girths their top edge lies on. */
@@ -33,6 +33,13 @@ export function riseFactsOf(job: JobFacts): RiseFacts {
       : "Needs a chosen school: it decides the stretch along the body.",
     garment: Object.fromEntries(garment),
   };
+}
+
+/** Front and back rise of a bottom as it is to be cut, by what was told of its top edge; none where the plan cannot say yet. mm */
+export function risesCut(job: JobFacts): { readonly front: number | null; readonly back: number | null } {
+  const facts = riseFactsOf({ ...job, waistElastic: () => null });
+  const working = filledFrom({ ...NEW_RISE, ...job.keptWorkings.rise }, facts.elsewhere);
+  return { front: neededRiseMm("front", working, facts), back: neededRiseMm("back", working, facts) };
 }
 
 /** At the side a drop is cut as it is in front and back in the middle: the plan has no length there. */
