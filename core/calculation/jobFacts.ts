@@ -10,6 +10,7 @@ export interface BesideJob {
   readonly sheetName: string;
   readonly settingsName: string;
   readonly isForm: boolean;
+  readonly isChild: boolean;
   readonly wraps: readonly WrapLoop[];
   readonly elastics: readonly ShelfElastic[];
   /** Finished bust of the graded pattern at its chosen size, mm, with its words; null where there is none. */
@@ -21,7 +22,7 @@ export interface BesideJob {
 }
 
 /** Nothing read beside a job but its names: for calculations that pick no records. */
-export const bareBeside = (names: Pick<BesideJob, "sheetName" | "settingsName" | "isForm">): BesideJob => ({
+export const bareBeside = (names: Pick<BesideJob, "sheetName" | "settingsName" | "isForm" | "isChild">): BesideJob => ({
   ...names,
   wraps: [],
   elastics: [],

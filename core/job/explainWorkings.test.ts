@@ -146,7 +146,15 @@ const facts: WorkingFacts = {
   strap: { body, strapStrain: 0.08, settingsName, elastics },
   closure: { elsewhere: {} },
   wire: { body, elsewhere: {} },
-  parts: { style: { zones: [], family: "slip", lengths: [] }, ofStyle: {}, sets: [], kept: {}, cloths: [], pullOn: [] },
+  parts: {
+    style: { zones: [], family: "slip", lengths: [] },
+    ofStyle: {},
+    sets: [],
+    kept: {},
+    cloths: [],
+    isChild: false,
+    pullOn: [],
+  },
   ...pieceFacts,
   seams: {
     seams: [

@@ -15,7 +15,7 @@ import { jobFacts } from "./jobFacts.ts";
 import { type JobIngredients, planJob } from "./planJob.ts";
 import { stepsOf } from "./steps/index.ts";
 
-const BESIDE = bareBeside({ sheetName: "sheet", settingsName: "habits", isForm: false });
+const BESIDE = bareBeside({ sheetName: "sheet", settingsName: "habits", isForm: false, isChild: false });
 
 const layer = (name: string, tests = [SAMPLE_LADDER_TEST]) => ({
   cloth: { ...SAMPLE_CLOTH, name },

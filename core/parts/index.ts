@@ -15,6 +15,6 @@ export {
 export { DECISIONS, decisionsOf } from "./decisions/index.ts";
 export type { PartsFacts } from "./partsFacts.ts";
 export type { PieceRow } from "./pieceRows.ts";
-export { checksOf, openedBy, optionsSetBy, type PartsReckoning } from "./reckonParts.ts";
+export { checksOf, openedBy, optionsSetBy, type PartsReckoning, tiedAtNeck } from "./reckonParts.ts";
 export { PART_RULES } from "./rules/index.ts";
 export { NEW_PARTS, type PartsWorking } from "./working.ts";

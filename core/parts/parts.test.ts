@@ -8,16 +8,30 @@ import { choicesDrawn } from "./choicesDrawn.ts";
 import { DECISION_IDS, OPEN, type PartChoices } from "./decision.ts";
 import { DECISIONS, decisionsOf } from "./decisions/index.ts";
 import type { PartsFacts } from "./partsFacts.ts";
-import { checksOf, openedBy, optionsSetBy, reckonParts } from "./reckonParts.ts";
+import { checksOf, openedBy, optionsSetBy, reckonParts, tiedAtNeck } from "./reckonParts.ts";
 import { NEW_PARTS, type PartsWorking } from "./working.ts";
 
 const [onePiece, brief, swimTop] = [styleOf("onePiece"), styleOf("brief"), styleOf("swimTop")];
-const FACTS: PartsFacts = { style: onePiece, ofStyle: {}, sets: [], kept: {}, cloths: [], pullOn: [] };
+const FACTS: PartsFacts = { style: onePiece, ofStyle: {}, sets: [], kept: {}, cloths: [], isChild: false, pullOn: [] };
 const choices = (own: Partial<PartChoices>): PartsWorking => ({ ...NEW_PARTS, ...own });
 const reckon = (own: Partial<PartChoices>, facts: Partial<PartsFacts> = {}) =>
   reckonParts(choices(own), { ...FACTS, ...facts });
 const forbidden = (own: Partial<PartChoices>, facts: Partial<PartsFacts> = {}) =>
   reckon(own, facts).verdicts.filter(({ kind }) => kind === "forbidden").length;
+
+describe("a garment of a child", () => {
+  it("is tied nowhere at the neck", () => {
+    expect(forbidden({ closure: "neckTie" }, { isChild: true })).toBe(1);
+    expect(forbidden({ closure: "neckHook" }, { isChild: true })).toBe(0);
+    expect(forbidden({ closure: "neckTie" })).toBe(0);
+    const [verdict] = reckon({ closure: "neckTie" }, { isChild: true }).verdicts;
+    expect(verdict?.message).toMatch(/can catch and strangle.*follow the local code/);
+    expect([tiedAtNeck(choices({ closure: "neckTie" }), onePiece), tiedAtNeck(NEW_PARTS, onePiece)]).toEqual([
+      "closure",
+      null,
+    ]);
+  });
+});
 
 const SETS = [{ id: "onePiecePieces", draft: sampleDraft("onePiece", ONE_PIECE_FACTS) }] as const;
 

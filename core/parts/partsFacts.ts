@@ -12,6 +12,7 @@ export interface PartsFacts {
   /** Options of recipes as they are kept, by what they draw. */
   readonly kept: Readonly<Record<string, Readonly<Record<string, unknown>> | undefined>>;
   readonly cloths: readonly CutCloth[];
+  readonly isChild: boolean;
   /** Rings of the plan that have to pass something, without those that open. */
   readonly pullOn: readonly Pick<RingVerdict, "ring" | "verdict" | "shortfallMm">[];
 }
@@ -23,6 +24,7 @@ export const partsFactsOf = (job: DrawnJob): PartsFacts => ({
   sets: job.drawn().map(({ id, draft }) => ({ id, draft: { ...draft, numbers: [], notes: [] } })),
   kept: Object.fromEntries(Object.entries(job.keptWorkings).filter(([id]) => isPiecesId(id))) as PartsFacts["kept"],
   cloths: job.cloths,
+  isChild: job.beside.isChild,
   pullOn: (job.plan?.chosenPullOn ?? [])
     .filter(({ ring }) => !job.openings[ring])
     .map(({ ring, verdict, shortfallMm }) => ({ ring, verdict, shortfallMm })),

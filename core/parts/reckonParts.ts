@@ -1,6 +1,7 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
+import { isNeckCord, type Opening, type Zone } from "../ease/index.ts";
 import { apartBy } from "./belongs.ts";
-import { type DecidedStyle, isTop, isWhole, type PartChoices, type PartOption } from "./decision.ts";
+import { type DecidedStyle, type DecisionId, isTop, isWhole, type PartChoices, type PartOption } from "./decision.ts";
 import { decisionsOf, decisionsOpen, optionsChosen } from "./decisions/index.ts";
 import type { PartsFacts } from "./partsFacts.ts";
 import { type PieceRow, pieceRows } from "./pieceRows.ts";
@@ -42,6 +43,8 @@ export function reckonParts(working: PartsWorking, facts: PartsFacts): PartsReck
       drafts: facts.sets.map(({ draft }) => draft),
       pullOn: facts.pullOn,
       briefDrops: facts.kept.briefPieces ? numbersOf(facts.kept.briefPieces) : null,
+      isChild: facts.isChild,
+      opens: openedBy(working, facts.style),
     }),
   );
   const lacks: Lack[] =
@@ -123,3 +126,9 @@ export const openedBy = (choices: PartChoices, style: DecidedStyle): Readonly<Re
     string,
     string
   >;
+
+/** The decision that leaves free cords at the neck; null where none does. */
+export const tiedAtNeck = (choices: PartChoices, style: DecidedStyle): DecisionId | null =>
+  optionsChosen(choices, style).find(({ option: { opens = {} } }) =>
+    (Object.entries(opens) as [Zone, Opening][]).some(([zone, how]) => isNeckCord(zone, how)),
+  )?.decision.id ?? null;

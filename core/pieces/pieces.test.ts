@@ -66,7 +66,7 @@ function jobOf(styleId: ShippedStyleId, own: Partial<JobFacts> = {}, taken = bod
     patternLengthsMm: {},
     keptWorkings: {},
     beside: {
-      ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false },
+      ...{ sheetName: "sheet", settingsName: "settings as shipped", isForm: false, isChild: false },
       ...{ wraps: [], elastics: [], chartBust: null, chartLoops: null, chartSizes: {}, shelf: { rows: [] } },
     },
     ...own,

@@ -7,6 +7,7 @@ const NOTHING_BESIDE: BesideJob = {
   sheetName: "sheet of 30 Sep 2026",
   settingsName: "settings as shipped",
   isForm: false,
+  isChild: false,
   wraps: [],
   elastics: [],
   chartBust: null,

@@ -67,6 +67,7 @@ export async function startPrototype(
     sheetName: bare.sheet ? sheetWords(bare.sheet, SHIPPED_EASE_SETTINGS.fingerAllowanceMm) : "",
     settingsName: "settings as shipped",
     isForm: false,
+    isChild: false,
   });
   const ingredients = { ...bare, still: stillOf(bare, beside, workings) };
   const planned = planJob(ingredients);

@@ -63,11 +63,12 @@ export async function readJobPlan(repositories: Repositories, jobId: number): Pr
 /** How explanations name what a job rests on. */
 export const besideNames = (
   { sheet, settings, settingsName }: Pick<JobPlanContext, "sheet" | "settings" | "settingsName">,
-  { kind }: Wearer,
+  { kind, child }: Wearer,
 ) => ({
   sheetName: sheet ? sheetWords(sheet, settings.fingerAllowanceMm) : "",
   settingsName,
   isForm: kind === "form",
+  isChild: child,
 });
 
 async function readIngredients(

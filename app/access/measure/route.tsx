@@ -18,10 +18,11 @@ export const meta = () => [{ title: "Measure yourself · Stenz" }];
 export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const store = storeOf(context);
   const link = found(await store.measureLinks.find(params.secret, new Date()), "link");
-  if (link.standing !== "good") return { standing: link.standing, needed: [], today: today() };
+  if (link.standing !== "good") return { standing: link.standing, needed: [], isChild: false, today: today() };
   const job = found(await store.jobs.find(link.jobId), "link");
   const { measures } = found(await store.styles.find(job.styleId), "link");
-  return { standing: link.standing, needed: measures, today: today() };
+  const isChild = (await store.wearers.find(job.wearerId))?.child ?? false;
+  return { standing: link.standing, needed: measures, isChild, today: today() };
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) => {
@@ -47,7 +48,7 @@ const OVER =
   "Expected a link that is good yet: this one was used, or its day is over. Ask for another; what you typed still stands here.";
 
 export default function Measure({ loaderData, actionData }: Route.ComponentProps) {
-  const { standing, needed } = loaderData;
+  const { standing, needed, isChild } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   if (standing !== "good" && !unsaved)
     return (
@@ -73,7 +74,7 @@ export default function Measure({ loaderData, actionData }: Route.ComponentProps
         unsaved={unsaved}
         submitLabel="Send my measures"
       >
-        <SheetFields needed={needed} earlier={null} only />
+        <SheetFields needed={needed} earlier={null} isChild={isChild} only />
       </RecordForm>
     </>
   );

@@ -50,7 +50,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     linkUntil: (await store.measureLinks.ofJob(job.id, new Date()))?.until ?? null,
     needed: style.measures,
     fingerMm: settings.fingerAllowanceMm,
-    findings: sheet ? checkSheet({ ...sheet, earlier: sheetBefore(sheet, sheets)?.values }) : [],
+    findings: sheet ? checkSheet({ ...sheet, earlier: sheetBefore(sheet, sheets)?.values, isChild: wearer.child }) : [],
     others: sheets
       .filter(({ id }) => id !== sheet?.id)
       .map(({ id, takenOn }) => ({ id, name: sheetName({ id, takenOn }, sheets) })),

@@ -7,6 +7,7 @@ import {
 } from "../../../core/workings/index.ts";
 import type { Repositories, Store } from "../../../data/store.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
+import type { Messages } from "../../../formats/form/index.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
@@ -20,6 +21,8 @@ const FORMS = new Map(WORKING_IDS.map((id) => [id, formReader(workingSchema(id))
 interface Beside {
   /** What is kept of it beside what was typed. */
   readonly settled?: (working: Workings[WorkingId]) => Workings[WorkingId];
+  /** What of it cannot be kept, by field: where the record says so, not the form. */
+  readonly refuses?: (all: Repositories, working: Workings[WorkingId]) => Promise<Messages>;
   /** What is kept with it, in the same transaction, once it is. */
   readonly also?: (all: Repositories, working: Workings[WorkingId], before: Workings[WorkingId]) => Promise<void>;
 }
@@ -30,7 +33,7 @@ export async function saveWorking(
   jobId: number,
   store: Store,
   back: string,
-  { settled = (working) => working, also }: Beside = {},
+  { settled = (working) => working, refuses, also }: Beside = {},
 ) {
   const id = fields.working;
   if (!isWorkingId(id)) notFound("calculation");
@@ -41,6 +44,8 @@ export async function saveWorking(
     const sent = FORMS.get(id)?.(fields);
     if (sent && !sent.ok) return invalid(fields, sent.errors);
     const { working, texts } = readWorking(id, fields, before.working);
+    const refused = (await refuses?.(all, working)) ?? {};
+    if (Object.keys(refused).length > 0) return invalid(fields, refused);
     const saved = await workings.save(jobId, id, { working: settled(working), texts, version: startedFrom(fields) });
     if (saved.saved) await also?.(all, working, before.working);
     return answerEdit(saved, {

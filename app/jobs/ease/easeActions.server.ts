@@ -1,5 +1,13 @@
 import { data, redirect } from "react-router";
-import { isZone, roundGirth, type SchoolId, type Style, type Zone } from "../../../core/ease/index.ts";
+import {
+  isNeckCord,
+  isZone,
+  NO_NECK_CORDS,
+  roundGirth,
+  type SchoolId,
+  type Style,
+  type Zone,
+} from "../../../core/ease/index.ts";
 import type { Job } from "../../../core/job/index.ts";
 import type { Repositories } from "../../../data/store.ts";
 import { type FormRead, wrong } from "../../../formats/form/index.ts";
@@ -14,6 +22,7 @@ interface EasePost {
   readonly job: Job;
   readonly style: Style;
   readonly cloths: Repositories["cloths"];
+  readonly isChild: boolean;
 }
 
 /** What a post to the ease plan changes of a job. Problems say what was expected. */
@@ -52,11 +61,12 @@ const CHANGES: ReadonlyMap<string, Change> = new Map<string, Change>(
       const others = without(job.pressuresKpa, zone);
       return changed({ ...job, pressuresKpa: kpa === null ? others : { ...others, [zone]: kpa } });
     },
-    closure({ fields, job, style }) {
+    closure({ fields, job, style, isChild }) {
       const read = EASE_FORMS.closure(fields);
       if (!read.ok) return read;
       const { zone, closure } = read.value;
       if (!style.zones.includes(zone)) return noSuchZone;
+      if (isChild && closure !== null && isNeckCord(zone, closure)) return wrong("closure", NO_NECK_CORDS);
       const others = without(job.openings, zone);
       return changed({ ...job, openings: closure === null ? others : { ...others, [zone]: closure } });
     },
@@ -84,11 +94,17 @@ function without<T>(record: Readonly<Partial<Record<Zone, T>>>, zone: Zone): Par
 const noSuchIntent: Change = () => wrong("form", "Expected something this page can change.");
 
 /** Changes a job as a post to its ease plan says, in one transaction; a newer version is never overwritten. */
-export async function changeEase(fields: Fields, jobId: number, { jobs, styles, cloths }: Repositories) {
+export async function changeEase(fields: Fields, jobId: number, { jobs, styles, cloths, wearers }: Repositories) {
   const job = found(await jobs.find(jobId), "job");
   const style = found(await styles.find(job.styleId), "style");
   const change = CHANGES.get(fields.intent ?? "") ?? noSuchIntent;
-  const read = await change({ fields, job, style, cloths });
+  const read = await change({
+    fields,
+    job,
+    style,
+    cloths,
+    isChild: (await wearers.find(job.wearerId))?.child ?? false,
+  });
   if (!read.ok) return data({ stale: false, error: Object.values(read.errors).join(" ") }, { status: 400 });
   const outcome = await jobs.save({ ...read.value, version: startedFrom(fields) });
   if (!outcome.saved) return data({ stale: true, error: null }, { status: 409 });

@@ -80,6 +80,24 @@ describe("pressure, closure and elastic", () => {
   });
 });
 
+it("no ties are opened at the neck of a child", async () => {
+  const wearerId = await store.wearers.add({ name: "C", kind: "person", child: true, allergies: "", notes: "" });
+  jobId = await store.jobs.add(
+    newJob({
+      name: "Swimsuit",
+      styleId: "onePiece",
+      wearerId,
+      sheetId: null,
+      girthDirection: "across",
+      school: "share",
+    }),
+  );
+  const { error } = await refusal({ intent: "closure", zone: "overbust", closure: "ties" });
+  expect(error).toMatch(/at the neck of a child/);
+  await change({ intent: "closure", zone: "overbust", closure: "hooks" });
+  expect((await job()).openings).toEqual({ overbust: "hooks" });
+});
+
 it("a later window never overwrites an earlier one unseen", async () => {
   await change({ intent: "school", school: "fixed" });
   expect(await refusal({ intent: "school", school: "percent" })).toEqual({ stale: true, error: null });

@@ -70,6 +70,21 @@ describe("parts that are kept", () => {
     expect((await store.workings.find(4, "onePiecePieces")).version).toBe(version);
   });
 
+  it("leave no ties at the neck of a child: refused beside the field, with nothing kept", async () => {
+    const { store } = await demoStore();
+    const job = await store.jobs.find(4);
+    const wearer = await store.wearers.find(job?.wearerId ?? 0);
+    if (!wearer) throw new Error("The wearer is there.");
+    await store.wearers.save({ ...wearer, child: true });
+    const before = await store.workings.find(4, "parts");
+    const answer = await postTo(store, ADDRESS, { ...RIGHT, closure: "neckTie" });
+    expect((answer.body as { errors: object }).errors).toEqual({
+      closure: expect.stringMatching(/at the neck of a child.*local code/),
+    });
+    expect(await store.workings.find(4, "parts")).toEqual(before);
+    expect((await postTo(store, ADDRESS, { ...RIGHT, closure: "neckHook" })).location).toBe(ADDRESS);
+  });
+
   it("draw a brief that nobody had drawn yet", async () => {
     const { store } = await demoStore();
     await postTo(store, "/jobs/2/parts", { ...RIGHT, version: "0", rise: "low", seat: "less" });

@@ -1,5 +1,12 @@
 import { redirect } from "react-router";
-import { copyOf, ownStyleNumber, type ShippedStyleId, type Style, type Zone } from "../../../core/ease/index.ts";
+import {
+  copyOf,
+  NO_NECK_CORDS,
+  ownStyleNumber,
+  type ShippedStyleId,
+  type Style,
+  type Zone,
+} from "../../../core/ease/index.ts";
 import type { Job } from "../../../core/job/index.ts";
 import {
   decisionsOf,
@@ -8,6 +15,7 @@ import {
   optionsSetBy,
   type PartsWorking,
   partsOfStyle,
+  tiedAtNeck,
 } from "../../../core/parts/index.ts";
 import { isPiecesId, PIECES } from "../../../core/pieces/index.ts";
 import { savedOrThrow } from "../../../data/db/index.ts";
@@ -26,6 +34,12 @@ const pageOf = (jobId: number) => `/jobs/${jobId}/parts`;
  */
 export const saveParts = (fields: Fields, jobId: number, store: Store, style: Style) =>
   saveWorking(fields, jobId, store, pageOf(jobId), {
+    refuses: async (all, working) => {
+      if (!isParts(working)) return {};
+      const job = found(await all.jobs.find(jobId), "job");
+      const tied = tiedAtNeck(working, style);
+      return tied && (await all.wearers.find(job.wearerId))?.child ? { [tied]: NO_NECK_CORDS } : {};
+    },
     also: async (all, working, before) => {
       if (!isParts(working) || !isParts(before)) return;
       await setOptions(all, jobId, optionsSetBy(working, style), style);

@@ -31,6 +31,8 @@ interface SheetFieldsProps {
   readonly needed: readonly MeasureCode[] | null;
   /** The wearer's last sheet, shown beside each field and held against it; null for the first. */
   readonly earlier: Pick<Sheet, "takenOn" | "values"> | null;
+  /** A child is asked about by the sizes of children. */
+  readonly isChild: boolean;
   /** Nothing but what is needed is asked for. */
   readonly only?: boolean;
 }
@@ -39,14 +41,14 @@ interface SheetFieldsProps {
  * The fields of a sheet in measuring order, with the tape on the figure and the checks as they are typed. What a job
  * needs stands first; all other measures are folded away by group.
  */
-export function SheetFields({ needed, earlier, only = false }: SheetFieldsProps) {
+export function SheetFields({ needed, earlier, isChild, only = false }: SheetFieldsProps) {
   const { values: start, errors } = useContext(FormState);
   const [texts, setTexts] = useState<Record<string, string>>(() => ({ ...start }));
   const [unit, setUnit] = useState<"cm" | "in">(start.unit === "in" ? "in" : "cm");
   const [selfMeasured, setSelfMeasured] = useState(start.selfMeasured === "yes");
   const [lit, setLit] = useState<SheetPlace | null>(null);
   const read = readMeasures(texts, unit);
-  const findings = checkSheet({ values: read.values, unit, selfMeasured, earlier: earlier?.values });
+  const findings = checkSheet({ values: read.values, unit, selfMeasured, earlier: earlier?.values, isChild });
   const put = (name: string, text: string) => setTexts((before) => ({ ...before, [name]: text }));
   const seen = useRef(new Map<string, CheckFinding>());
   // What asked for a second look when the field was left before, and asks no more, was corrected.

@@ -94,7 +94,7 @@ export default function NewSheet({ loaderData, actionData }: Route.ComponentProp
           hidden={job ? { job: job.id } : {}}
           submitLabel="Save sheet"
         >
-          <SheetFields needed={needed} earlier={loaderData.earlier} />
+          <SheetFields needed={needed} earlier={loaderData.earlier} isChild={wearer.child} />
         </RecordForm>
       </Box>
     </>

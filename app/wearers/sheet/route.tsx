@@ -6,7 +6,15 @@ import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
 import { data } from "react-router";
-import { CATALOGUE, checkSheet, measuredValue, nameOf, placesOf, WORN_UNDER } from "../../../core/body/index.ts";
+import {
+  CATALOGUE,
+  checkSheet,
+  measuredValue,
+  nameOf,
+  placesOf,
+  sheetBefore,
+  WORN_UNDER,
+} from "../../../core/body/index.ts";
 import { formatDay } from "../../../core/units/index.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
@@ -25,7 +33,8 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const { wearers, sheets } = storeOf(context);
   const sheet = found(await sheets.find(idFrom(params.sheetId, "sheet")), "sheet");
   const wearer = found(await wearers.find(sheet.wearerId), "wearer");
-  return { sheet, wearer, findings: checkSheet(sheet) };
+  const earlier = sheetBefore(sheet, await sheets.ofWearer(wearer.id))?.values;
+  return { sheet, wearer, findings: checkSheet({ ...sheet, earlier, isChild: wearer.child }) };
 });
 
 /** Keeps an answer to one of the sheet's checks, or takes it back. */

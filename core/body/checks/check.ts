@@ -38,6 +38,8 @@ export interface CheckInput {
   readonly unit: LengthUnit;
   /** Values of this wearer's last sheet before it; left out where there is none. */
   readonly earlier?: readonly MeasuredValue[] | undefined;
+  /** A child: it is asked about by the sizes of children. Left out for a grown body. */
+  readonly isChild?: boolean | undefined;
   /** The wearer measured alone. */
   readonly selfMeasured?: boolean | undefined;
 }

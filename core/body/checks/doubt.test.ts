@@ -41,6 +41,12 @@ describe("against the last sheet", () => {
     expect(doubtsAbout(measuredAll({ hip: 1150 }), measuredAll({ hip: 1000 }))).toEqual([]);
   });
 
+  it("is doubted there only where it leapt: digits turned", () => {
+    expect(doubtsAbout(measuredAll({ hip: 1610 }), measuredAll({ hip: 1160 })).map(({ why: by }) => by)).toEqual([
+      "moved",
+    ]);
+  });
+
   it("of a side is held against the other side", () => {
     const thighs = (left: number, right: number) => [
       measured("thigh", left, "left"),

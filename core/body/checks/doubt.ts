@@ -1,5 +1,7 @@
+import { measureOf } from "../catalogue/index.ts";
 import type { MeasureCode } from "../measure.ts";
 import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
+import { isLoopOff, LOOP_CODES } from "./loop.ts";
 import { brokenOrders } from "./order.ts";
 import { outOfRange } from "./range.ts";
 import { brokenRatios } from "./ratios.ts";
@@ -20,25 +22,39 @@ const DOWN_THE_TRUNK: readonly MeasureCode[] = [
 const MOVED_PART = 0.08;
 const NEIGHBOURS_PART = 0.04;
 
+/** Where no neighbour was taken both times, one that moved by more than this is doubted. */
+const LEAP_PART = 0.25;
+
+/** Left and right of a limb or a length that differ by more than this, as a part of the larger; breasts may. */
+const SIDES_PART = 0.15;
+
 /** What a value is doubted for, with every value that may be the wrong one. */
 export interface Doubt {
-  readonly why: "range" | "ratio" | "order" | "moved";
+  readonly why: "range" | "ratio" | "order" | "moved" | "sides" | "loop";
   readonly suspects: readonly MeasuredValue[];
 }
 
 /**
- * Every doubt about the values of a sheet: out of range, out of proportion to a neighbour, in an unusual order, or far
- * from this wearer's last sheet while the neighbours stayed.
+ * Every doubt about the values of a sheet: out of range, out of proportion to a neighbour, in an unusual order, far
+ * from this wearer's last sheet while the neighbours stayed, far from the other side, or off the loop they are parts of.
  *
  * @param earlier values of the wearer's last sheet; none where there is no other.
  */
-export function doubtsAbout(values: readonly MeasuredValue[], earlier: readonly MeasuredValue[]): Doubt[] {
+export function doubtsAbout(
+  values: readonly MeasuredValue[],
+  earlier: readonly MeasuredValue[],
+  isChild = false,
+): Doubt[] {
   const pair = (...codes: readonly MeasureCode[]) => codes.flatMap((code) => measuredValue(values, code) ?? []);
   return [
-    ...values.filter(outOfRange).map((value): Doubt => ({ why: "range", suspects: [value] })),
+    ...values
+      .filter((value) => outOfRange(value, isChild))
+      .map((value): Doubt => ({ why: "range", suspects: [value] })),
     ...brokenRatios(values).map(({ of, to }): Doubt => ({ why: "ratio", suspects: pair(of, to) })),
     ...brokenOrders(values).map(({ smaller, larger }): Doubt => ({ why: "order", suspects: pair(smaller, larger) })),
     ...movedAlone(values, earlier).map((value): Doubt => ({ why: "moved", suspects: [value] })),
+    ...sidesApart(values).map((suspects): Doubt => ({ why: "sides", suspects })),
+    ...(isLoopOff(values) ? [{ why: "loop" as const, suspects: pair(...LOOP_CODES) }] : []),
   ];
 }
 
@@ -47,9 +63,19 @@ function movedAlone(values: readonly MeasuredValue[], earlier: readonly Measured
     const by = movedBy(value, earlier);
     if (by === null || Math.abs(by) <= MOVED_PART) return false;
     const neighbours = neighboursOf(value, values).flatMap((one) => movedBy(one, earlier) ?? []);
-    return neighbours.length > 0 && neighbours.every((part) => Math.abs(part) < NEIGHBOURS_PART);
+    return neighbours.length > 0
+      ? neighbours.every((part) => Math.abs(part) < NEIGHBOURS_PART)
+      : Math.abs(by) > LEAP_PART;
   });
 }
+
+/** Left and right of what is no breast, where they are too far apart to be two sides of one body. */
+const sidesApart = (values: readonly MeasuredValue[]): (readonly MeasuredValue[])[] =>
+  values.flatMap((left) => {
+    const right = left.side === "left" ? measuredValue(values, left.code, "right") : undefined;
+    const apart = right && Math.abs(left.mm - right.mm) > SIDES_PART * Math.max(left.mm, right.mm);
+    return apart && measureOf(left.code).group !== "breast" ? [[left, right]] : [];
+  });
 
 /** How far a value moved since the last sheet, as a part of what it was; null where it was not taken then. */
 export function movedBy({ code, side, mm }: MeasuredValue, earlier: readonly MeasuredValue[]): number | null {

@@ -42,7 +42,7 @@ function usualOf(code: MeasureCode): number {
 
 /**
  * What a measure is expected to be: the mean of what its own kind on the same sheet leads to by the usual proportions,
- * and of the wearer's last sheet, which counts as much as all of those together.
+ * of the wearer's last sheet, and of the other side, each of which counts as much as all of those together.
  *
  * @returns mm; null where nothing says anything about it.
  */
@@ -57,8 +57,10 @@ export function expectedMm(
     .map((value) => value.mm / usualOf(value.code));
   const byKind = scales.length === 0 ? null : usualOf(code) * middle(scales);
   const before = measuredValue(earlier, code, side)?.mm ?? null;
-  if (byKind === null || before === null) return byKind ?? before;
-  return Math.sqrt(byKind * before);
+  const across =
+    side === "single" ? null : (measuredValue(values, code, side === "left" ? "right" : "left")?.mm ?? null);
+  const known = [byKind, before, across].filter((mm) => mm !== null);
+  return known.length === 0 ? null : known.reduce((product, mm) => product * mm, 1) ** (1 / known.length);
 }
 
 /** The median: one wrong neighbour does not carry the others along. */

@@ -1,9 +1,26 @@
 import type { MeasureCode } from "../measure.ts";
-import { measuredValue } from "../sheetValues.ts";
+import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 import type { CheckRule } from "./check.ts";
 
 /** Over this part of the loop the five measures do not belong to one trunk. */
 export const LOOP_TOLERANCE = 0.04;
+
+/** The loop with its parts. */
+export const LOOP_CODES: readonly MeasureCode[] = [
+  "trunk_loop",
+  "front_waist",
+  "crotch_front",
+  "crotch_back",
+  "back_waist",
+];
+
+/** True where all five were taken, and do not belong to one trunk. */
+export function isLoopOff(values: readonly MeasuredValue[]): boolean {
+  const [loop, ...parts] = LOOP_CODES.map((code) => measuredValue(values, code)?.mm ?? null);
+  const known = parts.filter((mm) => mm !== null);
+  if (loop === undefined || loop === null || known.length < parts.length) return false;
+  return Math.abs(loop - known.reduce((total, mm) => total + mm, 0)) > LOOP_TOLERANCE * loop;
+}
 
 const PARTS: readonly MeasureCode[] = ["front_waist", "crotch_front", "crotch_back", "back_waist"];
 
@@ -19,7 +36,7 @@ export const loopCheck: CheckRule = {
     const parts = PARTS.flatMap((code) => measuredValue(values, code) ?? []);
     if (!loop || parts.length < PARTS.length) return [];
     const sum = parts.reduce((total, { mm }) => total + mm, 0);
-    if (Math.abs(loop.mm - sum) <= LOOP_TOLERANCE * loop.mm) return [];
+    if (!isLoopOff(values)) return [];
     return [
       {
         ruleId: "body.loop",

@@ -1,10 +1,24 @@
 import { measureOf, nameOf } from "../catalogue/index.ts";
+import type { MeasureCode } from "../measure.ts";
 import type { MeasuredValue } from "../sheetValues.ts";
 import type { CheckRule } from "./check.ts";
 
-/** True where a value lies outside its measure's plausible range. */
-export function outOfRange(value: MeasuredValue): boolean {
-  const [low, high] = measureOf(value.code).rangeMm;
+/** The smallest child is this part of the smallest grown body. */
+const CHILD_LOW = 0.55;
+
+/** The largest is this part of the largest grown body: round it, and along it, where children catch up sooner. */
+const CHILD_HIGH = { girth: 0.65, other: 0.78 } as const;
+
+/** What a measure usually lies between, mm. */
+export function usualRange(code: MeasureCode, isChild: boolean): readonly [number, number] {
+  const { rangeMm, kind } = measureOf(code);
+  const [low, high] = rangeMm;
+  return isChild ? [low * CHILD_LOW, high * (kind === "girth" ? CHILD_HIGH.girth : CHILD_HIGH.other)] : [low, high];
+}
+
+/** True where a value lies outside its measure's plausible range, of a grown body or of a child. */
+export function outOfRange(value: MeasuredValue, isChild = false): boolean {
+  const [low, high] = usualRange(value.code, isChild);
   return value.mm < low || value.mm > high;
 }
 
@@ -12,15 +26,17 @@ export function outOfRange(value: MeasuredValue): boolean {
 export const rangeCheck: CheckRule = {
   id: "body.range",
   title: "Plausible range",
-  evaluate: ({ values }) =>
-    values.filter(outOfRange).map((value) => {
-      const [low, high] = measureOf(value.code).rangeMm;
-      return {
-        ruleId: "body.range",
-        code: value.code,
-        side: value.side,
-        template: `${nameOf(value.code, value.side)} is {value}; it usually lies between {low} and {high}.`,
-        lengths: { value: value.mm, low, high },
-      };
-    }),
+  evaluate: ({ values, isChild = false }) =>
+    values
+      .filter((value) => outOfRange(value, isChild))
+      .map((value) => {
+        const [low, high] = usualRange(value.code, isChild);
+        return {
+          ruleId: "body.range",
+          code: value.code,
+          side: value.side,
+          template: `${nameOf(value.code, value.side)} is {value}; ${isChild ? "on a child it" : "it"} usually lies between {low} and {high}.`,
+          lengths: { value: value.mm, low, high },
+        };
+      }),
 };

@@ -3,6 +3,9 @@ import { measureOf } from "../catalogue/index.ts";
 import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
 import type { Repair } from "./check.ts";
 
+/** A tape's large figures are this far apart, mm; what is shorter than the second is not read by them. */
+const [TENS_MM, LEAST_TENS_MM] = [100, 250] as const;
+
 /**
  * Every way in which one slip of the pen could have turned the true value into this one: two digits swapped anywhere, a
  * digit doubled or left out, the other unit meant, a factor of ten, a half or a quarter written for the whole (girths
@@ -34,6 +37,13 @@ export function possibleRepairs(value: MeasuredValue, unit: LengthUnit, values: 
     as("a factor of ten too small", mm * 10),
     as("a factor of ten too large", mm / 10),
     ...rewritten("a digit missing", withOneMore(text), true),
+    // The large figures of a tape stand at its tens: the wrong one is read, the small ones right.
+    ...(unit === "in" || mm < LEAST_TENS_MM
+      ? []
+      : [
+          { ...as("ten centimetres too many", mm - TENS_MM), madeUp: true },
+          { ...as("ten centimetres too few", mm + TENS_MM), madeUp: true },
+        ]),
   ];
   if (measureOf(code).kind === "girth") {
     repairs.push(as("a half written for the whole", mm * 2), as("a quarter written for the whole", mm * 4));

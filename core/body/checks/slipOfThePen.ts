@@ -26,9 +26,9 @@ export const slipOfThePenCheck: CheckRule = {
   id: "body.slip",
   title: "Slip of the pen",
   evaluate(input) {
-    const { values, earlier = [] } = input;
+    const { values, earlier = [], isChild = false } = input;
     const found: CheckFinding[] = [];
-    for (const doubt of doubtsAbout(values, earlier)) {
+    for (const doubt of doubtsAbout(values, earlier, isChild)) {
       const finding = offer(doubt, input);
       const repair = finding?.repairs?.[0];
       // One slip often raises several doubts: it is told once.
@@ -42,10 +42,10 @@ export const slipOfThePenCheck: CheckRule = {
 };
 
 function offer(doubt: Doubt, input: CheckInput): CheckFinding | null {
-  const { values, unit, earlier = [] } = input;
+  const { values, unit, earlier = [], isChild = false } = input;
   const ranked = doubt.suspects
     .flatMap((value) => possibleRepairs(value, unit, values))
-    .filter((repair) => settles(repair, values, earlier))
+    .filter((repair) => settles(repair, values, { earlier, isChild }))
     .map((repair) => ({ repair, away: distance(repair, values, earlier) }))
     .filter(({ away }) => away <= FARTHEST)
     .toSorted((a, b) => a.away - b.away)
@@ -69,8 +69,12 @@ function offer(doubt: Doubt, input: CheckInput): CheckFinding | null {
 }
 
 /** True where no doubt about the repaired value is left. */
-function settles(repair: Repair, values: readonly MeasuredValue[], earlier: readonly MeasuredValue[]): boolean {
-  return !doubtsAbout(repairedBy(repair, values), earlier).some(({ suspects }) =>
+function settles(
+  repair: Repair,
+  values: readonly MeasuredValue[],
+  { earlier, isChild }: { readonly earlier: readonly MeasuredValue[]; readonly isChild: boolean },
+): boolean {
+  return !doubtsAbout(repairedBy(repair, values), earlier, isChild).some(({ suspects }) =>
     suspects.some(({ code, side }) => code === repair.code && side === repair.side),
   );
 }

@@ -1,4 +1,5 @@
 import { casingRise } from "./casingRise.ts";
+import { childNeck } from "./childNeck.ts";
 import { continuousBack } from "./continuousBack.ts";
 import { goesOn } from "./goesOn.ts";
 import { halterFastens } from "./halterFastens.ts";
@@ -9,6 +10,7 @@ import type { PartRule } from "./rule.ts";
 
 /** Every rule of what goes together. */
 export const PART_RULES: readonly PartRule[] = [
+  childNeck,
   continuousBack,
   halterFastens,
   longBand,

@@ -1,5 +1,5 @@
 import type { Draft } from "../../drafting/index.ts";
-import type { RingVerdict } from "../../ease/index.ts";
+import type { Opening, RingVerdict, Zone } from "../../ease/index.ts";
 import type { PartChoices } from "../decision.ts";
 
 /** What a rule looks at beside the choices. */
@@ -9,6 +9,9 @@ export interface PartsSeen {
   readonly pullOn: readonly Pick<RingVerdict, "ring" | "verdict" | "shortfallMm">[];
   /** Options of the brief as they are kept, where one is kept. */
   readonly briefDrops: Readonly<Record<string, number | null>> | null;
+  readonly isChild: boolean;
+  /** Rings the choices open, with how. */
+  readonly opens: Readonly<Partial<Record<Zone, Opening>>>;
 }
 
 /** What a rule says: that something does not go together, and why; or what has the word where it goes. */
