@@ -1,4 +1,5 @@
 import { type TSchema, Type } from "typebox";
+import { isoDay } from "../schemaParts.ts";
 import { LONG_CODES } from "./catalogue/codes.ts";
 import { ANSWER_WORDS } from "./checks/answer.ts";
 import { WORN_UNDER } from "./sheet.ts";
@@ -16,7 +17,7 @@ const most = 2 * LONG_CODES.length;
  * Other keys than these are let in and kept as they are.
  */
 export const SHEET_PROPERTIES = {
-  takenOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" }),
+  takenOn: isoDay("ISO 8601 day"),
   unit: Type.Enum(["cm", "in"]),
   tape: tape(),
   measuredBy: text(400),

@@ -1,4 +1,5 @@
 import { type TObject, Type } from "typebox";
+import { isoDay } from "../schemaParts.ts";
 import { type FieldsOf, LONGEST_TEXT, type UnfieldedValue, type WorkingCell, type WorkingField } from "./field.ts";
 
 /**
@@ -23,7 +24,7 @@ export const workingSchema = <Working extends object>(
     { additionalProperties: false },
   );
 
-const DAY = Type.Union([Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" }), Type.Null()]);
+const DAY = Type.Union([isoDay("ISO 8601 day"), Type.Null()]);
 
 const AMOUNTS = Type.Record(Type.String({ maxLength: LONGEST_TEXT }), Type.Number());
 

@@ -1,4 +1,5 @@
 import { type Static, Type } from "typebox";
+import { isoDay } from "../schemaParts.ts";
 import { type Moment, momentAt, weekdayOf } from "./clock.ts";
 
 /** Days of the week, from Monday. */
@@ -6,7 +7,7 @@ export const WEEKDAYS = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday",
 
 /** Minutes after midnight. */
 const minutes = () => Type.Integer({ minimum: 0, maximum: 24 * 60 });
-const day = () => Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" });
+const day = () => isoDay();
 
 /** When a workshop works, as it is kept. */
 export const WORK_HOURS = Type.Object(

@@ -1,4 +1,5 @@
 import { type Static, Type } from "typebox";
+import { isoDay } from "../schemaParts.ts";
 import { WAIT_KINDS } from "./waits/index.ts";
 
 /** What one meets for. */
@@ -60,7 +61,7 @@ export interface DaysWorking {
 
 /** Its schema, value by value. */
 export const DAYS_UNFIELDED = {
-  wantedOn: Type.Union([Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), Type.Null()]),
+  wantedOn: Type.Union([isoDay(), Type.Null()]),
   appointments: Type.Array(appointmentSchema, { maxItems: MOST_APPOINTMENTS }),
   waits: Type.Array(waitSchema, { maxItems: MOST_WAITS }),
 } as const;

@@ -1,4 +1,5 @@
 import { type Static, Type } from "typebox";
+import { isoDay } from "../schemaParts.ts";
 import { MOST_MACHINES, MOST_RECIPES, machineSchema } from "./machine.ts";
 import { type SeamSetup, setupSchema } from "./setup.ts";
 
@@ -14,9 +15,9 @@ export const recipeSchema = Type.Object(
     jobId: Type.Integer({ minimum: 1 }),
     trialId: Type.Integer({ minimum: 1 }),
     /** ISO day it was kept on. */
-    on: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+    on: isoDay(),
     /** ISO day a seam sewn so popped on: it is open again. Null while it holds. */
-    reopenedOn: Type.Union([Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }), Type.Null()]),
+    reopenedOn: Type.Union([isoDay(), Type.Null()]),
   },
   { additionalProperties: false },
 );

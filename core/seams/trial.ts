@@ -1,4 +1,5 @@
 import { type Static, Type } from "typebox";
+import { isoDay } from "../schemaParts.ts";
 import { POSITIONS } from "./position.ts";
 import { LOOKS } from "./seamStretch.ts";
 import { setupSchema } from "./setup.ts";
@@ -15,7 +16,7 @@ export const trialSchema = Type.Object(
     /** Its own number within the job: kept when others are taken away. */
     id: Type.Integer({ minimum: 1, maximum: 100_000 }),
     /** ISO day it was sewn on. */
-    on: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+    on: isoDay(),
     setup: setupSchema,
     gaugeMm: Type.Number({ minimum: 10, maximum: 1000 }),
     /** Where the first stitch broke, or the cloth would go no further, mm. */

@@ -25,6 +25,16 @@ it.each(["2026-02-29", "2026-13-01", "29.2.2026", "31 Apr 2026", "4/3/2026", "",
   },
 );
 
+it.each(["31 November 2026", "31 nov 2026", "2026-11-31", "31.11.2026"])(
+  "says of %s how many days its month has",
+  (text) => {
+    const parsed = parseDay(text, "2026-12-31");
+    expect(parsed.ok ? "" : parsed.problem.message).toBe(
+      `Expected a day that there is: November 2026 has 30 days, but got “${text}”.`,
+    );
+  },
+);
+
 it("refuses days in the future and long ago", () => {
   expect(code("2026-11-25")).toBe("day-out-of-range");
   expect(code("1899-12-31")).toBe("day-out-of-range");

@@ -29,6 +29,8 @@ const capitals = (text: string): string =>
 export function parseDay(text: string, latest: string): Result<string> {
   const read = TYPED.map((format) => dayjs.utc(capitals(text), format, true)).find((one) => one.isValid());
   if (!read) {
+    const noSuch = noSuchDay(capitals(text));
+    if (noSuch) return fail("day-unreadable", `${noSuch}, but got “${text.slice(0, 20)}”.`);
     return fail("day-unreadable", `Expected a day such as 14 Mar 2026, but got “${text.slice(0, 20)}”.`);
   }
   const day = read.format(KEPT);
@@ -39,6 +41,23 @@ export function parseDay(text: string, latest: string): Result<string> {
     );
   }
   return ok(day);
+}
+
+/** The first day of a month, as each way of writing one has it. */
+const FIRST_OF_MONTH: readonly (readonly [RegExp, string])[] = [
+  [/^(\d{4}-\d{2})-\d{2}$/, "$1-01"],
+  [/^\d{1,2}( [A-Z][a-z]+ \d{4})$/, "1$1"],
+  [/^\d{1,2}(\.\d{1,2}\.\d{4})$/, "1$1"],
+];
+
+/** Where a day is written as one may be and its month has none such: how many it has. */
+function noSuchDay(text: string): string | null {
+  for (const [written, first] of FIRST_OF_MONTH) {
+    const month = written.test(text) ? text.replace(written, first) : "";
+    const read = TYPED.map((format) => dayjs.utc(month, format, true)).find((one) => one.isValid());
+    if (read) return `Expected a day that there is: ${read.format("MMMM YYYY")} has ${read.daysInMonth()} days`;
+  }
+  return null;
 }
 
 /** Writes a day for reading: `14 Mar 2026`. A text that is no ISO day comes back as it is. */

@@ -1,11 +1,12 @@
 import { type TSchema, Type } from "typebox";
 import { ZONES } from "../../core/ease/index.ts";
 import { SPOTS } from "../../core/fitting/index.ts";
+import { isoDay } from "../../core/schemaParts.ts";
 
 /** Pieces the schemas of files are put together from; amounts in mm. */
 export const text = (maxLength = 4000) => Type.String({ maxLength });
 export const word = () => Type.String({ minLength: 1, maxLength: 200 });
-export const day = () => Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" });
+export const day = () => isoDay("ISO 8601 day");
 export const ref = (of: string) => Type.Integer({ minimum: 1, description: `reference to ${of} of this file` });
 export const orNull = <Schema extends TSchema>(schema: Schema) => Type.Union([schema, Type.Null()]);
 export const zone = () => Type.Enum([...ZONES]);

@@ -3,6 +3,7 @@ import type { Sheet, Wearer } from "../../core/body/index.ts";
 import type { LikedGarment } from "../../core/ease/index.ts";
 import type { StandingChange } from "../../core/fitting/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
+import { isoDay } from "../../core/schemaParts.ts";
 import type { BodyWrap } from "../../core/torso/index.ts";
 import { validator } from "../validation.ts";
 import { type ClothEntry, type JobDocument, readJobDocument } from "./jobDocument.ts";
@@ -43,7 +44,7 @@ const wearerDocumentSchema = Type.Object(
         line: Type.String({ maxLength: 4000 }),
         amountMm: Type.Union([Type.Number({ minimum: -1e5, maximum: 1e5 }), Type.Null()]),
         words: Type.String({ minLength: 1, maxLength: 400 }),
-        madeOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+        madeOn: isoDay(),
       }),
       { maxItems: 2000 },
     ),
@@ -51,7 +52,7 @@ const wearerDocumentSchema = Type.Object(
     likedGarments: Type.Array(
       Type.Object({
         name: Type.String({ minLength: 1, maxLength: 200 }),
-        measuredOn: Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$" }),
+        measuredOn: isoDay(),
         clothId: Type.Union([Type.Integer({ minimum: 1 }), Type.Null()]),
         direction: Type.Enum(["along", "across", "bias"]),
         usable: Type.Union([Type.Number({ minimum: 0, maximum: 50 }), Type.Null()]),

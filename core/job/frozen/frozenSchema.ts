@@ -11,10 +11,10 @@ import {
   zoneChoicesSchema,
 } from "../../ease/index.ts";
 import { CHANGE_TARGETS, changePartSchema, FROZEN_FORMAT, SPOTS } from "../../fitting/index.ts";
-import { closed, list, orNull, word } from "../../schemaParts.ts";
+import { closed, isoDay, list, orNull, word } from "../../schemaParts.ts";
 
 const text = (maxLength = 4000) => Type.String({ maxLength });
-const day = () => Type.String({ pattern: "^\\d{4}-\\d{2}-\\d{2}$", description: "ISO 8601 day" });
+const day = () => isoDay("ISO 8601 day");
 /** Ids of the data file, references of a job's file; those of things since erased are negative. */
 const id = () => Type.Integer();
 const mm = () => Type.Number({ minimum: -1e5, maximum: 1e5 });
