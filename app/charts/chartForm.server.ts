@@ -1,4 +1,12 @@
-import { CHART_MEASURES, type ChartMeasure, chartDoubts, type SizeChart } from "../../core/ease/index.ts";
+import {
+  CHART_MEASURES,
+  type ChartMeasure,
+  chartDoubts,
+  chartJumps,
+  jumpWords,
+  type SizeChart,
+} from "../../core/ease/index.ts";
+import { formatLengthWithUnit } from "../../core/units/index.ts";
 import { readGirth } from "../../formats/charts/chartCsv.ts";
 import { formReader } from "../../formats/form/formReader.ts";
 import {
@@ -56,14 +64,24 @@ export const readChartHead = formReader(group(head));
 
 /**
  * Reads a chart typed into its table. A chart that looks as if its columns were of the other kind must be said to be
- * right (`sure`).
+ * right (`sure`), and so must one of which a girth jumps out of its column.
  */
 export function readChart(fields: Fields): FormRead<Omit<SizeChart, "id" | "version">> {
   const read = readTyped(fields);
   if (!read.ok) return read;
   const { sure, ...value } = read.value;
   const [doubt] = chartDoubts(value);
-  const asked: Messages = doubt && !sure ? { form: doubtSentence(doubt), sure: "ask" } : {};
+  const jumps = chartJumps(value).map((jump) => [
+    read.nameOf(`/sizes/${jump.row}/${jump.kind}/${jump.measure}`),
+    jumpWords(jump, (mm) => formatLengthWithUnit(mm, fields.unit === "in" ? "in" : "cm")),
+  ]);
+  const asked: Messages = sure
+    ? {}
+    : {
+        ...(doubt ? { form: doubtSentence(doubt) } : {}),
+        ...Object.fromEntries(jumps),
+        ...(doubt || jumps.length > 0 ? { sure: "ask" } : {}),
+      };
   const twice = value.sizes.flatMap(({ name }, row) =>
     value.sizes.findIndex((one) => one.name === name) < row
       ? [[read.nameOf(`/sizes/${row}/name`), `Expected each size once, but “${name}” comes again.`]]

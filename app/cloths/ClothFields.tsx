@@ -1,12 +1,22 @@
 import Box from "@mui/material/Box";
 import { useState } from "react";
-import { CLOTH_KINDS, ELASTIC_KINDS } from "../../core/cloth/index.ts";
+import { CLOTH_KINDS, ELASTIC_KINDS, rollDoubt } from "../../core/cloth/index.ts";
 import { ChoiceInput } from "../form/ChoiceInput.tsx";
+import type { Echo } from "../form/echo.ts";
 import { useFieldState } from "../form/FormState.tsx";
 import { TextInput } from "../form/TextInput.tsx";
 
 const KIND_CHOICES = CLOTH_KINDS.map((kind) => ({ value: kind, label: kind }));
 const ELASTIC_CHOICES = ELASTIC_KINDS.map((kind) => ({ value: kind, label: kind }));
+
+/** Asks, while it is typed, about a roll that no such cloth lies on. */
+const askRoll =
+  (kind: string): Echo =>
+  (text) => {
+    const mm = Number(text.replace(",", "."));
+    const known = CLOTH_KINDS.find((one) => one === kind);
+    return known && Number.isFinite(mm) && mm > 0 ? rollDoubt(mm, known) : null;
+  };
 
 /** The fields of a cloth, or an elastic, as bought. */
 export function ClothFields() {
@@ -26,6 +36,7 @@ export function ClothFields() {
           hint={isElastic ? "The strip that is tested." : ""}
           numeric
           suffix="mm"
+          {...(isElastic ? {} : { echo: askRoll(kind) })}
         />
         <TextInput name="thickness" label="Thickness" numeric suffix="mm" />
         {isElastic ? (

@@ -49,6 +49,7 @@ export {
   type SwatchForm,
   stepTension,
 } from "./loadLadder.ts";
+export { rollDoubt } from "./rollDoubt.ts";
 export { type ClothSettings, SHIPPED_CLOTH_SETTINGS } from "./settings.ts";
 export { clothSettingsSchema } from "./settingsSchema.ts";
 export { cutForShrinkage, MOST_SHRINKAGE } from "./shrinkage.ts";

@@ -1,3 +1,4 @@
+import { farFromBody } from "./farFromBody.ts";
 import type { Style } from "./styles/style.ts";
 import type { PlannedCloth, ZonePlan } from "./zonePlan.ts";
 import type { Zone } from "./zones.ts";
@@ -6,6 +7,13 @@ import type { Zone } from "./zones.ts";
 export type LimitBroken =
   | {
       readonly limit: "leastStretch" | "leastStretchAlong" | "mostStretch";
+      readonly is: number;
+      readonly asked: number;
+    }
+  | {
+      /** Nothing of the style: a girth far from its body, of which one has to ask whether it is meant. mm */
+      readonly limit: "farFromBody";
+      readonly zone: Zone;
       readonly is: number;
       readonly asked: number;
     }
@@ -25,7 +33,9 @@ export function brokenLimits({ limits }: Style, cloth: PlannedCloth, zones: read
     broken.push({ limit: "leastStretchAlong", is: usableAlong, asked: limits.leastStretchAlong });
   if (limits.mostStretch !== null && usable >= limits.mostStretch)
     broken.push({ limit: "mostStretch", is: usable, asked: limits.mostStretch });
-  for (const { zone, chosen } of zones) {
+  for (const { zone, chosen, body } of zones) {
+    if (chosen && farFromBody(chosen.consequences.garmentMm, body.snugMm) !== null)
+      broken.push({ limit: "farFromBody", zone, is: chosen.consequences.garmentMm, asked: body.snugMm });
     const share = chosen?.consequences.shareUsed ?? null;
     const pressure = chosen?.consequences.pull?.pressureKpa ?? null;
     if (share !== null && share > limits.mostShare)

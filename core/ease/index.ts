@@ -19,7 +19,9 @@ export { explainLeast, explainShortfall } from "./explain/explainShortfall.ts";
 export { explainFinished, explainSizeEase } from "./explain/explainSize.ts";
 export type { EaseNumber } from "./explain/numbers.ts";
 export type { EaseColumn, EaseSources } from "./explain/question.ts";
+export { farFromBody } from "./farFromBody.ts";
 export { type ChartDoubt, chartDoubts, DOUBT_WORDS, turnedOver } from "./grade/chartDoubts.ts";
+export { type ChartJump, chartJumps, jumpWords } from "./grade/chartJumps.ts";
 export { gradePattern, type PatternSizes, type PatternZone } from "./grade/gradePattern.ts";
 export { gradeSizes } from "./grade/gradeSizes.ts";
 export {
@@ -78,6 +80,6 @@ export type { Drops, ShippedStyleId, Style, StyleId, StyleLength, StyleLimits, S
 export { ownStyleSchema, styleSchema } from "./styles/styleSchema.ts";
 export { type TrunkStrain, trunkStrain, trunkStrainOn } from "./trunkStrain.ts";
 export { WHAT_IF_NUMBERS, type WhatIfAnswer, type WhatIfNumber, type WhatIfZone, whatIf } from "./whatIf.ts";
-export { FRONT_ARCS, girthBodies, type PlannedBody, type ZoneBody } from "./zoneBody.ts";
+export { FRONT_ARCS, girthBodies, type PlannedBody, type ZoneBody, zoneBodies } from "./zoneBody.ts";
 export type { ZonePlan } from "./zonePlan.ts";
 export { isZone, ZONE_MEASURES, ZONE_NAMES, ZONES, type Zone } from "./zones.ts";

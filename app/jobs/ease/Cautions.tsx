@@ -1,7 +1,8 @@
 import Alert from "@mui/material/Alert";
-import { bandWords, type LimitBroken, pressureBandOf, ZONE_NAMES } from "../../../core/ease/index.ts";
+import { bandWords, farFromBody, type LimitBroken, pressureBandOf, ZONE_NAMES } from "../../../core/ease/index.ts";
 import { percent } from "../../frame/units/percent.ts";
 import { pressureBoth } from "../../frame/units/pull.ts";
+import { useLengths } from "../../frame/units/UnitContext.tsx";
 
 interface CautionsProps {
   readonly broken: readonly LimitBroken[];
@@ -11,11 +12,12 @@ interface CautionsProps {
 
 /** What to be careful about with this plan: limits it leaves, the style's own cautions, the wearer. */
 export function Cautions({ broken, cautions, wearer }: CautionsProps) {
+  const lengths = useLengths();
   return (
     <>
       {broken.map((one) => (
         <Alert key={"zone" in one ? `${one.limit} ${one.zone}` : one.limit} severity="warning" sx={{ mb: 1.5 }}>
-          {brokenWords(one)}
+          {brokenWords(one, lengths.length)}
         </Alert>
       ))}
       {wearer.isChild ? (
@@ -44,7 +46,7 @@ export function Cautions({ broken, cautions, wearer }: CautionsProps) {
   );
 }
 
-function brokenWords(broken: LimitBroken): string {
+function brokenWords(broken: LimitBroken, written: (mm: number) => string): string {
   switch (broken.limit) {
     case "leastStretch":
       return `This style wants a cloth that stretches at least ${percent(broken.asked)} round the body; this one gives ${percent(broken.is)}. The schools give room instead of taking it, and pulling on may fail.`;
@@ -52,6 +54,8 @@ function brokenWords(broken: LimitBroken): string {
       return `This style wants a cloth that stretches at least ${percent(broken.asked)} along the body; this one gives ${percent(broken.is)}. It will pull at the shoulders and the crotch when its wearer bends.`;
     case "mostStretch":
       return `This style wants a cloth that holds, under ${percent(broken.asked)} stretch; this one gives ${percent(broken.is)}. The body would not be held.`;
+    case "farFromBody":
+      return `${ZONE_NAMES[broken.zone]}: ${farFromBody(broken.is, broken.asked, written) ?? ""}`;
     case "mostShare":
       return `${ZONE_NAMES[broken.zone]}: ${percent(broken.is)} of the stretch is in use; this style allows ${percent(broken.asked)}. Near its limit cloth tires, and turns thin and sheer.`;
     case "mostPressureKpa": {

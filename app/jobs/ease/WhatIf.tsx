@@ -8,6 +8,7 @@ import { useState } from "react";
 import { Form } from "react-router";
 import {
   bandWords,
+  farFromBody,
   roundGirth,
   stretchStepOf,
   WHAT_IF_NUMBERS,
@@ -72,6 +73,7 @@ export function WhatIf({ zone, startMm, version }: WhatIfProps) {
     if (next.ok) setLast(next.value);
     setFixed({ number: "garment", value: garmentMm, text: null, error: null });
   };
+  const asked = answer && farFromBody(answer.garmentMm, zone.bodyMm, lengths.length);
   const numbers = zone.wear
     ? WHAT_IF_NUMBERS
     : WHAT_IF_NUMBERS.filter((one) => one !== "tension" && one !== "pressure");
@@ -105,7 +107,7 @@ export function WhatIf({ zone, startMm, version }: WhatIfProps) {
               fixed.number === number && fixed.text !== null ? fixed.text : answer ? shown(number, answer, lengths) : ""
             }
             error={fixed.number === number && fixed.error !== null}
-            helperText={fixed.number === number ? fixed.error : null}
+            helperText={fixed.number === number ? (fixed.error ?? asked) : null}
             autoComplete="off"
             onChange={(event) => type(number, event.target.value)}
             slotProps={{

@@ -3,6 +3,7 @@ import { redirect } from "react-router";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { bodyByZone } from "../../.server/read/bodyByZone.ts";
 import { shelfChoices } from "../../.server/read/layupContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -23,6 +24,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   return {
     wearer: { id: wearer.id, name: wearer.name },
     shelf: await shelfChoices(store),
+    bodyMm: await bodyByZone(store, wearer.id),
     draft: await store.drafts.find(draftOf(wearer.id)),
     today: today(),
   };
@@ -58,7 +60,7 @@ export default function NewGarment({ loaderData, actionData }: Route.ComponentPr
         hidden={{ unit }}
         submitLabel="Keep this garment"
       >
-        <LikedFields shelf={shelf} unit={unit} />
+        <LikedFields shelf={shelf} unit={unit} bodyMm={loaderData.bodyMm} />
       </RecordForm>
     </Box>
   );

@@ -1,21 +1,32 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { DIRECTIONS } from "../../../core/cloth/index.ts";
-import { LIKED_LENGTH_NAMES, LIKED_LENGTHS, ZONE_NAMES, ZONES } from "../../../core/ease/index.ts";
+import {
+  farFromBody,
+  LIKED_LENGTH_NAMES,
+  LIKED_LENGTHS,
+  ZONE_NAMES,
+  ZONES,
+  type Zone,
+} from "../../../core/ease/index.ts";
+import { formatLengthWithUnit, type LengthUnit, parseLength } from "../../../core/units/index.ts";
 import { clothChoice } from "../../cloths/layupFields.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { DayInput } from "../../form/DayInput.tsx";
+import type { Echo } from "../../form/echo.ts";
 import { ShelfInput } from "../../form/ShelfInput.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import { likedLengthField, widthField } from "./likedFields.ts";
 
 interface LikedFieldsProps {
   readonly shelf: readonly { readonly id: number; readonly name: string }[];
-  readonly unit: string;
+  readonly unit: LengthUnit;
+  /** The wearer's body by the last sheet, mm. */
+  readonly bodyMm: Readonly<Partial<Record<Zone, number>>>;
 }
 
 /** The fields of a garment that fits: laid flat and measured, edge to edge. */
-export function LikedFields({ shelf, unit }: LikedFieldsProps) {
+export function LikedFields({ shelf, unit, bodyMm }: LikedFieldsProps) {
   return (
     <>
       <Box sx={{ ...gridStyle, gridTemplateColumns: { xs: "1fr", sm: "2fr 1fr" } }}>
@@ -47,7 +58,13 @@ export function LikedFields({ shelf, unit }: LikedFieldsProps) {
       </Typography>
       <Box sx={gridStyle}>
         {ZONES.map((zone) => (
-          <TextInput key={zone} name={widthField(zone)} label={ZONE_NAMES[zone]} numeric />
+          <TextInput
+            key={zone}
+            name={widthField(zone)}
+            label={ZONE_NAMES[zone]}
+            numeric
+            echo={askWidth(bodyMm[zone], unit)}
+          />
         ))}
       </Box>
       <Typography variant="h3" sx={{ mb: 0.5 }}>
@@ -62,6 +79,16 @@ export function LikedFields({ shelf, unit }: LikedFieldsProps) {
     </>
   );
 }
+
+/** Asks, while it is typed, about a width whose girth is far from the body. */
+const askWidth =
+  (bodyMm: number | undefined, unit: LengthUnit): Echo =>
+  (text) => {
+    const flat = parseLength(text, unit);
+    return flat.ok && bodyMm !== undefined
+      ? farFromBody(2 * flat.value, bodyMm, (mm) => formatLengthWithUnit(mm, unit))
+      : null;
+  };
 
 const gridStyle = {
   display: "grid",

@@ -5,6 +5,7 @@ import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { bodyByZone } from "../../.server/read/bodyByZone.ts";
 import { shelfChoices } from "../../.server/read/layupContext.ts";
 import { readFields } from "../../form/fields.server.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
@@ -31,6 +32,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
     garment: { id: garment.id, name: garment.name, wearerId: garment.wearerId, version: garment.version },
     start: likedFields(garment, cloth?.name ?? null),
     shelf: await shelfChoices(store),
+    bodyMm: await bodyByZone(store, garment.wearerId),
     draft: await store.drafts.find(draftOf(garment.id)),
   };
 });
@@ -56,7 +58,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 });
 
 export default function GarmentPage({ loaderData, actionData }: Route.ComponentProps) {
-  const { garment, start, shelf, draft } = loaderData;
+  const { garment, start, shelf, draft, bodyMm } = loaderData;
   const unit = useFormUnit(actionData?.fields, draft);
   return (
     <Box sx={{ maxWidth: 860 }}>
@@ -78,7 +80,7 @@ export default function GarmentPage({ loaderData, actionData }: Route.ComponentP
           </Button>
         }
       >
-        <LikedFields shelf={shelf} unit={unit} />
+        <LikedFields shelf={shelf} unit={unit} bodyMm={bodyMm} />
       </RecordForm>
     </Box>
   );
