@@ -18,6 +18,7 @@ export function PiecesView({
   old = null,
   label,
   onBody = false,
+  stale = false,
 }: {
   draft: Draft;
   checks: readonly CheckAnswer[];
@@ -26,26 +27,30 @@ export function PiecesView({
   label: string;
   /** Shows where its lines lie on the body. */
   onBody?: boolean;
+  /** What is drawn is of earlier entries: what rules say of it is not said. */
+  stale?: boolean;
 }) {
   const [lit, setLit] = useState<EdgeId | null>(null);
   // The drawing follows each key at once; its long lists come in the moment after.
   const listed = useDeferredValue(draft);
   // What is said of one half is shown on the piece it is cut in.
   const told = useMemo(() => checks.map((check) => onWhole(draft, check)), [draft, checks]);
-  const faults = told.filter(({ ok }) => !ok);
+  const faults = stale ? [] : told.filter(({ ok }) => !ok);
   return (
     <>
       {draft.pieces.length > 0 ? (
         <PieceBoard draft={draft} old={old} faults={faults} lit={lit} onLit={setLit} label={label} />
       ) : null}
       <Typography variant="h3" sx={{ mb: 0.5 }}>
-        {faults.length === 0
-          ? "Every rule holds"
-          : faults.length === 1
-            ? "1 rule is broken"
-            : `${faults.length} rules are broken`}
+        {stale
+          ? "As it was drawn before"
+          : faults.length === 0
+            ? "Every rule holds"
+            : faults.length === 1
+              ? "1 rule is broken"
+              : `${faults.length} rules are broken`}
       </Typography>
-      <CheckList checks={told} onLit={setLit} />
+      {stale ? null : <CheckList checks={told} onLit={setLit} />}
       {onBody ? <OnBody draft={listed} /> : null}
       <GirthTable draft={listed} />
       {draft.stated ? (

@@ -13,6 +13,7 @@ export {
   waitUntil,
 } from "./planDays.ts";
 export { WAIT_KINDS, type WaitId, type WaitKind, waitOf } from "./waits/index.ts";
+export { waitDoubt } from "./waits/waitDoubt.ts";
 export { hoursOf, type Span, shippedHours, WEEKDAYS, WORK_HOURS, type WorkHours } from "./workHours.ts";
 export {
   APPOINTMENT_KINDS,

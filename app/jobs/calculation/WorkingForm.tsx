@@ -2,7 +2,14 @@ import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { type FormEvent, type ReactNode, useMemo, useState } from "react";
-import type { Reckonings, WorkingFacts, WorkingId, Workings } from "../../../core/workings/index.ts";
+import {
+  fieldsOfWorking,
+  type Reckonings,
+  type WorkingFacts,
+  type WorkingId,
+  type Workings,
+} from "../../../core/workings/index.ts";
+import type { FieldErrors } from "../../../formats/validation.ts";
 import { RecordForm } from "../../form/RecordForm.tsx";
 import { type Fields, textsOf, type Unsaved } from "../../form/unsaved.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -31,7 +38,26 @@ export interface WorkingView<Id extends WorkingId> {
   readonly reckoning: Reckonings[Id];
   /** False while what is shown is typed and not kept. */
   readonly kept: boolean;
+  /** True while something typed cannot be read: what is shown is what came of it before. */
+  readonly stale: boolean;
 }
+
+/** What is typed, and what of it, or of what stood before, could be read as a whole. */
+interface Typed<Id extends WorkingId> {
+  readonly from: string;
+  readonly fields: Fields;
+  readonly readable: Workings[Id];
+}
+
+/** What came of earlier entries, while a later one cannot be read. */
+const STALE = { opacity: 0.45, filter: "grayscale(1)" } as const;
+
+/** What of a form cannot be read, each with the name of its field. */
+const unreadWords = (id: WorkingId, errors: FieldErrors, labels: Readonly<Record<string, string>> = {}): string[] =>
+  Object.entries(errors).map(([name, message]) => {
+    const field = fieldsOfWorking(id).find(([own]) => own === name || name.startsWith(`${own}[`))?.[1];
+    return `${labels[name] ?? field?.label ?? name}: ${message}`;
+  });
 
 const NO_OPTIONS: PickOptions = [];
 const AS_DECLARED: Readonly<Record<string, string>> = {};
@@ -79,10 +105,15 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const { id, kept, start, draft } = page;
   const unit = useFormUnit(unsaved?.fields, draft);
   const begun: Fields = { unit, ...(unsaved?.fields ?? draft ?? start) };
-  const [typed, setTyped] = useState<{ readonly from: string; readonly fields: Fields } | null>(null);
+  const [typed, setTyped] = useState<Typed<Id> | null>(null);
   const from = JSON.stringify(begun);
-  const fields = typed?.from === from ? typed.fields : begun;
-  const { working } = readWorking(id, fields, kept.working);
+  const now = typed?.from === from ? typed : null;
+  const fields = now?.fields ?? begun;
+  const read = readWorking(id, fields, kept.working);
+  const unread = unreadWords(id, read.errors, labels?.(read.working));
+  const stale = unread.length > 0;
+  // A value that cannot be read is not the usual one: what could be read last stands until it can.
+  const working = stale ? (now?.readable ?? kept.working) : read.working;
   const { reckoning, waiting } = useReckoning(id, working, page.facts, {
     working: kept.working,
     reckoning: page.reckoned,
@@ -125,7 +156,10 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
     const { target } = event;
     // The form itself tells of rows that came or went.
     const form = target instanceof HTMLFormElement ? target : (target as HTMLInputElement).form;
-    if (form) setTyped({ from, fields: textsOf(new FormData(form)) });
+    if (!form) return;
+    const next = textsOf(new FormData(form));
+    const { working: as, errors } = readWorking(id, next, kept.working);
+    setTyped({ from, fields: next, readable: Object.keys(errors).length === 0 ? as : (now?.readable ?? working) });
   };
   return (
     <Box component="section" aria-labelledby={`working-${id}`} sx={{ mb: 5 }}>
@@ -151,13 +185,20 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
               {written.told(reckoning.headline)}
             </Typography>
           ) : null}
+          {unread.map((words) => (
+            <Alert key={words} severity="error" sx={{ mb: 1.5 }}>
+              {words} What stands below is as it was before.
+            </Alert>
+          ))}
           {[...otherwiseHere(id, working, told), ...reckoning.warnings].map((warning) => (
             <Alert key={warning} severity="warning" sx={{ mb: 1.5 }}>
               {written.told(warning)}
             </Alert>
           ))}
           {nothing ? <LackList lacks={reckoning.lacks} at={at} /> : null}
-          {children({ working, reckoning, kept: isKept })}
+          <Box sx={stale ? STALE : undefined} data-stale={stale || undefined}>
+            {children({ working, reckoning, kept: isKept, stale })}
+          </Box>
           {nothing ? null : <LackList lacks={reckoning.lacks} at={at} />}
           {reckoning.notes.map((note) => (
             <Typography key={note} sx={{ mb: 0.5, fontSize: "0.92rem", color: "text.secondary" }}>

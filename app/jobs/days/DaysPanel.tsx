@@ -11,6 +11,7 @@ import {
   type JobStands,
   momentOf,
   WAIT_KINDS,
+  waitDoubt,
   waitOf,
   waitUntil,
 } from "../../../core/days/index.ts";
@@ -34,12 +35,14 @@ interface DaysPanelProps {
   readonly now: number;
   /** How it stands against the day it is wanted; null while it is wanted on none. */
   readonly stands: JobStands | null;
+  /** Its steps of sewing, with when each was done. */
+  readonly steps: Parameters<typeof waitDoubt>[1];
   readonly draft: Fields | null;
   readonly unsaved: Unsaved | undefined;
 }
 
 /** When a job is wanted, when one meets for it, and what waits. */
-export function DaysPanel({ jobId, days, zone, now, stands, draft, unsaved }: DaysPanelProps) {
+export function DaysPanel({ jobId, days, zone, now, stands, steps, draft, unsaved }: DaysPanelProps) {
   const of = (intent: string) => (unsaved?.fields.intent === intent ? unsaved : undefined);
   return (
     <Box component="section" aria-labelledby="when" sx={{ mt: 4 }}>
@@ -52,7 +55,7 @@ export function DaysPanel({ jobId, days, zone, now, stands, draft, unsaved }: Da
       <Wanted days={days} zone={zone} stands={stands} unsaved={of("wanted")} />
       <Box sx={{ display: "grid", gap: 3, gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "1fr 1fr" } }}>
         <Meetings jobId={jobId} days={days} zone={zone} now={now} draft={draft} unsaved={of("meet")} />
-        <Waits days={days} zone={zone} now={now} unsaved={of("wait")} />
+        <Waits days={days} zone={zone} now={now} steps={steps} unsaved={of("wait")} />
       </Box>
     </Box>
   );
@@ -156,7 +159,13 @@ function Meetings({
   );
 }
 
-function Waits({ days, zone, now, unsaved }: Pick<DaysPanelProps, "days" | "zone" | "now" | "unsaved">) {
+function Waits({
+  days,
+  zone,
+  now,
+  steps,
+  unsaved,
+}: Pick<DaysPanelProps, "days" | "zone" | "now" | "steps" | "unsaved">) {
   const busy = useNavigation().state !== "idle";
   return (
     <Box>
@@ -174,6 +183,7 @@ function Waits({ days, zone, now, unsaved }: Pick<DaysPanelProps, "days" | "zone
               ? `until ${momentWords(waitUntil(wait), zone)}. ${waitOf(wait.kind).why}`
               : `over since ${momentWords(waitUntil(wait), zone)}`,
           over: waitUntil(wait) <= now,
+          asked: waitDoubt(wait, steps),
         }))}
       />
       <PlainFields key={days.waits.length} {...(unsaved ? { values: unsaved.fields, errors: unsaved.errors } : {})}>
@@ -208,6 +218,8 @@ interface TakenRow {
   readonly more: string;
   /** It is past. */
   readonly over: boolean;
+  /** What is odd about it; null or left out for nothing. */
+  readonly asked?: string | null;
 }
 
 /** Rows that can be taken away, those that are over lighter. */
@@ -215,7 +227,7 @@ function TakenList({ label, intent, rows }: { label: string; intent: string; row
   if (rows.length === 0) return null;
   return (
     <Box component="ul" aria-label={label} sx={{ listStyle: "none", p: 0, mt: 0, mb: 1.5 }}>
-      {rows.map(({ id, name, more, over }) => (
+      {rows.map(({ id, name, more, over, asked = null }) => (
         <Box
           component="li"
           key={id}
@@ -224,6 +236,7 @@ function TakenList({ label, intent, rows }: { label: string; intent: string; row
           <Box sx={{ flex: 1, minWidth: 0, color: over ? "text.secondary" : "text.primary" }}>
             <Box sx={{ fontWeight: over ? 400 : 650 }}>{name}</Box>
             <Box sx={{ color: "text.secondary", fontSize: "0.9rem" }}>{more}</Box>
+            {asked ? <Box sx={{ color: "warning.main", fontSize: "0.9rem" }}>{asked}</Box> : null}
           </Box>
           <Form method="post" preventScrollReset className="no-print">
             <input type="hidden" name="id" value={id} />

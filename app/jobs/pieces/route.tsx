@@ -38,6 +38,7 @@ import { CutPieces } from "./CutPieces.tsx";
 import { CupSurfaces } from "./cups/CupSurfaces.tsx";
 import { DraftNumbers } from "./DraftNumbers.tsx";
 import { idleOptions } from "./idleOptions.ts";
+import { LastDrawn } from "./LastDrawn.tsx";
 import { type LaidGarment, LikedBeside } from "./liked/LikedBeside.tsx";
 import { takeOver } from "./liked/takeOver.server.ts";
 import { ReadIn } from "./own/ReadIn.tsx";
@@ -200,26 +201,29 @@ export default function JobPieces({ loaderData, actionData }: Route.ComponentPro
         hides={(working) => ("edges" in working ? [] : idleOptions(asDrawn(working, page.facts)))}
         unsaved={unsavedFor(page.id, unsaved)}
       >
-        {({ working, reckoning: { draft, checks, numbers } }) =>
-          draft ? (
-            <>
-              <PiecesView
-                draft={draft}
-                checks={checks}
-                stretch={page.facts.stretch}
-                label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
-                onBody={!own}
-              />
-              {drawsCups(page.id) && !("edges" in working) ? (
-                <CupSurfaces
-                  recipe={recipeOfPieces(page.id).id}
-                  facts={{ ...page.facts.drawn, options: optionsSet(recipeOfPieces(page.id), working, page.facts) }}
+        {({ working, reckoning, stale }) => (
+          <LastDrawn reckoning={reckoning}>
+            {({ draft, checks, numbers }, before) => (
+              <>
+                <PiecesView
+                  draft={draft}
+                  checks={checks}
+                  stretch={page.facts.stretch}
+                  label={`${name}: ${draft.pieces.map((piece) => piece.name.toLowerCase()).join(", ")}, side by side`}
+                  onBody={!own}
+                  stale={stale || before}
                 />
-              ) : null}
-              <DraftNumbers numbers={numbers} />
-            </>
-          ) : null
-        }
+                {drawsCups(page.id) && !("edges" in working) ? (
+                  <CupSurfaces
+                    recipe={recipeOfPieces(page.id).id}
+                    facts={{ ...page.facts.drawn, options: optionsSet(recipeOfPieces(page.id), working, page.facts) }}
+                  />
+                ) : null}
+                {before ? null : <DraftNumbers numbers={numbers} />}
+              </>
+            )}
+          </LastDrawn>
+        )}
       </WorkingForm>
       {kept.draft && page.kept.version > 0 ? (
         <Box className="no-print" sx={{ mb: 3, display: "flex", flexWrap: "wrap", gap: 1, alignItems: "center" }}>

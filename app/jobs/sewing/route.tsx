@@ -106,7 +106,16 @@ export default function JobSewing({ loaderData, actionData }: Route.ComponentPro
       <Box className="no-print" sx={{ mt: 1 }}>
         <CutFileButton to={`/jobs/${at.jobId}/sewing/csv`}>Hours, CSV</CutFileButton>
       </Box>
-      <DaysPanel jobId={at.jobId} days={days} zone={zone} now={now} stands={stands} draft={draft} unsaved={unsaved} />
+      <DaysPanel
+        jobId={at.jobId}
+        days={days}
+        zone={zone}
+        now={now}
+        stands={stands}
+        steps={rows}
+        draft={draft}
+        unsaved={unsaved}
+      />
     </>
   );
 }
