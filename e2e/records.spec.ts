@@ -143,6 +143,10 @@ test("a fold counts twice, and a finding can be changed until it is cut", async 
   await change.getByLabel("Pinch", { exact: true }).fill("8");
   await change.getByRole("button", { name: "Save the finding" }).click();
   await expect(finding).toContainText("Pinch 16 mm (fold counted twice)");
+  // Saved, it is done with; another change opens it anew.
+  await expect(change).toHaveCount(0);
+  await finding.getByRole("button", { name: "Change", exact: true }).click();
+  await expect(change.getByLabel("Pinch", { exact: true })).toHaveValue("8");
 });
 
 test("lists are searched, and say when there is nothing", async ({ page }) => {

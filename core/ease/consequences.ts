@@ -37,6 +37,8 @@ export interface Consequences {
   readonly strain: number;
   /** What of the ring does not stretch, mm; left out where all of it does. */
   readonly stillMm?: number;
+  /** True of a boned garment: its scale is the reduction, not the stretch of its cloth. */
+  readonly bodyGives?: true;
   /** ε/s; null for a cloth with no usable stretch at all, or so little that the share is no number. */
   readonly shareUsed: number | null;
   readonly reach: Reach;
@@ -97,6 +99,7 @@ export function consequencesOf(garmentMm: number, wearing: Wearing): Consequence
     reduction: 1 - garmentMm / bodyMm,
     strain,
     ...(stillMm > 0 ? { stillMm } : {}),
+    ...(bodyGives ? { bodyGives } : {}),
     shareUsed: Number.isFinite(share) && !bodyGives ? share : null,
     reach: bodyGives ? "within" : reachOf(strain, usable),
     pull: bodyGives ? null : pullOf(strain, wearing),

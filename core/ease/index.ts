@@ -36,6 +36,7 @@ export {
   type SizeChart,
 } from "./grade/sizeChart.ts";
 export { isBoned } from "./isBoned.ts";
+export { LACED_STEPS, type LacedStep, lacedStepOf } from "./lacedStep.ts";
 export { lengthCut } from "./lengthCut.ts";
 export { LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedGarment, type LikedLength } from "./liked/likedGarment.ts";
 export { type LikedOnBody, likedByZone, likedOnBody } from "./liked/likedOnBody.ts";

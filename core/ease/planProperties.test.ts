@@ -40,7 +40,13 @@ const plan = (
   });
 
 /** Every number of the consequences, those of the pull included. */
-const numbersIn = ({ reach: _word, halvesAssumed: _flag, pull, ...numbers }: Consequences): (number | null)[] => [
+const numbersIn = ({
+  reach: _word,
+  halvesAssumed: _flag,
+  bodyGives: _scale,
+  pull,
+  ...numbers
+}: Consequences): (number | null)[] => [
   ...Object.values(numbers),
   ...(pull ? [pull.tensionNPerM, pull.pressureKpa] : []),
 ];

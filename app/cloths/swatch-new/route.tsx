@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { redirect } from "react-router";
-import { evaluateTest, startDirection, untestedDirections } from "../../../core/cloth/index.ts";
+import { evaluateTest, untestedDirections } from "../../../core/cloth/index.ts";
 import { found, idFrom, invalid, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { readWorkshopSettings } from "../../.server/read/workshopSettings.ts";
@@ -38,7 +38,8 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
   const filled: Fields = {
     testedOn: today(),
     gauge: "100",
-    direction: startDirection(cloth.kind, tests),
+    // Which way it was pulled is not answered for her: last time says nothing of this swatch. An elastic has one way.
+    direction: cloth.kind === "elastic" ? "along" : "",
     "ladder.width": String(width),
     "ladder.gauge": "100",
   };

@@ -33,7 +33,11 @@ export function FittingSheet(props: FittingSheetProps) {
   const [start, setStart] = useState<FindingStart | null>(null);
   const [left, setLeft] = useState(false);
   const [view, setView] = useState<FigureView>(() => fullest(findings.map(({ finding }) => finding.view)));
-  const open = fixed ? null : (start ?? (!left && (failed || findingDraft) ? { place: null, finding: null } : null));
+  // A change of a finding that was saved comes back newer than it was opened: its form is done with.
+  const changed = start?.finding;
+  const saved =
+    !failed && findings.some(({ finding: { id, version } }) => id === changed?.id && version > changed.version);
+  const open = fixed || saved ? null : (start ?? (!left && (failed || findingDraft) ? { place: null, finding: null } : null));
   const close = () => {
     setStart(null);
     setLeft(true);

@@ -5,7 +5,7 @@ import TableBody from "@mui/material/TableBody";
 import TableCell from "@mui/material/TableCell";
 import TableHead from "@mui/material/TableHead";
 import TableRow from "@mui/material/TableRow";
-import { explainDerived, stretchStepOf } from "../../../core/ease/index.ts";
+import { explainDerived, lacedStepOf, stretchStepOf } from "../../../core/ease/index.ts";
 import {
   type CarriedChange,
   derivedFromRing,
@@ -14,6 +14,7 @@ import {
   ringKey,
   ringName,
 } from "../../../core/fitting/index.ts";
+import { LacedMark } from "../../figure/stretch/LacedMark.tsx";
 import { StretchMark } from "../../figure/stretch/StretchMark.tsx";
 import { percent } from "../../frame/units/percent.ts";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
@@ -34,6 +35,7 @@ interface StepTableProps {
 /** Zone by zone: planned → sewn → changed → now planned, with what the new girth does on the body. */
 export function StepTable({ label, steps, changes, stretch, sources, beforeNumber }: StepTableProps) {
   const lengths = useLengths();
+  const laced = steps.some(({ consequences }) => consequences.bodyGives);
   return (
     <Paper sx={{ overflowX: "auto" }}>
       <Table aria-label={label} sx={{ "& th, & td": { px: 1.25 } }}>
@@ -45,14 +47,14 @@ export function StepTable({ label, steps, changes, stretch, sources, beforeNumbe
             <TableCell align="right">Now planned</TableCell>
             <TableCell align="right">Flat, half</TableCell>
             <TableCell align="right">Strain</TableCell>
-            <TableCell align="right">Share of stretch</TableCell>
+            <TableCell align="right">{laced ? "Closes smaller by" : "Share of stretch"}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
           {steps.map((step) => {
             const name = ringName(step);
             const derived = derivedFromRing(step, stretch, sources);
-            const { strain, shareUsed, flatMm } = step.consequences;
+            const { strain, shareUsed, flatMm, bodyGives, reduction } = step.consequences;
             return (
               <TableRow key={ringKey(step)}>
                 <TableCell component="th">{name}</TableCell>
@@ -80,7 +82,11 @@ export function StepTable({ label, steps, changes, stretch, sources, beforeNumbe
                   </Why>
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
-                  {shareUsed === null ? (
+                  {bodyGives ? (
+                    <Why label={`${name}, closes smaller by`} explain={() => explainDerived("reduction", derived)}>
+                      {percent(reduction)}
+                    </Why>
+                  ) : shareUsed === null ? (
                     "no stretch"
                   ) : (
                     <Why label={`${name}, share of stretch`} explain={() => explainDerived("shareUsed", derived)}>
@@ -88,7 +94,11 @@ export function StepTable({ label, steps, changes, stretch, sources, beforeNumbe
                     </Why>
                   )}
                   <Box component="span" sx={{ ml: 1 }}>
-                    <StretchMark step={stretchStepOf(shareUsed, strain)} />
+                    {bodyGives ? (
+                      <LacedMark step={lacedStepOf(reduction)} />
+                    ) : (
+                      <StretchMark step={stretchStepOf(shareUsed, strain)} />
+                    )}
                   </Box>
                 </TableCell>
               </TableRow>

@@ -16,7 +16,7 @@ const edited = (piece: Piece, id: string, own: Partial<PieceEdge>): Piece => ({
   ...piece,
   edges: piece.edges.map((edge) => (edge.id === id ? { ...edge, ...own } : edge)),
 });
-const named = (id: string, own: Partial<Piece> = {}) => samplePiece(SQUARE, { id, ...own });
+const named = (id: string, own: Partial<Piece> = {}) => samplePiece(SQUARE, { id, name: id, ...own });
 
 it("a sound draft is told so once by every rule", () => {
   const answers = checkDraft(sampleDraft("brief", BRIEF_FACTS));
@@ -40,7 +40,7 @@ describe("seams", () => {
         piece: "one",
         edge: "b",
         at: point(100, 0),
-        message: "Expected one b (78.0 mm) to be as long as other b (80.0 mm), within 1 mm.",
+        message: "Expected b of “one” (78.0 mm) to be as long as b of “other” (80.0 mm), within 1 mm.",
       },
     ]);
     expect(brokenBy(draftOf([edited(closed, "b", { seam: { ...seam, easeMm: -2 } }), other]))).toEqual([]);
@@ -48,7 +48,7 @@ describe("seams", () => {
 
   it("to a piece that is not there are named", () =>
     expect(brokenBy(draftOf([one]))).toMatchObject([
-      { id: "seamsMatch", message: expect.stringMatching(/other b, but there is none/) },
+      { id: "seamsMatch", message: expect.stringMatching(/b of “other”, but there is none/) },
     ]));
 });
 
@@ -167,7 +167,7 @@ describe("linked pieces", () => {
     ).toMatchObject([{ id: "linksAlike", piece: "shell", edge: "b" }]));
   it("that are not there are named", () =>
     expect(brokenBy(draftOf([named("shell", { links: ["lining"] })]))).toMatchObject([
-      { message: expect.stringMatching(/no lining/) },
+      { message: expect.stringMatching(/no “lining”/) },
     ]));
 });
 

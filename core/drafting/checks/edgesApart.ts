@@ -1,6 +1,6 @@
 import { distance, lengthOfEdges, type Point, placeAlong } from "../geometry/index.ts";
 import { pieceOf } from "../measured.ts";
-import { edgeOf, type PieceEdge } from "../piece/index.ts";
+import { edgeOf, edgeWords, type PieceEdge } from "../piece/index.ts";
 import type { Check } from "./check.ts";
 
 /** Each of the two edges is looked at in so many places. */
@@ -22,7 +22,7 @@ export const edgesApart: Check = {
         : [
             {
               ...{ piece: id, edge: other, at },
-              message: `Expected ${leastMm.toFixed(0)} mm between ${edge} and ${other} of ${id} (${why}), but it is ${mm.toFixed(1)} mm.`,
+              message: `Expected ${leastMm.toFixed(0)} mm between ${edgeWords(edge)} and ${edgeWords(other)} of “${piece.name}” (${why}), but it is ${mm.toFixed(1)} mm.`,
             },
           ];
     }),

@@ -18,7 +18,7 @@ export const fitsRoll: Check = {
             : [
                 {
                   piece: piece.id,
-                  message: `Expected ${piece.id} to be at most as wide as the cloth, ${rollMm.toFixed(0)} mm, but it is ${wide.toFixed(0)} mm with its allowances.`,
+                  message: `Expected “${piece.name}” to be at most as wide as the cloth, ${rollMm.toFixed(0)} mm, but it is ${wide.toFixed(0)} mm with its allowances.`,
                 },
               ];
         }),

@@ -1,5 +1,5 @@
 import { directionAt, type Edge, type Vector } from "../geometry/index.ts";
-import type { Piece, PieceEdge } from "../piece/index.ts";
+import { edgeWords, type Piece, type PieceEdge } from "../piece/index.ts";
 import type { Check, Fault } from "./check.ts";
 
 /** A corner at a fold may be off a right angle by this, degrees: unfolded it makes a point of twice as much. */
@@ -17,14 +17,14 @@ function faultsOf(piece: Piece): Fault[] {
   const fold = piece.edges[at];
   const line = fold?.lines[0];
   if (!fold || !line)
-    return [{ piece: piece.id, message: `Expected ${piece.id} to have a fold, but no edge of it is one.` }];
+    return [{ piece: piece.id, message: `Expected “${piece.name}” to have a fold, but no edge of it is one.` }];
   if (fold.lines.length > 1 || line.kind !== "straight")
     return [
       {
         piece: piece.id,
         edge: fold.id,
         at: line.from,
-        message: `Expected the fold of ${piece.id} to be one straight edge.`,
+        message: `Expected the fold of “${piece.name}” to be one straight edge.`,
       },
     ];
   const along = directionAt(line, 0);
@@ -37,7 +37,7 @@ function faultsOf(piece: Piece): Fault[] {
         piece: piece.id,
         edge: corner.edge.id,
         at: corner.at,
-        message: `Expected ${corner.edge.id} of ${piece.id} to meet the fold square, but it is ${off.toFixed(1)}° off.`,
+        message: `Expected ${edgeWords(corner.edge.id)} of “${piece.name}” to meet the fold square, but it is ${off.toFixed(1)}° off.`,
       },
     ];
   });

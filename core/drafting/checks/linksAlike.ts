@@ -1,4 +1,4 @@
-import { edgeLength, type Piece } from "../piece/index.ts";
+import { edgeLength, edgeWords, type Piece } from "../piece/index.ts";
 import type { Check } from "./check.ts";
 
 /** Linked pieces agree to this, mm. */
@@ -13,7 +13,9 @@ export const linksAlike: Check = {
       piece.links.flatMap((id) => {
         const other = pieces.find((one) => one.id === id);
         if (!other)
-          return [{ piece: piece.id, message: `Expected ${piece.id} to be linked to a piece, but there is no ${id}.` }];
+          return [
+            { piece: piece.id, message: `Expected “${piece.name}” to be linked to a piece, but there is no “${id}”.` },
+          ];
         const edge = unlike(piece, other);
         return edge === null
           ? []
@@ -21,7 +23,7 @@ export const linksAlike: Check = {
               {
                 piece: piece.id,
                 edge,
-                message: `Expected ${piece.id} and ${id} to be alike, but their edge ${edge} differs.`,
+                message: `Expected “${piece.name}” and “${other.name}” to be alike, but their edge ${edgeWords(edge)} differs.`,
               },
             ];
       }),

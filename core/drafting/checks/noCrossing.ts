@@ -25,7 +25,7 @@ function faultsOf(piece: Piece): Fault[] {
         {
           piece: piece.id,
           at: found,
-          message: `Expected no edge of ${piece.id} to cross another, but two do at ${found.x.toFixed(0)}, ${found.y.toFixed(0)} mm.`,
+          message: `Expected no edge of “${piece.name}” to cross another, but two do at ${found.x.toFixed(0)}, ${found.y.toFixed(0)} mm.`,
         },
       ]
     : [];

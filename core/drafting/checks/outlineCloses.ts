@@ -19,7 +19,7 @@ export const outlineCloses: Check = {
         return [
           {
             ...{ piece: piece.id, at: line.to },
-            message: `Expected the edges of ${piece.id} to meet, but they are ${apart.toFixed(2)} mm apart at ${line.to.x.toFixed(0)}, ${line.to.y.toFixed(0)} mm.`,
+            message: `Expected the edges of “${piece.name}” to meet, but they are ${apart.toFixed(2)} mm apart at ${line.to.x.toFixed(0)}, ${line.to.y.toFixed(0)} mm.`,
           },
         ];
       });

@@ -1,5 +1,5 @@
 import type { Draft } from "../draft.ts";
-import { edgeLength, type Piece, type PieceEdge } from "../piece/index.ts";
+import { edgeLength, edgeWords, type Piece, type PieceEdge, pieceWords } from "../piece/index.ts";
 import { statedOf } from "../stated/index.ts";
 import type { Check, Fault } from "./check.ts";
 import { statedSeamFaults } from "./statedSeamFaults.ts";
@@ -30,14 +30,17 @@ function faultsOf(pieces: readonly Piece[], piece: Piece, edge: PieceEdge): Faul
   const where = { piece: piece.id, edge: edge.id, ...(edge.lines[0] ? { at: edge.lines[0].from } : {}) };
   if (!partner)
     return [
-      { ...where, message: `Expected ${piece.id} ${edge.id} to meet ${seam.piece} ${seam.edge}, but there is none.` },
+      {
+        ...where,
+        message: `Expected ${edgeWords(edge.id)} of “${piece.name}” to meet ${edgeWords(seam.edge)} of ${pieceWords(pieces, seam.piece)}, but there is none.`,
+      },
     ];
   const [mine, theirs] = [edgeLength(edge), edgeLength(partner)];
   if (Math.abs(mine - theirs - seam.easeMm) <= SEAM_MM) return [];
   return [
     {
       ...where,
-      message: `Expected ${piece.id} ${edge.id} (${mine.toFixed(1)} mm) to be as long as ${seam.piece} ${seam.edge} (${theirs.toFixed(1)} mm)${seam.easeMm === 0 ? "" : ` with ${seam.easeMm.toFixed(1)} mm of ease`}, within ${SEAM_MM} mm.`,
+      message: `Expected ${edgeWords(edge.id)} of “${piece.name}” (${mine.toFixed(1)} mm) to be as long as ${edgeWords(seam.edge)} of ${pieceWords(pieces, seam.piece)} (${theirs.toFixed(1)} mm)${seam.easeMm === 0 ? "" : ` with ${seam.easeMm.toFixed(1)} mm of ease`}, within ${SEAM_MM} mm.`,
     },
   ];
 }

@@ -30,3 +30,4 @@ export {
   timesRound,
 } from "./piece.ts";
 export { seamLine } from "./seamLine.ts";
+export { edgeWords, pieceWords } from "./words.ts";
