@@ -225,7 +225,7 @@ const TYPED: readonly Partial<Workings>[] = [
       wears: [
         {
           ...{ on: null, at0Mm: 706, at10Mm: 703, at30Mm: null, at120Mm: null, comfort: 4 },
-          ...{ speaks: true, breathes: true, marks: "none", note: "" },
+          ...{ speaks: true, breathes: true, marks: "none", numb: false, note: "" },
         },
       ],
       pulls: [{ on: null, level: "waist", after: "30", pullN: 6.5, gapMm: 52 }],

@@ -2,6 +2,7 @@ import { type Calculation, small } from "../calculation/index.ts";
 import { CORSET_LEVEL_NAMES, CORSET_LEVELS } from "../corset/index.ts";
 import { isBoned } from "../ease/index.ts";
 import type { DrawnJob } from "../pieces/index.ts";
+import type { Upcast } from "../upcast.ts";
 import { reckonWear, type WearReckoning } from "./reckonWear.ts";
 import { type WearFacts, wearFactsOf } from "./wearFacts.ts";
 import { NEW_WEAR, READ_AFTER_MIN, type WearWorking } from "./working.ts";
@@ -19,6 +20,12 @@ const AT_LEVEL = {
   label: "At the",
   choices: CORSET_LEVELS.map((value) => ({ value, label: CORSET_LEVEL_NAMES[value].toLowerCase() })),
 } as const;
+
+/** Wears before it was asked were kept without it. */
+const withNumb: Upcast = (older) => ({
+  ...older,
+  wears: Array.isArray(older.wears) ? older.wears.map((wear: object) => ({ numb: false, ...wear })) : older.wears,
+});
 
 /** A boned garment closed on the body or the form, and worn. */
 export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning, DrawnJob> = {
@@ -89,6 +96,7 @@ export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning,
             { value: "stays", label: "stay" },
           ],
         },
+        numb: { as: "check", label: "Numb, faint, in pain" },
         note: { as: "text", label: "Note", most: 60, wide: true },
       },
     },
@@ -101,6 +109,7 @@ export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning,
       cells: { on: { as: "day", label: "Of the wear on" }, level: AT_LEVEL, ...SETTLING },
     },
   },
+  upcasts: [withNumb],
   appears: isBoned,
   facts: wearFactsOf,
   reckon: reckonWear,

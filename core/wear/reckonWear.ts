@@ -32,7 +32,8 @@ export function reckonWear(working: WearWorking, { closed, seams, isForm }: Wear
   const wants = wantsOf(null);
   if (!closed) wants.plan("Needs a reduction: what is read is held against it.", "corset");
   const [wears, girths] = [working.wears.map(wearRead), working.girths.map(girthRead)];
-  const planned = working.startOn === null ? [] : firstWears(working.startOn);
+  // A wear that was stopped is none to go on from.
+  const planned = working.startOn === null || wears.at(-1)?.stop ? [] : firstWears(working.startOn);
   const warnings = stopsOf(wears);
   const nothing = {
     levels: [],
@@ -135,8 +136,30 @@ function settledOf({ at0Mm, at10Mm, at30Mm, at120Mm }: SettlingRow, at: number):
 const wearRead = (row: WearRow, at: number): WearRead => ({
   ...row,
   ...settledOf(row, at),
-  stop: row.marks === "stays" || !row.speaks || !row.breathes || (row.comfort !== null && row.comfort <= POOR_COMFORT),
+  stop: whyStopped(row).length > 0,
 });
+
+/** Words of a note that say what no tick did. */
+const TOLD_IN_NOTE: readonly (readonly [RegExp, string])[] = [
+  [/\b(numb|numbness|tingl\w*|pins and needles)\b/i, "the note says numb or tingling"],
+  [/\b(faint|dizzy|breathless|short of breath)\b/i, "the note says faint or breathless"],
+  [/\b(heartburn|pain|painful|hurts?)\b/i, "the note says pain or heartburn"],
+  [/\bcan(not|['’]t| not) (speak|breathe|talk)/i, "the note says that breath or speech fails"],
+];
+
+/** Why a wear is stopped, in words; nothing where it went well. */
+const whyStopped = ({ speaks, breathes, marks, numb, comfort, note }: WearRow): string[] => [
+  ...(numb ? ["numbness, faintness or pain was felt"] : []),
+  ...(speaks ? [] : ["a long sentence cannot be spoken"]),
+  ...(breathes ? [] : ["no full breath can be taken"]),
+  ...(marks === "stays" ? ["marks stay"] : []),
+  ...(comfort !== null && comfort <= POOR_COMFORT ? ["it is not comfortable"] : []),
+  ...TOLD_IN_NOTE.flatMap(([said, words]) => (said.test(note) ? [words] : [])),
+];
+
+/** What is done at once, and who is asked. */
+const STOP_CARE =
+  "Loosen it at once at pain, numbness, tingling, breathlessness, faintness or heartburn; let it out before it is worn again, and never press on. Where it does not pass at once, or with a condition of lung, heart, gut, spine or circulation, ask a clinician before it is laced again.";
 
 const girthRead = (row: GirthRow, at: number): GirthRead => ({
   ...row,
@@ -150,13 +173,7 @@ const POOR_COMFORT = 2;
 function stopsOf(wears: readonly WearRead[]): string[] {
   const last = wears.at(-1);
   if (!last?.stop) return [];
-  const why = [
-    ...(last.speaks ? [] : ["a long sentence cannot be spoken"]),
-    ...(last.breathes ? [] : ["no full breath can be taken"]),
-    ...(last.marks === "stays" ? ["marks stay"] : []),
-    ...(last.comfort !== null && last.comfort <= POOR_COMFORT ? ["it is not comfortable"] : []),
-  ];
-  return [`Stop: at the last wear ${why.join(", ")}. Let it out before it is worn again; never press on.`];
+  return [`Stop: at the last wear ${whyStopped(last).join(", ")}. No further wear is planned from it. ${STOP_CARE}`];
 }
 
 /** Words of the hardest band that was read; nothing for what holds without pressing hard. */

@@ -10,7 +10,7 @@ const gap = (topMm: number | null, waistMm: number | null, bottomMm: number | nu
 });
 const wear = (own: Partial<WearWorking["wears"][number]> = {}) => ({
   ...{ on: null, at0Mm: 706, at10Mm: null, at30Mm: 700, at120Mm: null, comfort: 4, speaks: true, breathes: true },
-  ...{ marks: "none" as const, note: "" },
+  ...{ marks: "none" as const, numb: false, note: "" },
   ...own,
 });
 
@@ -116,6 +116,9 @@ describe("wears", () => {
     [{ breathes: false }, /no full breath/],
     [{ marks: "stays" }, /marks stay/],
     [{ comfort: 2 }, /not comfortable/],
+    [{ numb: true }, /numbness, faintness or pain was felt\. No further wear is planned .*Loosen it at once/],
+    [{ note: "cannot speak, marks stay, numb" }, /numb or tingling, the note says that breath or speech fails/],
+    [{ note: "a little heartburn" }, /ask a clinician before it is laced again/],
   ] as const)("%o is a stop sign while it is the last", (own, said) => {
     expect(reckon({ wears: [wear(own)] }).warnings.join(" ")).toMatch(said);
     expect(reckon({ wears: [wear(own), wear()] }).warnings).toEqual([]);
@@ -133,6 +136,8 @@ describe("wears", () => {
     ]);
     expect(plan.every(({ minutes, looserMm }) => minutes >= 30 && minutes <= 60 && looserMm >= 0)).toBe(true);
     expect(reckon({ startOn: "2026-12-30" }).planned).toEqual(plan);
+    expect(reckon({ startOn: "2026-12-30", wears: [wear({ numb: true })] }).planned).toEqual([]);
+    expect(reckon({ startOn: "2026-12-30", wears: [wear({ note: "number 2, painted lace" })] }).warnings).toEqual([]);
     expect(reckon().planned).toEqual([]);
   });
 });

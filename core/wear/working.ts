@@ -47,6 +47,8 @@ export interface WearRow extends SettlingRow {
   readonly speaks: boolean;
   readonly breathes: boolean;
   readonly marks: "none" | "goes" | "stays";
+  /** Numb, tingling, faint or in pain: loosened at once. */
+  readonly numb: boolean;
   readonly note: string;
 }
 

@@ -100,7 +100,7 @@ const WEARS: WearWorking["wears"] = [
   ["2026-11-22", 699, 697, 694, 5],
 ].map(([on, at0Mm, at10Mm, at30Mm, comfort], at) => ({
   ...{ on: String(on), at0Mm: Number(at0Mm), at10Mm: Number(at10Mm), at30Mm: Number(at30Mm), at120Mm: null },
-  ...{ comfort: Number(comfort), speaks: true, breathes: true, marks: at === 0 ? "goes" : "none" },
+  ...{ comfort: Number(comfort), speaks: true, breathes: true, marks: at === 0 ? "goes" : "none", numb: false },
   note: at === 0 ? "Loosely laced." : "",
 }));
 

@@ -13,7 +13,10 @@ const APART: Readonly<Record<LacedStep, number>> = { room: 0.8, eased: 0.6, lace
 /** The mark of one step of a boned garment: two edges with their lacing, the nearer the further it is closed; its word for those who do not see it. */
 export function LacedMark({ step }: { step: LacedStep }) {
   const word = LACED_STEPS.find((known) => known.step === step)?.word ?? step;
-  const [left, right] = [-1, 1].map((side) => SIZE.width / 2 + (side * APART[step] * SIZE.width) / 2) as [number, number];
+  const [left, right] = [-1, 1].map((side) => SIZE.width / 2 + (side * APART[step] * SIZE.width) / 2) as [
+    number,
+    number,
+  ];
   const ink = `var(--stz-palette-bench-${step === "stop" ? "onMulberry" : "ink"})`;
   return (
     <span className="mark">
@@ -29,7 +32,12 @@ export function LacedMark({ step }: { step: LacedStep }) {
           stroke="var(--stz-palette-bench-line)"
         />
         <path d={`M${left} 1V15M${right} 1V15`} fill="none" stroke={ink} strokeWidth={2} />
-        <path d={`M${left} 4L${right} 8L${left} 12M${right} 4L${left} 8L${right} 12`} fill="none" stroke={ink} strokeWidth={0.8} />
+        <path
+          d={`M${left} 4L${right} 8L${left} 12M${right} 4L${left} 8L${right} 12`}
+          fill="none"
+          stroke={ink}
+          strokeWidth={0.8}
+        />
       </svg>
     </span>
   );

@@ -18,6 +18,7 @@ import { WorkingForm } from "../calculation/WorkingForm.tsx";
 import type { Route } from "./+types/route.ts";
 import { BandDrawing } from "./BandDrawing.tsx";
 import { BreathTable } from "./BreathTable.tsx";
+import { ToMend } from "./ToMend.tsx";
 import { takeBand } from "./takeBand.server.ts";
 import { WireDrawing } from "./WireDrawing.tsx";
 
@@ -80,6 +81,7 @@ export default function JobBand({ loaderData, actionData }: Route.ComponentProps
         title={needed.includes("band") ? (needed.includes("wire") ? "Band and wire" : "Band and straps") : "Straps"}
         below="The band carries, the straps hold in place. What pulls is the cloth of the wings and the elastics in their edges."
       />
+      <ToMend pages={needed.includes("wire") ? [band, strap, closure, wire] : [band, strap, closure]} />
       {allergies ? (
         <Alert severity="warning" sx={{ mb: 2.5 }}>
           Allergies noted: {allergies}. Hooks, wires and rings may hold nickel, elastics latex: ask before you buy.

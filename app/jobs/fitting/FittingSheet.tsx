@@ -37,7 +37,8 @@ export function FittingSheet(props: FittingSheetProps) {
   const changed = start?.finding;
   const saved =
     !failed && findings.some(({ finding: { id, version } }) => id === changed?.id && version > changed.version);
-  const open = fixed || saved ? null : (start ?? (!left && (failed || findingDraft) ? { place: null, finding: null } : null));
+  const open =
+    fixed || saved ? null : (start ?? (!left && (failed || findingDraft) ? { place: null, finding: null } : null));
   const close = () => {
     setStart(null);
     setLeft(true);

@@ -21,18 +21,27 @@ export function StepRail({ jobId, steps }: { jobId: number; steps: readonly Step
   const lengths = useLengths();
   const rail = useCurrentInView();
   const entries = [
-    { id: "overview", key: "1", to: `/jobs/${jobId}`, name: "Overview", words: "where it stands", state: null },
+    {
+      id: "overview",
+      key: "1",
+      to: `/jobs/${jobId}`,
+      name: "Overview",
+      words: "where it stands",
+      state: null,
+      things: [],
+    },
     ...steps.map((step) => ({ ...step, to: `/jobs/${jobId}/${step.id}` })),
   ];
   return (
     <Box ref={rail} component="nav" aria-label="Order of the work" sx={railStyle}>
-      {entries.map(({ id, key, to, name, words, state }) => (
+      {entries.map(({ id, key, to, name, words, state, things }) => (
         <Box
           key={id}
           component={NavLink}
           to={to}
           end={id === "overview"}
           aria-keyshortcuts={key}
+          title={things?.map((thing) => lengths.told(thing)).join("\n")}
           data-does={`${name.toLowerCase()} of this job`}
           sx={entryStyle}
         >

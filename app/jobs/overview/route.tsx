@@ -96,13 +96,18 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
             component="dl"
             sx={{ display: "grid", gridTemplateColumns: "auto 1fr", columnGap: 3, rowGap: 0.75, m: 0, mb: 3 }}
           >
-            {steps.map(({ id, name, words }) => (
+            {steps.map(({ id, name, words, things = [] }) => (
               <Box key={id} sx={{ display: "contents" }}>
                 <Box component="dt" sx={{ color: "text.secondary" }}>
                   {name}
                 </Box>
                 <Box component="dd" sx={{ m: 0, fontWeight: 600 }}>
                   {lengths.told(words)}
+                  {things.map((thing) => (
+                    <Box key={thing} sx={{ fontWeight: 400, fontSize: "0.9rem" }}>
+                      {lengths.told(thing)}
+                    </Box>
+                  ))}
                 </Box>
               </Box>
             ))}

@@ -19,6 +19,6 @@ export const wiredBra: Style = {
   seamsTakingChange: sidesAt("underbust"),
   cautions: [
     "A wire sits on the ribs, never on tissue. After breast surgery or during nursing follow clinical advice.",
-    "Planned as if the whole band stretched; bridge, cradles and hook tape do not. The band step works that out and can make it the plan’s underbust.",
+    "A school’s girth is that of a band that stretches all round; bridge, cradles and hook tape do not. Once pieces are drawn the strain shown is that of the wings; the band step works out the girth for it and can make it the plan’s underbust.",
   ],
 };

@@ -1,6 +1,6 @@
 import type { Reckoning } from "../../calculation/index.ts";
 import { workingsOfStep } from "../../workings/index.ts";
-import { type JobSoFar, jobStep, reckoned } from "./step.ts";
+import { type JobSoFar, jobStep, reckoned, toMend } from "./step.ts";
 
 const shown = ({ style }: JobSoFar) => workingsOfStep(style, "band");
 
@@ -19,9 +19,8 @@ export const bandStep = jobStep({
     const own = shown(job);
     const kept = own.filter((id) => job.entered.kept.includes(id));
     const reckonings: Reckoning[] = kept.map((id) => reckoned(id, job));
-    const warnings = reckonings.reduce((sum, reckoning) => sum + reckoning.warnings.length, 0);
-    if (warnings > 0)
-      return { state: "look", words: warnings === 1 ? "1 thing to mend" : `${warnings} things to mend` };
+    const warnings = reckonings.flatMap((reckoning) => reckoning.warnings);
+    if (warnings.length > 0) return toMend(warnings);
     if (kept.length === own.length) return { state: "done", words: "worked out" };
     if (kept.length > 0) return { state: "done", words: `${kept.length} of ${own.length} worked out` };
     return own.includes("band")

@@ -1,5 +1,5 @@
 import { isBoned } from "../../ease/index.ts";
-import { jobStep, reckoned } from "./step.ts";
+import { jobStep, reckoned, toMend } from "./step.ts";
 
 /** Bones and what closes a boned garment. */
 export const bonesStep = jobStep({
@@ -11,8 +11,7 @@ export const bonesStep = jobStep({
   standing(job) {
     const { bones, warnings, lacks } = reckoned("bones", job);
     if (lacks.length > 0) return { state: "missing", words: "after the panels" };
-    if (warnings.length > 0)
-      return { state: "look", words: warnings.length === 1 ? "1 thing to mend" : `${warnings.length} things to mend` };
+    if (warnings.length > 0) return toMend(warnings);
     const count = bones.reduce((sum, bone) => sum + bone.count, 0);
     return job.entered.kept.includes("bones")
       ? { state: "done", words: `${count} bones` }

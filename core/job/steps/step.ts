@@ -10,7 +10,16 @@ export type StepState = "done" | "missing" | "look" | "next";
 export interface Standing {
   readonly state: StepState;
   readonly words: string;
+  /** What the words count, one by one; left out where they say it. */
+  readonly things?: readonly string[];
 }
+
+/** A step with something to mend, which is told one by one. */
+export const toMend = (things: readonly string[]): Standing => ({
+  state: "look",
+  words: things.length === 1 ? "1 thing to mend" : `${things.length} things to mend`,
+  things,
+});
 
 /** What is known of a job's prototypes. */
 export interface JobProgress {
