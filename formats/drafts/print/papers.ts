@@ -5,13 +5,15 @@ export interface PieceFormat {
   readonly widthMm: number;
   /** Null for a roll: as long as the pieces need. */
   readonly heightMm: number | null;
+  /** True of a paper that takes whole pieces: none is parted that has room on one. */
+  readonly whole?: true;
 }
 
 /** Papers and rolls, in the order they are offered. */
 export const PIECE_FORMATS: readonly PieceFormat[] = [
   { id: "a4", name: "A4 tiles", widthMm: 210, heightMm: 297 },
   { id: "letter", name: "US letter tiles", widthMm: 215.9, heightMm: 279.4 },
-  { id: "a0", name: "A0", widthMm: 841, heightMm: 1189 },
+  { id: "a0", name: "A0", widthMm: 841, heightMm: 1189, whole: true },
   { id: "roll610", name: "Roll 610 mm", widthMm: 610, heightMm: null },
   { id: "roll914", name: "Roll 914 mm", widthMm: 914, heightMm: null },
 ];
@@ -29,5 +31,5 @@ const TILES_ACROSS = 4;
 export const printable = (mm: number): number => mm - 2 * MARGIN_MM;
 
 /** How wide the rows of pieces may be on a format, mm. */
-export const rowOf = ({ widthMm, heightMm }: PieceFormat): number =>
-  heightMm === null ? printable(widthMm) : TILES_ACROSS * (printable(widthMm) - OVERLAP_MM) + OVERLAP_MM;
+export const rowOf = ({ widthMm, heightMm, whole = heightMm === null || undefined }: PieceFormat): number =>
+  whole ? printable(widthMm) : TILES_ACROSS * (printable(widthMm) - OVERLAP_MM) + OVERLAP_MM;

@@ -1,4 +1,4 @@
-import type { Draft } from "../../../core/drafting/index.ts";
+import { type Draft, type Point, placesAlong } from "../../../core/drafting/index.ts";
 import { type PieceSheet, type PlacedPiece, sheetOf } from "../sheet.ts";
 import { MARGIN_MM, OVERLAP_MM, type PieceFormat, printable, rowOf } from "./papers.ts";
 
@@ -36,9 +36,10 @@ export const columnName = (column: number): string =>
 
 /** Cuts the pieces of a draft into the papers of a format. */
 export function tilingOf(draft: Draft, format: PieceFormat): Tiling {
-  const sheet = sheetOf(draft, rowOf(format));
-  if (format.heightMm === null) return roll(sheet, format);
+  const inRows = sheetOf(draft, rowOf(format));
+  if (format.heightMm === null) return roll(inRows, format);
   const shows = { widthMm: printable(format.widthMm), heightMm: printable(format.heightMm) };
+  const sheet = format.whole ? onWholePapers(inRows, shows.heightMm) : inRows;
   const count = (mm: number, one: number) => Math.max(1, Math.ceil((mm - OVERLAP_MM) / (one - OVERLAP_MM)));
   const [columns, rows] = [count(sheet.widthMm, shows.widthMm), count(sheet.heightMm, shows.heightMm)];
   const tiles = Array.from({ length: columns * rows }, (_, at): Tile => {
@@ -51,6 +52,35 @@ export function tilingOf(draft: Draft, format: PieceFormat): Tiling {
   return { sheet, paper, shows, columns, rows, tiles: tiles.filter(({ pieces }) => pieces.length > 0) };
 }
 
+/**
+ * Rows of pieces moved down so that each lies on one paper, clear of where it meets the next; a row that is higher than a paper begins one,
+ * and goes on.
+ */
+function onWholePapers({ placed, widthMm }: PieceSheet, paperMm: number): PieceSheet {
+  const pitchMm = paperMm - OVERLAP_MM;
+  const topOf = ({ box, by }: PlacedPiece) => box.from.y + by.y;
+  const lowOf = ({ box, by }: PlacedPiece) => box.to.y + by.y;
+  const rows = [...new Set(placed.map(topOf))].map((top) => placed.filter((piece) => topOf(piece) === top));
+  const moved: PlacedPiece[] = [];
+  let [free, heightMm] = [0, 0];
+  for (const row of rows) {
+    const [top, low] = [Math.min(...row.map(topOf)), Math.max(...row.map(lowOf))];
+    const at = Math.max(free, OVERLAP_MM);
+    const page = Math.floor(at / pitchMm);
+    const fits = Math.max(at, page * pitchMm + OVERLAP_MM) + (low - top) <= (page + 1) * pitchMm;
+    const to = fits
+      ? Math.max(at, page * pitchMm + OVERLAP_MM)
+      : (at > OVERLAP_MM ? page + 1 : page) * pitchMm + OVERLAP_MM;
+    for (const { by, ...piece } of row) moved.push({ ...piece, by: { x: by.x, y: by.y + to - top } });
+    heightMm = to + (low - top);
+    free = heightMm + ROW_GAP_MM;
+  }
+  return { placed: moved, widthMm, heightMm: heightMm + OVERLAP_MM };
+}
+
+/** Between two rows on a paper, mm. */
+const ROW_GAP_MM = 20;
+
 /** A roll is one paper, as long as its pieces and wide enough for the widest. */
 function roll(sheet: PieceSheet, { widthMm }: PieceFormat): Tiling {
   const shows = { widthMm: Math.max(printable(widthMm), sheet.widthMm), heightMm: sheet.heightMm };
@@ -59,16 +89,38 @@ function roll(sheet: PieceSheet, { widthMm }: PieceFormat): Tiling {
   return { sheet, paper, shows, columns: 1, rows: 1, tiles: [tile] };
 }
 
+/** True where some of a piece is on a paper: its outline crosses it, or all of the paper lies within it. A box would print empty papers. */
 function lies(
-  { box, by }: PlacedPiece,
+  { box, by, cut }: PlacedPiece,
   x: number,
   y: number,
   shows: { readonly widthMm: number; readonly heightMm: number },
 ): boolean {
+  const [left, top] = [x - by.x, y - by.y];
+  const [right, low] = [left + shows.widthMm, top + shows.heightMm];
+  if (box.to.x <= left || box.from.x >= right || box.to.y <= top || box.from.y >= low) return false;
+  const places = cut.flatMap((line) => placesAlong(line));
+  const ways = places.map((from, at) => [from, places[(at + 1) % places.length] ?? from] as const);
+  const within = (clip: readonly [number, number]) => clip[0] <= clip[1];
   return (
-    box.to.x + by.x > x &&
-    box.from.x + by.x < x + shows.widthMm &&
-    box.to.y + by.y > y &&
-    box.from.y + by.y < y + shows.heightMm
+    ways.some(([from, to]) => within(clipped(clipped([0, 1], from.x, to.x, left, right), from.y, to.y, top, low))) ||
+    isInside({ x: (left + right) / 2, y: (top + low) / 2 }, ways)
   );
 }
+
+/** Of a straight way, from 0 to 1, what lies between two bounds of one of its coordinates; from above to where nothing does. */
+function clipped(
+  [from, to]: readonly [number, number],
+  a: number,
+  b: number,
+  least: number,
+  most: number,
+): readonly [number, number] {
+  if (a === b) return a < least || a > most ? [1, 0] : [from, to];
+  const [one, other] = [(least - a) / (b - a), (most - a) / (b - a)];
+  return [Math.max(from, Math.min(one, other)), Math.min(to, Math.max(one, other))];
+}
+
+/** True for a place within an outline: a ray from it crosses it an odd number of times. */
+const isInside = ({ x, y }: Point, ways: readonly (readonly [Point, Point])[]): boolean =>
+  ways.filter(([a, b]) => a.y > y !== b.y > y && x < a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)).length % 2 === 1;
