@@ -24,6 +24,7 @@ import {
   tick,
   unless,
 } from "../../formats/form/index.ts";
+import { unitOf } from "../form/formUnit.ts";
 import type { Fields } from "../form/unsaved.ts";
 import { MOST_ROWS } from "./chartFields.ts";
 import { doubtSentence } from "./chartWords.ts";
@@ -73,7 +74,7 @@ export function readChart(fields: Fields): FormRead<Omit<SizeChart, "id" | "vers
   const [doubt] = chartDoubts(value);
   const jumps = chartJumps(value).map((jump) => [
     read.nameOf(`/sizes/${jump.row}/${jump.kind}/${jump.measure}`),
-    jumpWords(jump, (mm) => formatLengthWithUnit(mm, fields.unit === "in" ? "in" : "cm")),
+    jumpWords(jump, (mm) => formatLengthWithUnit(mm, unitOf(fields))),
   ]);
   const asked: Messages = sure
     ? {}

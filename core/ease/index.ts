@@ -41,7 +41,7 @@ export { lengthCut } from "./lengthCut.ts";
 export { LIKED_LENGTH_NAMES, LIKED_LENGTHS, type LikedGarment, type LikedLength } from "./liked/likedGarment.ts";
 export { type LikedOnBody, likedByZone, likedOnBody } from "./liked/likedOnBody.ts";
 export { likingOf, type ZoneLiking } from "./liked/liking.ts";
-export { isNeckCord, NO_NECK_CORDS } from "./neckCords.ts";
+export { leavesNeckCords, NO_NECK_CORDS } from "./neckCords.ts";
 export { type PassOver, type PassVerdict, passOver } from "./passOver.ts";
 export {
   type AlongStretch,

@@ -7,8 +7,11 @@ const CORDS: readonly Opening[] = ["ties", "lacing"];
 /** Above this a garment is held at the neck. */
 const AT_THE_NECK: Zone = "overbust";
 
-/** True for an opening that leaves free cords at the neck. */
-export const isNeckCord = (zone: Zone, how: Opening): boolean => zone === AT_THE_NECK && CORDS.includes(how);
+/** True for openings that leave free cords at the neck. */
+export function leavesNeckCords(opens: Readonly<Partial<Record<Zone, Opening>>>): boolean {
+  const how = opens[AT_THE_NECK];
+  return how !== undefined && CORDS.includes(how);
+}
 
 /** Why none is taken for a child. */
 export const NO_NECK_CORDS =

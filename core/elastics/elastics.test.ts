@@ -36,6 +36,9 @@ const answer = ({ schools }: EdgeElastic, school: string) => {
   return found?.ok ? found.value : found?.problem.code;
 };
 
+/** The lower edge of a band, before its parts. */
+const LOWER_EDGE = { edge: "underbust", side: null, name: "lower edge", count: 1, bodyMm: null } as const;
+
 describe("an elastic by four schools", () => {
   it("stand side by side, and those that cannot say what they lack", () => {
     const waist = only({ kpa: 0.8 });
@@ -114,16 +117,7 @@ describe("an elastic by four schools", () => {
       { place: "underbust", edgeMm: 300, rigid: true },
       { place: "underbust", edgeMm: 400 },
     ] as const;
-    const ring = {
-      edge: "underbust",
-      side: null,
-      name: "lower edge",
-      count: 1,
-      edgeMm: 700,
-      bodyMm: null,
-      openMm: 40,
-      parts,
-    } as const;
+    const ring = { ...LOWER_EDGE, edgeMm: 700, openMm: 40, parts };
     const made = answer(only({ at: "underbust", kpa: 0.8 }, { rings: [ring], bodyMm: { underbust: 800 } }), "tension");
     if (typeof made !== "object") throw new Error(made);
     expect(made.load?.pressureKpa).toBeCloseTo(0.8, 6);
@@ -135,15 +129,7 @@ describe("an elastic by four schools", () => {
       { place: "underbust", edgeMm: 300, still: true },
       { place: "underbust", edgeMm: 340 },
     ] as const;
-    const ring = {
-      edge: "underbust",
-      side: null,
-      name: "lower edge",
-      count: 1,
-      edgeMm: 640,
-      bodyMm: null,
-      parts,
-    } as const;
+    const ring = { ...LOWER_EDGE, edgeMm: 640, parts };
     const top = only({ at: "underbust", ratio: 0.9 }, { rings: [ring], bodyMm: { underbust: 800 } });
     expect(top.chosen?.madeMm).toBeCloseTo(0.9 * 640, 9);
     expect(top.chosen?.changesMm).toEqual([]);

@@ -4,6 +4,7 @@ import {
   type ClothRole,
   type CutPiece,
   type Draft,
+  edgeWords,
   outlineOf,
   type PieceEdge,
   statedOf,
@@ -128,9 +129,7 @@ function allowanceWords(edges: readonly PieceEdge[]): string {
   for (const { role, id, finish, allowanceMm } of edges) {
     if (finish === "fold" || role === "dart") continue;
     const mm = Math.round(allowanceMm * 10) / 10;
-    byMm.set(mm, [...new Set([...(byMm.get(mm) ?? []), wordsOf(id)])]);
+    byMm.set(mm, [...new Set([...(byMm.get(mm) ?? []), edgeWords(id)])]);
   }
   return [...byMm].map(([mm, names]) => `${mm === 0 ? "none" : `${mm} mm`} at ${names.join(", ")}`).join("; ");
 }
-
-const wordsOf = (id: string): string => id.replace(/([a-z])([A-Z])/g, "$1 $2").toLowerCase();

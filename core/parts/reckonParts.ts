@@ -1,5 +1,5 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
-import { isNeckCord, type Opening, type Zone } from "../ease/index.ts";
+import { leavesNeckCords } from "../ease/index.ts";
 import { apartBy } from "./belongs.ts";
 import { type DecidedStyle, type DecisionId, isTop, isWhole, type PartChoices, type PartOption } from "./decision.ts";
 import { decisionsOf, decisionsOpen, optionsChosen } from "./decisions/index.ts";
@@ -129,6 +129,4 @@ export const openedBy = (choices: PartChoices, style: DecidedStyle): Readonly<Re
 
 /** The decision that leaves free cords at the neck; null where none does. */
 export const tiedAtNeck = (choices: PartChoices, style: DecidedStyle): DecisionId | null =>
-  optionsChosen(choices, style).find(({ option: { opens = {} } }) =>
-    (Object.entries(opens) as [Zone, Opening][]).some(([zone, how]) => isNeckCord(zone, how)),
-  )?.decision.id ?? null;
+  optionsChosen(choices, style).find(({ option: { opens = {} } }) => leavesNeckCords(opens))?.decision.id ?? null;

@@ -2,9 +2,13 @@ import type { LayerRole } from "../cloth/index.ts";
 import type { ClothRole, Piece } from "../drafting/index.ts";
 
 /** Which cloth pieces of a role are cut from: what covers an edge, or holds an elastic, from that of the garment where it has none of its own. */
-const CLOTHS_FOR: Readonly<Record<ClothRole, readonly [LayerRole, ...LayerRole[]]>> = {
-  ...{ shell: ["shell"], lining: ["lining"], net: ["net"], overlay: ["overlay"] },
-  ...{ facing: ["facing", "shell"], casing: ["shell"] },
+const CLOTHS_FOR: Readonly<Record<ClothRole, { readonly own: LayerRole; readonly otherwise: LayerRole }>> = {
+  shell: { own: "shell", otherwise: "shell" },
+  lining: { own: "lining", otherwise: "lining" },
+  net: { own: "net", otherwise: "net" },
+  overlay: { own: "overlay", otherwise: "overlay" },
+  facing: { own: "facing", otherwise: "shell" },
+  casing: { own: "shell", otherwise: "shell" },
 };
 
 /**
@@ -13,6 +17,6 @@ const CLOTHS_FOR: Readonly<Record<ClothRole, readonly [LayerRole, ...LayerRole[]
  */
 export function clothFor({ role, part }: Pick<Piece, "role" | "part">, has: readonly LayerRole[]): LayerRole {
   if (role === "shell" && part && has.includes(part)) return part;
-  const may = CLOTHS_FOR[role];
-  return may.find((cloth) => has.includes(cloth)) ?? (may.at(-1) as LayerRole);
+  const { own, otherwise } = CLOTHS_FOR[role];
+  return has.includes(own) ? own : otherwise;
 }

@@ -3,6 +3,7 @@ import {
   type Draft,
   type EdgeRole,
   edgeLength,
+  edgeWords,
   type Piece,
   type PieceEdge,
   runLength,
@@ -78,10 +79,7 @@ export function statedOnBody(draft: Draft, edge: StatedEdge, { round }: StretchO
 }
 
 /** What an edge is called: its own name, as words. */
-export const edgeName = ({ id }: Pick<PieceEdge, "id">): string => {
-  const words = id.replace(/([a-z])([A-Z])/g, "$1 $2").toLowerCase();
-  return capital(words);
-};
+export const edgeName = ({ id }: Pick<PieceEdge, "id">): string => capital(edgeWords(id));
 
 function alongOf(piece: Piece, edge: PieceEdge, { along }: StretchOnBody) {
   const way: BodyWay | null =

@@ -49,8 +49,8 @@ interface Typed<Id extends WorkingId> {
   readonly readable: Workings[Id];
 }
 
-/** What came of earlier entries, while a later one cannot be read. */
-const STALE = { opacity: 0.45, filter: "grayscale(1)" } as const;
+/** What came of earlier entries, while nothing comes of later ones. */
+export const STALE = { opacity: 0.45, filter: "grayscale(1)" } as const;
 
 /** What of a form cannot be read, each with the name of its field. */
 const unreadWords = (id: WorkingId, errors: FieldErrors, labels: Readonly<Record<string, string>> = {}): string[] =>

@@ -1,7 +1,7 @@
 import { data, redirect } from "react-router";
 import {
-  isNeckCord,
   isZone,
+  leavesNeckCords,
   NO_NECK_CORDS,
   roundGirth,
   type SchoolId,
@@ -66,7 +66,7 @@ const CHANGES: ReadonlyMap<string, Change> = new Map<string, Change>(
       if (!read.ok) return read;
       const { zone, closure } = read.value;
       if (!style.zones.includes(zone)) return noSuchZone;
-      if (isChild && closure !== null && isNeckCord(zone, closure)) return wrong("closure", NO_NECK_CORDS);
+      if (isChild && closure !== null && leavesNeckCords({ [zone]: closure })) return wrong("closure", NO_NECK_CORDS);
       const others = without(job.openings, zone);
       return changed({ ...job, openings: closure === null ? others : { ...others, [zone]: closure } });
     },

@@ -2,9 +2,7 @@ import Box from "@mui/material/Box";
 import { type ReactNode, useState } from "react";
 import type { Draft } from "../../../core/drafting/index.ts";
 import type { PiecesReckoning } from "../../../core/pieces/index.ts";
-
-/** What came of earlier entries, where later ones draw nothing. */
-const BEFORE = { opacity: 0.45, filter: "grayscale(1)" } as const;
+import { STALE } from "../calculation/WorkingForm.tsx";
 
 type Drawn = PiecesReckoning & { readonly draft: Draft };
 
@@ -21,5 +19,5 @@ export function LastDrawn({
   if (now && now !== last) setLast(now);
   const shown = now ?? last;
   if (!shown) return null;
-  return <Box sx={now ? undefined : BEFORE}>{children(shown, now === null)}</Box>;
+  return <Box sx={now ? undefined : STALE}>{children(shown, now === null)}</Box>;
 }

@@ -1,7 +1,7 @@
 import { measureOf } from "../catalogue/index.ts";
 import type { MeasureCode } from "../measure.ts";
 import { type MeasuredValue, measuredValue } from "../sheetValues.ts";
-import { isLoopOff, LOOP_CODES } from "./loop.ts";
+import { LOOP_CODES, loopOff } from "./loop.ts";
 import { brokenOrders } from "./order.ts";
 import { outOfRange } from "./range.ts";
 import { brokenRatios } from "./ratios.ts";
@@ -54,7 +54,7 @@ export function doubtsAbout(
     ...brokenOrders(values).map(({ smaller, larger }): Doubt => ({ why: "order", suspects: pair(smaller, larger) })),
     ...movedAlone(values, earlier).map((value): Doubt => ({ why: "moved", suspects: [value] })),
     ...sidesApart(values).map((suspects): Doubt => ({ why: "sides", suspects })),
-    ...(isLoopOff(values) ? [{ why: "loop" as const, suspects: pair(...LOOP_CODES) }] : []),
+    ...(loopOff(values) ? [{ why: "loop" as const, suspects: pair(...LOOP_CODES) }] : []),
   ];
 }
 

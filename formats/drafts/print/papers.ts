@@ -31,5 +31,5 @@ const TILES_ACROSS = 4;
 export const printable = (mm: number): number => mm - 2 * MARGIN_MM;
 
 /** How wide the rows of pieces may be on a format, mm. */
-export const rowOf = ({ widthMm, heightMm, whole = heightMm === null || undefined }: PieceFormat): number =>
-  whole ? printable(widthMm) : TILES_ACROSS * (printable(widthMm) - OVERLAP_MM) + OVERLAP_MM;
+export const rowOf = ({ widthMm, heightMm, whole }: PieceFormat): number =>
+  whole || heightMm === null ? printable(widthMm) : TILES_ACROSS * (printable(widthMm) - OVERLAP_MM) + OVERLAP_MM;

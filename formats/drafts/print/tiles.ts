@@ -1,4 +1,4 @@
-import { type Draft, type Point, placesAlong } from "../../../core/drafting/index.ts";
+import { type Draft, isWithin, type Point, placesAlong, point } from "../../../core/drafting/index.ts";
 import { type PieceSheet, type PlacedPiece, sheetOf } from "../sheet.ts";
 import { MARGIN_MM, OVERLAP_MM, type PieceFormat, printable, rowOf } from "./papers.ts";
 
@@ -42,10 +42,11 @@ export function tilingOf(draft: Draft, format: PieceFormat): Tiling {
   const sheet = format.whole ? onWholePapers(inRows, shows.heightMm) : inRows;
   const count = (mm: number, one: number) => Math.max(1, Math.ceil((mm - OVERLAP_MM) / (one - OVERLAP_MM)));
   const [columns, rows] = [count(sheet.widthMm, shows.widthMm), count(sheet.heightMm, shows.heightMm)];
+  const outlines = sheet.placed.map(outlined);
   const tiles = Array.from({ length: columns * rows }, (_, at): Tile => {
     const [column, row] = [at % columns, Math.floor(at / columns)];
     const [x, y] = [column * (shows.widthMm - OVERLAP_MM), row * (shows.heightMm - OVERLAP_MM)];
-    const pieces = sheet.placed.filter((piece) => lies(piece, x, y, shows));
+    const pieces = outlines.filter((one) => lies(one, x, y, shows)).map(({ placed }) => placed);
     return { name: `${columnName(column)}${row + 1}`, column, row, x, y, pieces };
   });
   const paper = { widthMm: format.widthMm, heightMm: format.heightMm };
@@ -67,10 +68,10 @@ function onWholePapers({ placed, widthMm }: PieceSheet, paperMm: number): PieceS
     const [top, low] = [Math.min(...row.map(topOf)), Math.max(...row.map(lowOf))];
     const at = Math.max(free, OVERLAP_MM);
     const page = Math.floor(at / pitchMm);
-    const fits = Math.max(at, page * pitchMm + OVERLAP_MM) + (low - top) <= (page + 1) * pitchMm;
-    const to = fits
-      ? Math.max(at, page * pitchMm + OVERLAP_MM)
-      : (at > OVERLAP_MM ? page + 1 : page) * pitchMm + OVERLAP_MM;
+    const here = Math.max(at, page * pitchMm + OVERLAP_MM);
+    const fits = here + (low - top) <= (page + 1) * pitchMm;
+    // What fits on no paper begins one that nothing lies on yet.
+    const to = fits || at === OVERLAP_MM ? here : (page + 1) * pitchMm + OVERLAP_MM;
     for (const { by, ...piece } of row) moved.push({ ...piece, by: { x: by.x, y: by.y + to - top } });
     heightMm = to + (low - top);
     free = heightMm + ROW_GAP_MM;
@@ -89,9 +90,20 @@ function roll(sheet: PieceSheet, { widthMm }: PieceFormat): Tiling {
   return { sheet, paper, shows, columns: 1, rows: 1, tiles: [tile] };
 }
 
+/** A piece with the straight ways its outline is printed in: worked out once for all papers. */
+interface Outlined {
+  readonly placed: PlacedPiece;
+  readonly ways: readonly (readonly [Point, Point])[];
+}
+
+function outlined(placed: PlacedPiece): Outlined {
+  const places = placed.cut.flatMap((line) => placesAlong(line));
+  return { placed, ways: places.map((from, at) => [from, places[(at + 1) % places.length] ?? from] as const) };
+}
+
 /** True where some of a piece is on a paper: its outline crosses it, or all of the paper lies within it. A box would print empty papers. */
 function lies(
-  { box, by, cut }: PlacedPiece,
+  { placed: { box, by, cut }, ways }: Outlined,
   x: number,
   y: number,
   shows: { readonly widthMm: number; readonly heightMm: number },
@@ -99,13 +111,11 @@ function lies(
   const [left, top] = [x - by.x, y - by.y];
   const [right, low] = [left + shows.widthMm, top + shows.heightMm];
   if (box.to.x <= left || box.from.x >= right || box.to.y <= top || box.from.y >= low) return false;
-  const places = cut.flatMap((line) => placesAlong(line));
-  const ways = places.map((from, at) => [from, places[(at + 1) % places.length] ?? from] as const);
-  const within = (clip: readonly [number, number]) => clip[0] <= clip[1];
-  return (
-    ways.some(([from, to]) => within(clipped(clipped([0, 1], from.x, to.x, left, right), from.y, to.y, top, low))) ||
-    isInside({ x: (left + right) / 2, y: (top + low) / 2 }, ways)
-  );
+  const crosses = ways.some(([from, to]) => {
+    const [begins, ends] = clipped(clipped([0, 1], from.x, to.x, left, right), from.y, to.y, top, low);
+    return begins <= ends;
+  });
+  return crosses || isWithin(cut, point((left + right) / 2, (top + low) / 2));
 }
 
 /** Of a straight way, from 0 to 1, what lies between two bounds of one of its coordinates; from above to where nothing does. */
@@ -120,7 +130,3 @@ function clipped(
   const [one, other] = [(least - a) / (b - a), (most - a) / (b - a)];
   return [Math.max(from, Math.min(one, other)), Math.min(to, Math.max(one, other))];
 }
-
-/** True for a place within an outline: a ray from it crosses it an odd number of times. */
-const isInside = ({ x, y }: Point, ways: readonly (readonly [Point, Point])[]): boolean =>
-  ways.filter(([a, b]) => a.y > y !== b.y > y && x < a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)).length % 2 === 1;
