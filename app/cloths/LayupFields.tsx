@@ -60,7 +60,7 @@ function LayerRow({
       aria-label={`Layer ${index + 1}`}
       sx={{
         display: "grid",
-        gridTemplateColumns: "auto minmax(0, 1fr) 112px 112px auto",
+        gridTemplateColumns: "auto minmax(0, 1fr) 104px 160px auto",
         gap: 1,
         mb: 1.5,
         alignItems: "start",

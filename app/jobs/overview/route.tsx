@@ -17,6 +17,7 @@ import { TextInput } from "../../form/TextInput.tsx";
 import { conflictRow } from "../../form/unsaved.ts";
 import { LinkButton } from "../../frame/LinkButton.tsx";
 import { PageHead } from "../../frame/PageHead.tsx";
+import { Sentences } from "../../frame/Sentences.tsx";
 import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { MissingList } from "../MissingList.tsx";
 import type { Route } from "./+types/route.ts";
@@ -103,11 +104,9 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
                 </Box>
                 <Box component="dd" sx={{ m: 0, fontWeight: 600 }}>
                   {lengths.told(words)}
-                  {things.map((thing) => (
-                    <Box key={thing} sx={{ fontWeight: 400, fontSize: "0.9rem" }}>
-                      {lengths.told(thing)}
-                    </Box>
-                  ))}
+                  <Box sx={{ fontWeight: 400, fontSize: "0.9rem" }}>
+                    <Sentences label={`To mend at ${name}`} items={things.map((thing) => lengths.told(thing))} />
+                  </Box>
                 </Box>
               </Box>
             ))}
