@@ -2,6 +2,7 @@ import { expect, expectAccessible, test } from "./test.ts";
 
 test("a load ladder draws its curve as it is typed, and is kept", async ({ page }) => {
   await page.goto("/cloths/8/tests/new");
+  await page.getByRole("radio", { name: /^across/ }).check();
   const steps = page.getByRole("group", { name: "Steps of the ladder" });
   await steps.getByLabel("Load 1, N").fill("1");
   await page.keyboard.press("Enter");
@@ -31,6 +32,7 @@ test("a load ladder draws its curve as it is typed, and is kept", async ({ page 
 
 test("a ladder that cannot be says so beside the field, and keeps what was typed", async ({ page }) => {
   await page.goto("/cloths/1/tests/new");
+  await page.getByRole("radio", { name: /^across/ }).check();
   const steps = page.getByRole("group", { name: "Steps of the ladder" });
   await steps.getByLabel("Load 1, N").fill("heavy");
   await steps.getByLabel("Gauge 1, mm").fill("95");

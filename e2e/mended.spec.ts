@@ -126,6 +126,7 @@ test("a bare load that would tear the strip is asked for its unit, and every rea
   page,
 }) => {
   await page.goto("/cloths/1/tests/new");
+  await page.getByRole("radio", { name: /^across/ }).check();
   const steps = page.getByRole("group", { name: "Steps of the ladder" });
   await steps.getByLabel("Load 1, N").fill("200");
   await steps.getByLabel("Gauge 1, mm").fill("112");

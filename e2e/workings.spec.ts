@@ -18,7 +18,7 @@ test("two windows on one calculation: the later one is shown both, and loses not
 
 test("what the tissue wants looked at is carried into the fitting", async ({ page }) => {
   await page.goto("/jobs/5/prototypes");
-  await expect(page.getByText(/Not settled before this prototype: Band and straps, 1 thing to mend/)).toBeVisible();
+  await expect(page.getByText(/Not settled before this prototype: Band and straps, 2 things to mend/)).toBeVisible();
   await page.getByRole("button", { name: /Start prototype 1/ }).click();
   await page.goto("/jobs/5/prototypes/1/fitting");
   await expect(page.getByText(/Look at this too:.*enough cover at the centre front/)).toBeVisible();

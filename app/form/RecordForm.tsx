@@ -1,7 +1,7 @@
 import Alert from "@mui/material/Alert";
 import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
-import { type FormEvent, type ReactNode, useEffect, useRef } from "react";
+import { type FormEvent, type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import { Form, useFetcher, useNavigation } from "react-router";
 import type { FieldErrors } from "../../formats/validation.ts";
 import { useLengths } from "../frame/units/UnitContext.tsx";
@@ -13,6 +13,7 @@ import { FormFields, useFormFields } from "./FormFields.tsx";
 import type { Fields, Unsaved } from "./unsaved.ts";
 import { useDraft } from "./useDraft.ts";
 import { useHeldDraft } from "./useHeldDraft.ts";
+import { useTypedSince } from "./useTypedSince.ts";
 
 interface RecordFormProps {
   /** Name under which a half-filled form is kept; null for a confirmation, of which nothing is kept. */
@@ -44,6 +45,7 @@ export function RecordForm(props: RecordFormProps) {
   const { draftForm, start = {}, unsaved, sending = false } = props;
   const under = useNavigation().state !== "idle";
   const held = useHeldDraft(draftForm, under || sending);
+  const typed = useTypedSince(under || sending);
   // What this browser holds is newer: the server could not be told of it.
   const draft = held ?? props.draft ?? null;
   const values = unsaved?.fields ?? draft ?? start;
@@ -53,9 +55,10 @@ export function RecordForm(props: RecordFormProps) {
       {draft && draftForm !== null && !unsaved ? <TakenUpNotice draftForm={draftForm} /> : null}
       {unsaved?.theirs ? <ConflictNotice rows={unsaved.theirs.rows} /> : null}
       <FormBody
-        // Fields are the browser's own: what they start from anew is a new form.
-        key={unsaved ? JSON.stringify(unsaved) : held ? "held" : draft ? "draft" : "start"}
+        // Fields are the browser's own: what they start from anew is a new form; so is another version of the record.
+        key={`${props.hidden?.version} ${unsaved ? JSON.stringify(unsaved) : held ? "held" : draft ? "draft" : "start"}`}
         {...props}
+        typed={typed}
         draft={draft}
         values={values}
         errors={errors}
@@ -76,10 +79,17 @@ function FormBody({
   quiet = false,
   onSend,
   sending = false,
-  values,
-  errors,
-}: RecordFormProps & { values: Fields; errors: FieldErrors }) {
+  typed,
+  ...answered
+}: RecordFormProps & { values: Fields; errors: FieldErrors; typed: ReturnType<typeof useTypedSince> }) {
   const lengths = useLengths();
+  // What was typed while the answer was on its way stands, and what the answer says of it is said of older text.
+  const [since] = useState(typed.since);
+  const values = { ...answered.values, ...since };
+  const errors = useMemo(
+    () => Object.fromEntries(Object.entries(answered.errors).filter(([name]) => !(name in since))),
+    [answered.errors, since],
+  );
   const element = useRef<HTMLFormElement>(null);
   const keep = useDraft(draftForm);
   const hydrated = useHydrated();
@@ -91,6 +101,10 @@ function FormBody({
   useEffect(() => {
     if (Object.keys(errors).length > 0) element.current?.querySelector<HTMLElement>("[aria-invalid=true]")?.focus();
   }, [errors]);
+  useEffect(() => {
+    // Typed into the form as it was before: this one is told of it like of a key pressed.
+    if (Object.keys(since).length > 0) element.current?.dispatchEvent(new Event("input", { bubbles: true }));
+  }, [since]);
   return (
     <FormFields form={form} values={values} errors={errors}>
       <Form
@@ -101,7 +115,10 @@ function FormBody({
         ref={element}
         {...(action ? { action } : {})}
         {...(onSend ? { [SENT_LATER]: "" } : {})}
-        onInput={(event: FormEvent<HTMLFormElement>) => keep.onInput(event.currentTarget)}
+        onInput={({ currentTarget }: FormEvent<HTMLFormElement>) => {
+          typed.onInput(currentTarget);
+          keep.onInput(currentTarget);
+        }}
         onSubmit={(event: FormEvent<HTMLFormElement>) => {
           const own = event.currentTarget;
           form.onSubmit(event);
@@ -109,6 +126,7 @@ function FormBody({
           if (event.defaultPrevented)
             return void setTimeout(() => own.dispatchEvent(new Event("input", { bubbles: true })));
           const draftUnderway = keep.onSubmit();
+          typed.onSent(own);
           if (onSend) {
             event.preventDefault();
             return onSend(new FormData(own));

@@ -11,8 +11,8 @@ export interface Posted {
   readonly fields: Readonly<Record<string, string>>;
 }
 
-/** Draws a part of a page inside a router that notes what is posted, and answers it as told. */
-export function renderPage(part: ReactNode, answer: (posted: Posted) => unknown = () => null) {
+/** Draws a part of a page inside a router that notes what is posted, and answers it as told; with what its page reads, where it reads anything. */
+export function renderPage(part: ReactNode, answer: (posted: Posted) => unknown = () => null, reads?: () => unknown) {
   const posted: Posted[] = [];
   const action = async ({ request }: { request: Request }) => {
     const fields = Object.fromEntries([...(await request.formData())].map(([name, value]) => [name, String(value)]));
@@ -21,7 +21,7 @@ export function renderPage(part: ReactNode, answer: (posted: Posted) => unknown 
     return answer(one);
   };
   const Page = createRoutesStub([
-    { path: "/", Component: () => part, action },
+    { path: "/", Component: () => part, action, ...(reads ? { loader: reads } : {}) },
     { path: "/drafts", action },
     { path: "/preferences", action },
   ]);

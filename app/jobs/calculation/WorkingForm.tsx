@@ -16,7 +16,7 @@ import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import { decidedWords, elsewhereHints, otherwiseHere, toldOf } from "./elsewhereHints.ts";
 import { LackList, type MeasuresAt } from "./LackList.tsx";
-import { readWorking, workingNames } from "./readWorking.ts";
+import { errorsInUse, readWorking, workingNames } from "./readWorking.ts";
 import { useReckoning } from "./useReckoning.ts";
 import { type PickOptions, WorkingFields } from "./WorkingFields.tsx";
 import { workingDraft } from "./workingDraft.ts";
@@ -49,8 +49,8 @@ interface Typed<Id extends WorkingId> {
   readonly readable: Workings[Id];
 }
 
-/** What came of earlier entries, while nothing comes of later ones. */
-export const STALE = { opacity: 0.45, filter: "grayscale(1)" } as const;
+/** What came of earlier entries, while nothing comes of later ones: drawings fade, figures lose their colour and are still read. */
+export const STALE = { filter: "grayscale(1)", "& svg": { opacity: 0.45 }, "& dd": { fontStyle: "italic" } } as const;
 
 /** What of a form cannot be read, each with the name of its field. */
 const unreadWords = (id: WorkingId, errors: FieldErrors, labels: Readonly<Record<string, string>> = {}): string[] =>
@@ -61,6 +61,7 @@ const unreadWords = (id: WorkingId, errors: FieldErrors, labels: Readonly<Record
 
 const NO_OPTIONS: PickOptions = [];
 const AS_DECLARED: Readonly<Record<string, string>> = {};
+const AS_SHOWN: readonly string[] = [];
 
 interface WorkingFormProps<Id extends WorkingId> {
   readonly page: WorkingPage<Id>;
@@ -110,7 +111,8 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   const now = typed?.from === from ? typed : null;
   const fields = now?.fields ?? begun;
   const read = readWorking(id, fields, kept.working);
-  const unread = unreadWords(id, read.errors, labels?.(read.working));
+  const idle = hides?.(read.working) ?? AS_SHOWN;
+  const unread = unreadWords(id, errorsInUse(read.errors, idle), labels?.(read.working));
   const stale = unread.length > 0;
   // A value that cannot be read is not the usual one: what could be read last stands until it can.
   const working = stale ? (now?.readable ?? kept.working) : read.working;
@@ -122,19 +124,18 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
   // While there is no number yet, what is lacking comes first.
   const nothing = reckoning.numbers.length === 0;
   const told = toldOf(page.facts);
-  const [hidden, named] = [(hides?.(working) ?? []).join(" "), labels?.(working) ?? AS_DECLARED];
+  const [hidden, named] = [idle.join(" "), labels?.(working) ?? AS_DECLARED];
   const decided = useMemo(() => decidedWords(told), [told]);
   const hinted = useMemo(() => ({ ...hints, ...elsewhereHints(id, told) }), [hints, id, told]);
   // What is typed changes what comes of it; the fields themselves are drawn anew only where others are wanted.
   const form = useMemo(
     () => (
       <RecordForm
-        key={kept.version}
         draftForm={workingDraft(at.jobId, id)}
         draft={draft}
         start={start}
         unsaved={unsaved}
-        hidden={{ intent: "working", working: id, version: kept.version, unit }}
+        hidden={{ intent: "working", working: id, version: kept.version, unit, idle: hidden }}
         submitLabel={kept.version === 0 ? "Keep" : "Keep the change"}
         quiet
       >
@@ -159,7 +160,8 @@ export function WorkingForm<Id extends WorkingId>(props: WorkingFormProps<Id>) {
     if (!form) return;
     const next = textsOf(new FormData(form));
     const { working: as, errors } = readWorking(id, next, kept.working);
-    setTyped({ from, fields: next, readable: Object.keys(errors).length === 0 ? as : (now?.readable ?? working) });
+    const readable = Object.keys(errorsInUse(errors, hides?.(as) ?? AS_SHOWN)).length === 0;
+    setTyped({ from, fields: next, readable: readable ? as : (now?.readable ?? working) });
   };
   return (
     <Box component="section" aria-labelledby={`working-${id}`} sx={{ mb: 5 }}>

@@ -5,7 +5,7 @@ import { fieldsOfWorking, NEW_WORKINGS, WORKING_IDS, type WorkingId } from "../.
 import { errorsOf } from "../../form/errorsOf.ts";
 import { edgeFields, wrapFields } from "../../wearers/wrap/wrapFields.ts";
 import { readWrap } from "../../wearers/wrap/wrapForm.server.ts";
-import { readWorking, workingFields } from "./readWorking.ts";
+import { errorsInUse, readWorking, workingFields } from "./readWorking.ts";
 
 const read = <Id extends WorkingId>(id: Id, fields: Record<string, string>) =>
   readWorking(id, fields, NEW_WORKINGS[id]);
@@ -33,6 +33,14 @@ describe("the form of a working", () => {
     expect(texts.channelMm).toBe("10 3/8 in");
     const again = readWorking("wire", { unit: "cm", ...workingFields("wire", { working, texts }) }, NEW_WORKINGS.wire);
     expect(again.working.channelMm).toBeCloseTo(263.525, 9);
+  });
+
+  it("answers for what is of use only, cells of its rows with it", () => {
+    const { errors } = read("wear", { unit: "cm", pitchMm: "wide", "pulls[0].level": "knee", "pulls[0].pullN": "3" });
+    expect(Object.keys(errors).toSorted()).toEqual(["pitchMm", "pulls[0].level"]);
+    expect(Object.keys(errorsInUse(errors, ["pulls"]))).toEqual(["pitchMm"]);
+    expect(Object.keys(errorsInUse(errors, ["pitch"]))).toHaveLength(2);
+    expect(errorsInUse(errors, ["pulls", "pitchMm"])).toEqual({});
   });
 
   it("leaves a row out whose choice is none of those there are: nothing can be reckoned with it", () => {

@@ -61,6 +61,15 @@ export function readWorking<Id extends WorkingId>(id: Id, fields: Fields, before
   return { working: { ...before, ...values } as Workings[Id], texts, errors };
 }
 
+/**
+ * What of a form of a working is to be answered for: a field that is of no use as things stand waits with what stands in
+ * it, be it unreadable. Which those are, the form says itself (`idle`).
+ */
+export const errorsInUse = (errors: FieldErrors, idle: readonly string[]): FieldErrors =>
+  Object.fromEntries(
+    Object.entries(errors).filter(([name]) => !idle.some((own) => name === own || name.startsWith(`${own}[`))),
+  );
+
 /** The fields a working is edited from: as it was typed, or written from its values. */
 export function workingFields<Id extends WorkingId>(
   id: Id,

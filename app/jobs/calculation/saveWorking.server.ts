@@ -11,7 +11,7 @@ import type { Messages } from "../../../formats/form/index.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
-import { readWorking, workingFields, workingNames, workingSchema } from "./readWorking.ts";
+import { errorsInUse, readWorking, workingFields, workingNames, workingSchema } from "./readWorking.ts";
 import { workingDraft } from "./workingDraft.ts";
 
 /** The readers of all workings, by the schema each declares. */
@@ -42,7 +42,8 @@ export async function saveWorking(
     found(await jobs.find(jobId), "job");
     const before = await workings.find(jobId, id);
     const sent = FORMS.get(id)?.(fields);
-    if (sent && !sent.ok) return invalid(fields, sent.errors);
+    const wrong = sent && !sent.ok ? errorsInUse(sent.errors, (fields.idle ?? "").split(" ")) : {};
+    if (Object.keys(wrong).length > 0) return invalid(fields, wrong);
     const { working, texts } = readWorking(id, fields, before.working);
     const refused = (await refuses?.(all, working)) ?? {};
     if (Object.keys(refused).length > 0) return invalid(fields, refused);
