@@ -33,7 +33,7 @@ const piece = closed({
   edges: list(pieceEdge, 200),
   levels: list(closed({ level: word(), from: place(), to: place() }), 40),
   grain: closed({ from: place(), to: place() }),
-  notches: list(closed({ edge: word(), mm: length() }), 200),
+  notches: list(closed({ edge: word(), mm: length(), by: Type.Optional(Type.Literal("seam")) }), 200),
   links: list(word(), 40),
   points: Type.Optional(list(closed({ id: word(), at: place() }), 40)),
   takenFrom: Type.Optional(

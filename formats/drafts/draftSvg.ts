@@ -25,21 +25,23 @@ const STYLE = [
   ".seam path{stroke-width:.3;stroke-dasharray:4 2}",
   ".level path{stroke-width:.2;stroke-dasharray:1 2}",
   ".marking path{stroke-width:.4}",
+  ".fold path{stroke-width:.5;stroke-dasharray:12 3 1.5 3}",
   "text{font-family:sans-serif}",
 ].join("");
 
 function pieceGroup(placed: PlacedPiece): string {
   const lines = linesOf(placed);
   const drawn = (layer: Layer): string =>
-    layer === "text"
-      ? wordsOf(placed).map(textOf).join("")
-      : lines[layer].map((path) => `<path d="${path}"/>`).join("");
+    layer === "text" ? wordsOf(placed).map(textOf).join("") : lines[layer].map(pathOf).join("");
   return [
     `<g id="${escaped(placed.piece.id)}" transform="translate(${number(placed.by.x)} ${number(placed.by.y)})">`,
     ...LAYERS.map((layer) => `<g class="${layer}">${drawn(layer)}</g>`),
+    `<g class="fold">${lines.fold.map(pathOf).join("")}</g>`,
     "</g>",
   ].join("\n");
 }
+
+const pathOf = (path: string): string => `<path d="${path}"/>`;
 
 const textOf = ({ text, at, sizeMm }: Words): string =>
   `<text x="${number(at.x)}" y="${number(at.y)}" font-size="${number(sizeMm)}">${escaped(text)}</text>`;

@@ -3,9 +3,10 @@ import { join } from "node:path";
 import { Bezier } from "bezier-js";
 import { Window } from "happy-dom";
 import { describe, expect, it } from "vitest";
-import { drawBy, operate, RECIPES } from "../../core/drafting/index.ts";
+import { drawBy, edgeLength, edgeOf, operate, type Piece, pieceOf, RECIPES } from "../../core/drafting/index.ts";
 import { BRIEF_FACTS, sampleDraft } from "../../core/testing/index.ts";
 import { validator } from "../validation.ts";
+import { arrowLine, stretchArrow } from "./arrows.ts";
 import { readDraftFile } from "./draftFile.ts";
 import { DRAFT_JSON, draftJson } from "./draftJson.ts";
 import { draftSvg } from "./draftSvg.ts";
@@ -188,7 +189,7 @@ describe("pieces as SVG", () => {
     expect([Number(width), Number(height)]).toEqual([expect.closeTo(widthMm, 2), expect.closeTo(heightMm, 2)]);
   });
 
-  it("have a group each, and a layer each for cut, seam, level, marking and text", () => {
+  it("have a group each, and a layer each for cut, seam, level, marking, text and folds", () => {
     const groups = [...(root?.children ?? [])].filter(({ tagName }) => tagName.toLowerCase() === "g");
     expect(groups.map(({ id }) => id)).toEqual(["front", "back", "gusset", "gussetLining"]);
     for (const group of groups)
@@ -198,6 +199,7 @@ describe("pieces as SVG", () => {
         "level",
         "marking",
         "text",
+        "fold",
       ]);
     expect(groups[0]?.querySelector(".text")?.textContent).toContain("cut 1, on the fold");
   });
@@ -206,9 +208,38 @@ describe("pieces as SVG", () => {
     const path = root?.querySelector("#front .seam path")?.getAttribute("d") ?? "";
     const front = draftJson(draft).pieces[0];
     expect(pathLength(path)).toBeCloseTo(
-      (front?.edges ?? []).reduce((sum, { length }) => sum + length, 0),
+      (front?.edges ?? []).reduce((sum, { id, length }) => (id === "centre" ? sum : sum + length), 0),
       2,
     );
+  });
+
+  it("have a fold where the cloth lies double, neither cut nor sewn, with the bracket that points at it", () => {
+    const drawn = (layer: string) =>
+      [...(root?.querySelectorAll(`#front .${layer} path`) ?? [])].map((path) => path.getAttribute("d") ?? "");
+    const cut = drawn("cut").join(" ");
+    expect(cut.match(/M/g)).toHaveLength(1);
+    expect(cut).not.toContain("Z");
+    const fold = drawn("fold").join(" ");
+    const centre = edgeOf(draft.pieces[0] as Piece, "centre");
+    expect(pathLength(fold)).toBeGreaterThan(edgeLength(centre));
+    // Two arrows square to the fold, 6 mm long, with what joins them.
+    const bracket = drawn("marking").filter((path) => Math.abs(pathLength(path) - 6) < 1e-3);
+    expect(bracket).toHaveLength(2);
+  });
+
+  it("have arrows along the grain and, across it, the greatest stretch: none where nothing stretches", () => {
+    const [front, frame] = [draft.pieces[0] as Piece, { ...(draft.pieces[0] as Piece), part: "frame" as const }];
+    expect(arrowLine(front.grain.from, front.grain.to)).toHaveLength(3);
+    const [line = "", ...heads] = stretchArrow(front);
+    expect(heads).toHaveLength(2);
+    // 20 mm beside its fold: the arrow takes four fifths of that to either side.
+    expect(pathLength(line)).toBeCloseTo(32, 6);
+    expect(stretchArrow(frame)).toEqual([]);
+    expect(stretchArrow({ ...front, role: "casing" })).toEqual([]);
+    const bias = { from: { x: 0, y: 0 }, to: { x: 40, y: 40 } };
+    expect(stretchArrow({ ...front, grain: bias })).toEqual([]);
+    const boned = front.edges.map((edge) => ({ ...edge, role: "panel" as const }));
+    expect(stretchArrow({ ...front, edges: boned })).toEqual([]);
   });
 
   it("lie side by side, none over another", () => {
@@ -232,9 +263,10 @@ describe("pieces as SVG", () => {
     const marks = new new Window().DOMParser()
       .parseFromString(draftSvg(top.value), "image/svg+xml")
       .querySelectorAll("#front .marking path");
-    // The grain line and the waist.
-    expect(marks).toHaveLength(2);
-    expect(pathLength(marks[1]?.getAttribute("d") ?? "")).toBeCloseTo(6, 3);
+    // The waist, last but for the bracket's three strokes and its heads: 3 mm inside, and out to where it is cut.
+    const lengths = [...marks].map((mark) => pathLength(mark.getAttribute("d") ?? ""));
+    const side = edgeOf(pieceOf(top.value, "front"), "side");
+    expect(lengths.filter((mm) => Math.abs(mm - 3 - side.allowanceMm) < 1e-3)).toHaveLength(1);
   });
 });
 

@@ -1,14 +1,6 @@
-import {
-  closedPath,
-  edgeOf,
-  moved,
-  outlineOf,
-  type Piece,
-  type Point,
-  pathData,
-  square,
-  standingAlong,
-} from "../../core/drafting/index.ts";
+import { edgeOf, moved, type Piece, type Point, pathData, square, standingAlong } from "../../core/drafting/index.ts";
+import { arrowLine, stretchArrow } from "./arrows.ts";
+import { foldBrackets, foldedLines } from "./foldedLines.ts";
 import type { PlacedPiece } from "./sheet.ts";
 
 /** What is drawn of a piece, each to be left out on its own. */
@@ -22,11 +14,11 @@ export const LAYER_NAMES: Readonly<Record<Layer, string>> = {
   cut: "cut lines",
   seam: "seam lines",
   level: "levels",
-  marking: "grain, notches, bone channels",
+  marking: "grain and stretch, notches, bone channels",
   text: "words",
 };
 
-/** Half the length of a notch across its seam line, mm. */
+/** How far a notch reaches inside its seam line, and outside of one without an allowance, mm. */
 const NOTCH_MM = 3;
 
 /** Half the length of the lines of a drill point, mm. */
@@ -41,13 +33,17 @@ const [LETTER, LINE] = [0.55, 1.4];
 /** Words begin this far right of the grain line, mm. */
 const BESIDE_GRAIN_MM = 3;
 
-/** The lines of a piece by layer, as path data in its own places, mm. */
-export const linesOf = ({ piece, cut }: PlacedPiece): Readonly<Record<Exclude<Layer, "text">, readonly string[]>> => ({
-  cut: [closedPath(cut)],
-  seam: [closedPath(outlineOf(piece))],
+/** What is drawn by lines: its layers, and folds, which belong to seam lines and cut lines alike. */
+export type LineKind = Exclude<Layer, "text"> | "fold";
+
+/** The lines of a piece by kind, as path data in its own places, mm. */
+export const linesOf = ({ piece, cut }: PlacedPiece): Readonly<Record<LineKind, readonly string[]>> => ({
+  ...foldedLines(piece, cut),
   level: piece.levels.map(({ from, to }) => line(from, to)),
   marking: [
-    line(piece.grain.from, piece.grain.to),
+    ...arrowLine(piece.grain.from, piece.grain.to),
+    ...stretchArrow(piece),
+    ...foldBrackets(piece),
     ...piece.notches.flatMap(({ edge, mm }) => notchLine(piece, edge, mm)),
     ...piece.drawnDarts.flatMap(({ mouth, end }) => mouth.map((from) => line(from, end))),
     ...(piece.points ?? []).flatMap(({ at }) => drillCross(at)),
@@ -97,11 +93,12 @@ function channelLines(way: readonly Point[]): string[] {
 
 const line = (from: Point, to: Point) => pathData([{ kind: "straight", from, to }]);
 
-/** A short line across an edge at a length along it. */
+/** A short line across an edge at a length along it, out to where it is cut: there it is snipped. */
 function notchLine(piece: Piece, id: string, mm: number): string[] {
-  const { lines } = edgeOf(piece, id);
+  const { lines, allowanceMm } = edgeOf(piece, id);
   const standing = standingAlong(lines, mm);
   if (!standing) return [];
   const { at, along } = standing;
-  return [line(moved(at, square(along), -NOTCH_MM), moved(at, square(along), NOTCH_MM))];
+  const outMm = Math.max(NOTCH_MM, allowanceMm);
+  return [line(moved(at, square(along), -outMm), moved(at, square(along), NOTCH_MM))];
 }

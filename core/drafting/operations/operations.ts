@@ -2,6 +2,7 @@ import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
 import { distance } from "../geometry/index.ts";
 import { girthsOf } from "../measured.ts";
+import { withSeamNotches } from "../notches/index.ts";
 import { isParted, parted, sideOf, withSide } from "../parted/index.ts";
 import { asCut, type BodySide, edgeLength, type PieceEdge } from "../piece/index.ts";
 import { statedOf } from "../stated/index.ts";
@@ -124,7 +125,7 @@ export function operate(
     reports.push(reportOf(id, before, after));
     current = after;
   }
-  return ok({ draft: current, reports });
+  return ok({ draft: calls.length === 0 ? draft : withSeamNotches(current), reports });
 }
 
 /** What a problem of {@link operate} says without the number and name of its operation: where one was asked for alone. */

@@ -70,6 +70,8 @@ export interface Notch {
   readonly edge: string;
   /** Along the edge from its start. */
   readonly mm: number;
+  /** Set by the seam it lies on, and again whenever that changes; left out where a recipe or a maker set it. */
+  readonly by?: "seam";
 }
 
 /** A place of a piece that is drilled or marked: where a breast is fullest, where a dart ends. */

@@ -1,5 +1,6 @@
-import { fail, type Result } from "../../result.ts";
+import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
+import { withSeamNotches } from "../notches/index.ts";
 import { biasSlip } from "./biasSlip/biasSlip.ts";
 import { softBra, wiredBra } from "./bra/bra.ts";
 import { brief } from "./brief/brief.ts";
@@ -39,5 +40,6 @@ export function drawBy(id: string, facts: DraftFacts): Result<Draft> {
       `Expected a recipe of ${RECIPES.map((one) => one.id).join(", ")}, but got “${id.slice(0, 40)}”.`,
     );
   const given = readFacts(recipe, facts);
-  return given.ok ? recipe.draw(given.value) : given;
+  const drawn = given.ok ? recipe.draw(given.value) : given;
+  return drawn.ok ? ok(withSeamNotches(drawn.value)) : drawn;
 }

@@ -9,7 +9,8 @@ export function warpedPiece(piece: Piece, warp: Warp): Piece {
     edges: piece.edges.map((edge) => ({ ...edge, lines: warpedEdges(edge.lines, warp) })),
     levels: piece.levels.map(({ level, from, to }) => ({ level, from: warp(from), to: warp(to) })),
     grain: { from: warp(piece.grain.from), to: warp(piece.grain.to) },
-    notches: piece.notches.map(({ edge, mm }) => ({
+    notches: piece.notches.map(({ edge, mm, ...of }) => ({
+      ...of,
       edge,
       mm: lengthOfEdges(warpedEdges(partAlong(edgeOf(piece, edge).lines, 0, mm), warp)),
     })),

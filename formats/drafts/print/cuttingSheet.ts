@@ -1,8 +1,8 @@
 import PDFDocument from "pdfkit";
-import { closedPath, type Draft } from "../../../core/drafting/index.ts";
+import type { Draft } from "../../../core/drafting/index.ts";
 import { linesOf } from "../layers.ts";
 import { type PlacedPiece, sheetFitting } from "../sheet.ts";
-import { beginPage, writer } from "./page.ts";
+import { beginPage, dashed, writer } from "./page.ts";
 import { MARGIN_MM } from "./papers.ts";
 
 /** An A4 lying on its long side, mm; what is drawn takes its upper part, the list the rest. */
@@ -11,6 +11,9 @@ const DRAWN = { fromMm: 24, heightMm: 112 };
 
 /** Height of a line of the list and of its words, mm. */
 const [LINE_MM, TEXT_MM] = [5.4, 3.2];
+
+/** How a fold is broken on paper, mm. */
+const FOLD_DASH_MM = [4, 1, 0.6, 1];
 
 /** A name begins this far right of the grain line, on paper, mm; width of a letter over its height. */
 const [BESIDE_GRAIN_MM, LETTER] = [1.5, 0.6];
@@ -61,15 +64,20 @@ export function cuttingSheetPdf(draft: Draft, { title }: { readonly title: strin
 }
 
 function drawSmall(doc: PDFKit.PDFDocument, placed: PlacedPiece, scale: number): void {
-  const { piece, cut, by, box } = placed;
+  const { piece, by, box } = placed;
+  const { cut, fold, marking } = linesOf(placed);
   doc
     .save()
     .translate(by.x, by.y)
-    .lineWidth(0.25 / scale)
-    .path(closedPath(cut))
-    .stroke();
-  doc.lineWidth(0.12 / scale);
-  for (const path of linesOf(placed).marking) doc.path(path).stroke();
+    .lineWidth(0.25 / scale);
+  for (const path of cut) doc.path(path).stroke();
+  dashed(
+    doc,
+    FOLD_DASH_MM.map((mm) => mm / scale),
+  );
+  for (const path of fold) doc.path(path).stroke();
+  doc.undash().lineWidth(0.12 / scale);
+  for (const path of marking) doc.path(path).stroke();
   const x = piece.grain.from.x + BESIDE_GRAIN_MM / scale;
   const size = Math.min(TEXT_MM / scale, (box.to.x - x) / (LETTER * piece.name.length));
   writer(doc)(piece.name, x, (piece.grain.from.y + piece.grain.to.y) / 2, size);

@@ -3,7 +3,7 @@ import { alikeIn, closedPath, type Draft, outlineOf, type Piece, wholePieces } f
 import { LAYER_NAMES, LAYERS, type Layer, linesOf, wordsOf } from "../layers.ts";
 import type { PlacedPiece } from "../sheet.ts";
 import { drawMap } from "./mapPage.ts";
-import { beginPage, writer } from "./page.ts";
+import { beginPage, dashed, writer } from "./page.ts";
 import { MARGIN_MM, OVERLAP_MM, type PieceFormat } from "./papers.ts";
 import { pdfLayers } from "./pdfLayers.ts";
 import { type Tile, type Tiling, tilingOf } from "./tiles.ts";
@@ -38,6 +38,9 @@ const UNDER: LineStyle = { wide: 0.25, dash: [6, 2], tone: "#777" };
 
 /** The seam lines of a piece by its name. */
 const outlineById = (piece: Piece) => [piece.id, closedPath(outlineOf(piece))] as const;
+
+/** Folds: nothing is cut there. */
+const FOLD: LineStyle = { wide: 0.5, dash: [12, 3, 1.5, 3] };
 
 /** The lines of each layer. */
 const LINES: Readonly<Record<Exclude<Layer, "text">, LineStyle>> = {
@@ -105,6 +108,9 @@ export function draftPdf(draft: Draft, { title, format, layers = LAYERS, under =
       within(LAYER_NAMES[layer], () =>
         layer === "text" ? drawWords(placed) : drawLines(lines?.[layer] ?? [], LINES[layer]),
       );
+    // Whatever outline is printed ends at its folds.
+    const outline = layers.find((layer) => layer === "cut" || layer === "seam");
+    if (outline) within(LAYER_NAMES[outline], () => drawLines(lines?.fold ?? [], FOLD));
     doc.undash().restore();
   }
 
@@ -115,7 +121,7 @@ export function draftPdf(draft: Draft, { title, format, layers = LAYERS, under =
 
   function drawLines(paths: readonly string[], { wide, dash, tone = "#000" }: LineStyle) {
     doc.lineWidth(wide).strokeColor(tone);
-    if (dash) doc.dash(dash[0] ?? 1, { space: dash[1] ?? 1 });
+    if (dash) dashed(doc, dash);
     else doc.undash();
     for (const path of paths) doc.path(path).stroke();
   }

@@ -15,3 +15,7 @@ export const writer =
   (doc: PDFKit.PDFDocument) =>
   (words: string, x: number, y: number, sizeMm: number): PDFKit.PDFDocument =>
     doc.fontSize(sizeMm).text(words, x, y, { lineBreak: false });
+
+/** Breaks the lines that follow: drawn and left out by turns, mm. The library takes such a list; its types know of one length alone. */
+export const dashed = (doc: PDFKit.PDFDocument, lengths: readonly number[]): PDFKit.PDFDocument =>
+  doc.dash([...lengths] as unknown as number, {});

@@ -1,5 +1,5 @@
 import { type INode, parseSync } from "svgson";
-import { lengthOfEdges } from "../../../core/drafting/index.ts";
+import { distance, lengthOfEdges, straight } from "../../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import { withinLimit } from "../../textLimit.ts";
 import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
@@ -14,6 +14,7 @@ const OWN_GROUPS: Readonly<Record<string, "boundary" | "sewLine" | null>> = {
   level: null,
   marking: null,
   text: null,
+  fold: null,
 };
 
 /** Deepest nesting that is followed: drawings have a handful of groups in one another. */
@@ -128,7 +129,7 @@ function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): Tr
     };
     const outlines = outlinesOf(node, here.transforms, mm);
     if (outlines === null && !SILENT.has(node.name)) passOver(node.name);
-    for (const outline of outlines ?? []) {
+    for (const outline of here.own ? overFolds(outlines ?? []) : (outlines ?? [])) {
       if (outline.closed) add(here, outline.lines);
       else passOver("open line");
     }
@@ -137,6 +138,16 @@ function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): Tr
   };
   visit(root, { name: "piece", transforms: [], line: "boundary", own: false, depth: 0 });
   return [...pieces.values()];
+}
+
+/** The outline of a piece of ours, whose lines stop at its folds: these are straight, and close it. */
+function overFolds(runs: readonly Outline[]): Outline[] {
+  const lines = runs.flatMap((run) => run.lines);
+  const closed = lines.flatMap((line, at) => {
+    const next = lines[(at + 1) % lines.length];
+    return next && distance(line.to, next.from) > 0 ? [line, straight(line.to, next.from)] : [line];
+  });
+  return closed.length === 0 ? [] : [{ lines: closed, closed: true }];
 }
 
 const NOTHING = {

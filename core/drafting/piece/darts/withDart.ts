@@ -156,7 +156,8 @@ function clockwise(about: Point, from: Point, to: Point): number {
 
 /** A notch keeps its place on what is left of its edge. */
 function notchOn(notch: Notch, dart: Dart, gap: Pinch & { readonly shorterMm: number }): Notch {
-  if (notch.edge === dart.into && notch.mm > dart.intoMm) return { edge: `${dart.into}-2`, mm: notch.mm - dart.intoMm };
+  if (notch.edge === dart.into && notch.mm > dart.intoMm)
+    return { ...notch, edge: `${dart.into}-2`, mm: notch.mm - dart.intoMm };
   if (notch.edge === dart.edge && notch.mm > gap.toMm) return { ...notch, mm: notch.mm - gap.shorterMm };
   return notch;
 }

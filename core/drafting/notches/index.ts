@@ -1,0 +1,1 @@
+export { withSeamNotches } from "./seamNotches.ts";
