@@ -6,8 +6,8 @@ const HEAD = { along: 4, aside: 2 } as const;
 /** Half the length of the arrow of greatest stretch at most, mm; and how much of the room beside it that takes. */
 const STRETCH = { halfMm: 16, ofRoom: 0.8 } as const;
 
-/** How far down the grain the arrow of greatest stretch crosses it, from its middle, as a part of half its length. */
-const CROSSES_AT = 0.8;
+/** The arrow of greatest stretch lies past the lower end of the grain, clear of the words beside it: from its middle, in halves of its length. */
+const LIES_AT = 1.35;
 
 /** A grain that lies further off the upright is one of a piece that is cut on the bias, as the sideways part of its length. */
 const UPRIGHT = 0.17;
@@ -23,14 +23,14 @@ export function arrowLine(from: Point, to: Point): string[] {
 }
 
 /**
- * The direction of greatest stretch, which goes round the body: an arrow across the grain, as long as the piece has room beside it. None
+ * The direction of greatest stretch, which goes round the body: an arrow square to the grain, as long as the piece has room beside it. None
  * where nothing stretches: bridges and cradles, casings, panels of a boned garment; nor on the bias, where the grain tells all.
  */
 export function stretchArrow({ grain, edges, role, part }: Piece): string[] {
   const along = unit(way(grain.from, grain.to));
   if (!along || Math.abs(along.x) > UPRIGHT || STILL_ROLES.includes(role) || part === "frame") return [];
   if (edges.some((edge) => edge.role === "panel")) return [];
-  const middle = times(way(grain.from, grain.to), (1 + CROSSES_AT) / 2);
+  const middle = times(way(grain.from, grain.to), (1 + LIES_AT) / 2);
   const at = moved(grain.from, middle);
   const xs = edges.flatMap(({ lines }) => lines.map(({ from }) => from.x));
   const room = Math.min(at.x - Math.min(...xs), Math.max(...xs) - at.x) * STRETCH.ofRoom;
