@@ -43,6 +43,8 @@ export interface Calculation<Working extends object, Facts, Result extends Recko
   /** Takes what it rests on from the job; null parts are lacking, never assumed. */
   readonly facts: (job: Seen) => Facts;
   readonly reckon: (working: Working, facts: Facts) => Result;
+  /** What of it holds for another garment made to the same plan: what happened to this one does not. Left out where all of it does. */
+  readonly again?: (working: Working) => Working;
 }
 
 /** A calculation whose types are told by its parts. */

@@ -9,5 +9,7 @@ export const daysCalculation: Calculation<DaysWorking, null, Reckoning> = {
   unfielded: DAYS_UNFIELDED,
   appears: () => true,
   facts: () => null,
+  // Days pass once.
+  again: () => NEW_DAYS,
   reckon: () => ({ numbers: [], lacks: [], notes: [], warnings: [] }),
 };

@@ -18,7 +18,7 @@ export const EDGE_PLACES = [
   { id: "legBack", name: "leg, back", ratio: 0.88, judgedAs: CUTS_IN },
   { id: "waist", name: "waist", ratio: 0.92, judgedAs: "waist" },
   { id: "lowWaist", name: "low scoop waist", ratio: 0.9, judgedAs: "waist" },
-  { id: "neckStraight", name: "straight neckline", ratio: 0.96, judgedAs: CUTS_IN },
+  { id: "neckStraight", name: "straight or scooped neckline", ratio: 0.96, judgedAs: CUTS_IN },
   { id: "neckDeep", name: "V or deep neckline", ratio: 0.9, judgedAs: CUTS_IN },
   { id: "armhole", name: "armhole", ratio: 0.95, judgedAs: CUTS_IN },
   { id: "underbust", name: "underbust band casing", ratio: 0.9, judgedAs: "underbust" },

@@ -4,6 +4,7 @@ export { FROZEN_UPCASTS, frozenSchema } from "./frozen/index.ts";
 export { frozenFacts, type UnfrozenCloth } from "./frozenFacts.ts";
 export { type EditedThing, tellEdit } from "./history/tellEdit.ts";
 export { type Job, newJob, plannedByStyle, type SignOff } from "./job.ts";
+export { jobAgain, workingAgain } from "./jobAgain.ts";
 export { jobFacts } from "./jobFacts.ts";
 export { type MovedRing, movedOn } from "./movedOn.ts";
 export { type PiecesRecord, piecesOfNext } from "./piecesOfNext.ts";

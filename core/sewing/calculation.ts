@@ -13,4 +13,5 @@ export const sewingCalculation: Calculation<SewingWorking, SewingFacts, SewingRe
   appears: () => true,
   facts: sewingFactsOf,
   reckon: reckonSewing,
+  again: (working) => ({ ...working, done: NEW_SEWING.done, spent: NEW_SEWING.spent, timer: null }),
 };

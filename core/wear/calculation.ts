@@ -113,4 +113,5 @@ export const wearCalculation: Calculation<WearWorking, WearFacts, WearReckoning,
   appears: isBoned,
   facts: wearFactsOf,
   reckon: reckonWear,
+  again: ({ targetMm, pitchMm }) => ({ ...NEW_WEAR, targetMm, pitchMm }),
 };

@@ -11,6 +11,13 @@ itActs([
     foreign: ["/jobs/99"],
   },
   {
+    does: "begins a job again",
+    address: "/jobs/1",
+    right: { intent: "again" },
+    gives: /^\/jobs\/\d+$/,
+    foreign: ["/jobs/99"],
+  },
+  {
     does: "deletes a job",
     address: "/jobs/1",
     right: { intent: "remove" },

@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
+import { copyJob } from "../../../data/jobs/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { group, line, notes } from "../../../formats/form/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
@@ -50,6 +51,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     if (!removed) notFound("job");
     return redirect(`/?removed=${jobId}`);
   }
+  if (fields.intent === "again")
+    return redirect(`/jobs/${found(await storeOf(context).inTransaction((all) => copyJob(all, jobId)), "job")}`);
   const read = readTyped(fields);
   if (!read.ok) return invalid(fields, read.errors);
   return storeOf(context).inTransaction(async ({ jobs, drafts }) => {
@@ -129,6 +132,15 @@ export default function JobOverview({ loaderData, actionData }: Route.ComponentP
               A prototype keeps the plan it was made from; what you change here reaches the next one only.
             </Typography>
           ) : null}
+          <Form method="post" className="no-print">
+            <Button type="submit" name="intent" value="again" sx={{ mt: 2, ml: -1 }}>
+              Begin this job again
+            </Button>
+            <Typography color="text.secondary" sx={{ fontSize: "0.88rem" }}>
+              A second job with all that is decided here, for the same wearer: without prototypes, fittings, dates and
+              what was done.
+            </Typography>
+          </Form>
           <Form method="post" className="no-print">
             <Button type="submit" name="intent" value="remove" color="error" sx={{ mt: 2, ml: -1 }}>
               Delete this job

@@ -24,7 +24,7 @@ export const ELASTIC_EDGES = [
     ...{ passes: ["waist", "highHip"], sizedBy: ["waist", "hip"] },
   },
   {
-    ...{ id: "neckStraight", name: "straight neckline", places: ["neckStraight"], count: 1 },
+    ...{ id: "neckStraight", name: "straight or scooped neckline", places: ["neckStraight"], count: 1 },
     ...{ passes: ["overbust"], sizedBy: ["overbust", "bust"] },
   },
   {

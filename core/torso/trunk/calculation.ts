@@ -38,4 +38,5 @@ export const trunkCalculation = calculation({
   appears: hasTrunk,
   facts: trunkFactsOf,
   reckon: reckonTrunk,
+  again: (working) => ({ ...working, ticked: NEW_TRUNK.ticked }),
 });
