@@ -78,6 +78,7 @@ export { brief } from "./styles/brief.ts";
 export { isStyleId, lengthNameOf, STYLES, shippedStyle, styleOf } from "./styles/index.ts";
 export { copyOf, type OwnStyle, ownStyleId, ownStyleNumber, styleFromOwn } from "./styles/ownStyle.ts";
 export type { Drops, ShippedStyleId, Style, StyleId, StyleLength, StyleLimits, StyleParts } from "./styles/style.ts";
+export { neededMeasures } from "./styles/style.ts";
 export { ownStyleSchema, styleSchema } from "./styles/styleSchema.ts";
 export { type TrunkStrain, trunkStrain, trunkStrainOn } from "./trunkStrain.ts";
 export { WHAT_IF_NUMBERS, type WhatIfAnswer, type WhatIfNumber, type WhatIfZone, whatIf } from "./whatIf.ts";

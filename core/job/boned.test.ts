@@ -28,6 +28,15 @@ const boned = (own: Partial<JobIngredients> = {}): JobIngredients =>
 const what = (ingredients: JobIngredients) => planJob(ingredients).missing.map((missing) => missing.what);
 
 describe("a boned job", () => {
+  it("over the bust is asked for how deep its neckline may go, and not held up by it", () => {
+    const over = styleOf("lacedCorset");
+    const { missing } = planJob(boned({ style: over }));
+    const codes = missing.flatMap((one) => (one.what === "measure" ? [one.code] : []));
+    expect(over.measures).toContain("neck_to_front_edge");
+    expect(codes).toContain("waist_to_lap");
+    expect(codes.filter((code) => code.includes("neck"))).toEqual([]);
+  });
+
   it("knows one school, whatever was chosen before, and waits for its reduction", () => {
     expect(boned().job).toMatchObject({ school: "closed", zones: {} });
     expect(what(boned())).toContain("reduction");

@@ -18,6 +18,7 @@ import {
   type EaseSettings,
   isBoned,
   type LikedGirth,
+  neededMeasures,
   planStyle,
   type Style,
   type StyleInput,
@@ -111,7 +112,7 @@ export function planJob(ingredients: JobIngredients): PlannedJob {
   const undecided = isBoned(style) && !garment;
   const missing: MissingThing[] = [
     ...(sheet
-      ? missingMeasures(style.measures, sheet.values).map((which) => ({ what: "measure" as const, ...which }))
+      ? missingMeasures(neededMeasures(style), sheet.values).map((which) => ({ what: "measure" as const, ...which }))
       : [{ what: "sheet" as const }]),
     ...(layers.length > 0 ? untested(all.filter(stretches)) : [{ what: "cloth" as const }]),
     ...(job.school ? [] : [{ what: "school" as const }]),

@@ -28,8 +28,13 @@ describe("the centre front by how deep the neckline may go", () => {
     });
   });
 
-  it("says nothing of what was not measured, and of a garment below the bust", () => {
-    expect(frontByNeck(over, sampleBody({}))).toEqual({ aboveMm: null, numbers: [], notes: [] });
+  it("is told to be the usual one where it was not measured, and says nothing of a garment below the bust", () => {
+    expect(frontByNeck(over, sampleBody({ front_neck_to_waist: 380 }))).toEqual({
+      aboveMm: null,
+      numbers: [],
+      notes: [expect.stringMatching(/was not measured: the centre front ends where it usually does/)],
+    });
+    expect(frontByNeck({ ...over, levels: over.levels.slice(1) }, sampleBody({})).notes).toEqual([]);
     expect(frontByNeck({ ...over, levels: over.levels.slice(1) }, body(380, 120)).aboveMm).toBeNull();
   });
 });

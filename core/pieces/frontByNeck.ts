@@ -15,14 +15,22 @@ export interface FrontByNeck {
 
 const NOTHING: FrontByNeck = { aboveMm: null, numbers: [], notes: [] };
 
+/** Nobody is held up by it: a front can be cut down at the first fitting. */
+const UNMEASURED: FrontByNeck = {
+  ...NOTHING,
+  notes: [
+    "How deep the neckline may go was not measured: the centre front ends where it usually does, to be seen on the body.",
+  ],
+};
+
 /** The centre front of a garment over the bust without cups of its own: `N − E − H`, from the neck base down to the waist. */
 export function frontByNeck({ levels, heights }: ClosedGarment, body: BodyFacts | null): FrontByNeck {
   if (levels[0]?.level !== "bust" || !heights || !body) return NOTHING;
-  // Nobody is asked for them: without them the edge lies where it usually does.
   const wants = wantsOf(body);
   const [neckMm, deepMm] = [wants.length("front_neck_to_waist"), wants.length("neck_to_front_edge")];
   const waist = levels.findIndex(({ level }) => level === "waist");
-  if (neckMm === null || deepMm === null || waist === -1) return NOTHING;
+  if (waist === -1) return NOTHING;
+  if (neckMm === null || deepMm === null) return UNMEASURED;
   const downMm = levels.slice(1, waist + 1).reduce((sum, { level }) => sum + (heights[level]?.front ?? 0), 0);
   const aboveMm = neckMm - deepMm - downMm;
   const number = reckoned("aboveFront", "Upper edge above the bust, front", {

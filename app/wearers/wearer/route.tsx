@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import { missingMeasures } from "../../../core/body/index.ts";
+import { neededMeasures } from "../../../core/ease/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, idFrom, invalid, storeOf } from "../../.server/http/answers.ts";
@@ -47,7 +48,7 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
           id: job.id,
           name: job.name,
           style: style.name,
-          missing: missingMeasures(style.measures, sheet?.values ?? []).length,
+          missing: missingMeasures(neededMeasures(style), sheet?.values ?? []).length,
         };
       }),
     ),

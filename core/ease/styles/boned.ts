@@ -11,6 +11,9 @@ const HEIGHTS_BETWEEN: readonly (readonly [above: Zone, height: string])[] = [
   ["hip", "high_hip_hip"],
 ];
 
+/** How deep a neckline may go: until it is measured, a front ends where fronts usually do. */
+const NECKLINE: readonly MeasureCode[] = ["neck_to_front_edge", "front_neck_to_waist"];
+
 /** Heights between the levels of these zones, at three places. The mid-rib lies above every waist. */
 const heightsOf = (zones: readonly Zone[]): MeasureCode[] =>
   [...HEIGHTS_BETWEEN.filter(([zone]) => zones.includes(zone)).map(([, height]) => height), "mid_rib_waist"].flatMap(
@@ -31,9 +34,7 @@ export function boned(
 ): Style {
   const { zones, more = [], lengths = zones.includes("bust") ? BODICE : [], ...named } = own;
   const ribs: readonly MeasureCode[] = zones.includes("underbust") ? ["underbust_inhaled", "cinched_underbust"] : [];
-  const above: readonly MeasureCode[] = zones.includes("bust")
-    ? ["front_waist", "back_waist", "neck_to_front_edge", "front_neck_to_waist"]
-    : [];
+  const above: readonly MeasureCode[] = zones.includes("bust") ? ["front_waist", "back_waist", ...NECKLINE] : [];
   return {
     ...named,
     zones,
@@ -49,6 +50,7 @@ export function boned(
         ...more,
       ]),
     ],
+    ...(above.length > 0 ? { beginsWithout: NECKLINE } : {}),
     limits: { ...USUAL_LIMITS, mostStretch: 0.05 },
     pullOn: [],
     drops: NO_DROPS,

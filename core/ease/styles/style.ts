@@ -98,6 +98,8 @@ export interface Style {
   readonly zones: readonly Zone[];
   /** Measures it needs, in no particular order. */
   readonly measures: readonly MeasureCode[];
+  /** Those of them it can be begun without: what is usual stands for them, and that is told. Left out where there are none. */
+  readonly beginsWithout?: readonly MeasureCode[];
   readonly limits: StyleLimits;
   readonly pullOn: readonly PullOnRing[];
   readonly lengths: readonly StyleLength[];
@@ -115,3 +117,10 @@ export interface Style {
   /** What to be careful about with this style, beside what every plan says. */
   readonly cautions: readonly string[];
 }
+
+/** The measures without which a style cannot be planned. */
+export const neededMeasures = ({
+  measures,
+  beginsWithout = [],
+}: Pick<Style, "measures" | "beginsWithout">): readonly MeasureCode[] =>
+  measures.filter((code) => !beginsWithout.includes(code));

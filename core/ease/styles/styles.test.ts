@@ -4,7 +4,7 @@ import { SHIPPED_EASE_SETTINGS } from "../settings.ts";
 import { ZONE_MEASURES, ZONES } from "../zones.ts";
 import { isStyleId, STYLES, shippedStyle, styleOf } from "./index.ts";
 import { copyOf, type OwnStyle, ownStyleId, ownStyleNumber, styleFromOwn } from "./ownStyle.ts";
-import type { ShippedStyleId, Style } from "./style.ts";
+import { neededMeasures, type ShippedStyleId, type Style } from "./style.ts";
 
 const CODES = CATALOGUE.map(({ code }) => code);
 
@@ -17,6 +17,16 @@ describe.each(STYLES.map((style) => [style.id, style] as const))("the style %s",
     ];
     expect(used.filter((code) => !style.measures.includes(code))).toEqual([]);
     expect(style.measures.filter((code) => !CODES.includes(code))).toEqual([]);
+  });
+
+  it("plans no zone, ring or length by what it can be begun without", () => {
+    const needed = neededMeasures(style);
+    const planned = [
+      ...style.zones.map((zone) => ZONE_MEASURES[zone]),
+      ...style.lengths.flatMap(({ segments }) => segments.map(({ code }) => code)),
+    ];
+    expect(planned.filter((code) => !needed.includes(code))).toEqual([]);
+    expect((style.beginsWithout ?? []).filter((code) => !style.measures.includes(code))).toEqual([]);
   });
 
   it("has its zones in body order, and rings and lengths in its own zones only", () => {
