@@ -1,4 +1,3 @@
-export { copyJob } from "./copyJob.ts";
 export { eraseJobs, type UnderJobs, underJobs } from "./eraseJobs.ts";
 export { type JobRepository, jobRepository, type ListedJob } from "./jobs.ts";
 export { type StandingRepository, standingRepository } from "./standing.ts";

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { STYLES } from "../../core/ease/index.ts";
 import type { FrozenPlan } from "../../core/fitting/index.ts";
 import { pathsOf, put, sampleCarried, sampleFrozen, sampleLength } from "../../core/testing/index.ts";
 import { readKeptFrozen } from "./keptFrozen.ts";
@@ -26,6 +27,11 @@ const first = () => {
 describe("a frozen plan", () => {
   it("of today is read as it was kept", () =>
     expect(readKeptFrozen(throughJson(whole))).toEqual({ ok: true, value: throughJson(whole) }));
+
+  it.each(STYLES.map((style) => [style.id, style] as const))("of the style %s is read as it was kept", (_id, style) => {
+    const kept = throughJson({ ...whole, style });
+    expect(readKeptFrozen(kept)).toEqual({ ok: true, value: kept });
+  });
 
   it("of the first format says what it came to say later: its shipped style, its one layer, nothing beside", () => {
     const read = readKeptFrozen(first());

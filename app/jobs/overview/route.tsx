@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { Form, redirect } from "react-router";
-import { copyJob } from "../../../data/jobs/index.ts";
+import { copyJob } from "../../../data/transfer/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { group, line, notes } from "../../../formats/form/index.ts";
 import { draftName } from "../../../formats/kept/draftNames.ts";

@@ -48,6 +48,7 @@ export const styleSchema = closed({
   family: Type.Enum([...FAMILIES]),
   zones: zones(),
   measures: codes(),
+  beginsWithout: Type.Optional(codes()),
   limits: limitsSchema,
   parts: Type.Optional(partsSchema()),
   pullOn: Type.Array(

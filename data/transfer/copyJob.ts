@@ -1,7 +1,7 @@
 import { jobAgain, workingAgain } from "../../core/job/index.ts";
 import { savedOrThrow } from "../db/index.ts";
+import { keptIds } from "../jobs/index.ts";
 import type { Repositories } from "../store.ts";
-import { keptIds } from "./workings.ts";
 
 /**
  * Begins a job again: the same wearer, sheet, cloths and everything decided, without prototypes, fittings and dates. The first

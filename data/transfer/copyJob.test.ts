@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { keptIds } from "../jobs/index.ts";
 import { demoStore } from "../testing/index.ts";
 import { copyJob } from "./copyJob.ts";
-import { keptIds } from "./workings.ts";
 
 describe("a job begun again", () => {
   it("has everything that was decided and nothing that happened, and leaves the first as it was", async () => {
