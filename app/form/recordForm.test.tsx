@@ -1,8 +1,8 @@
-import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { fireEvent, screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { useActionData, useLoaderData } from "react-router";
-import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { renderPage } from "../testing/renderPage.tsx";
+import { sentDrafts } from "../testing/sentDrafts.ts";
 import { DayInput } from "./DayInput.tsx";
 import { useFieldState } from "./FormState.tsx";
 import { RecordForm } from "./RecordForm.tsx";
@@ -12,23 +12,8 @@ import { SortableRows } from "./rows/SortableRows.tsx";
 import { useRows } from "./rows/useRows.ts";
 import { inRow, withRows } from "./rows/withRows.ts";
 import { TextInput } from "./TextInput.tsx";
-import type { Unsaved } from "./unsaved.ts";
 
-/** Drafts as they were sent, the last one last. */
-let drafts: Record<string, string>[];
-
-beforeEach(() => {
-  drafts = [];
-  vi.stubGlobal("fetch", async (_: string, { body }: { body: URLSearchParams }) => {
-    drafts.push(Object.fromEntries(body));
-    return new Response();
-  });
-});
-afterEach(() => {
-  // A form that goes sends what it has not sent yet.
-  cleanup();
-  vi.unstubAllGlobals();
-});
+const drafts = sentDrafts();
 
 const field = (label: string) => screen.getByLabelText<HTMLInputElement>(label);
 
@@ -97,50 +82,6 @@ describe("a form of a record", () => {
     expect(screen.getByText("Hers")).toBeDefined();
     await userEvent.click(screen.getByText("Save mine over theirs"));
     await waitFor(() => expect(posted[0]?.fields).toMatchObject({ name: "Mine", version: "9" }));
-  });
-
-  it("keeps what is typed while the answer is on its way, and refuses only what still stands as it was sent", async () => {
-    let answer = (_: object) => {};
-    function Page() {
-      return named({ unsaved: useActionData<Unsaved>(), start: { name: "Ilva" } });
-    }
-    renderPage(<Page />, () => new Promise((resolve) => (answer = resolve)));
-    await userEvent.type(field("Notes"), "lots");
-    await userEvent.click(screen.getByText("Save"));
-    await userEvent.clear(field("Notes"));
-    await userEvent.type(field("Notes"), "30");
-    answer({
-      fields: { version: "3", name: "Ilva", notes: "lots" },
-      errors: { notes: "Expected a length.", name: "Expected a whole name." },
-    });
-    expect(await screen.findByText("Expected a whole name.")).toBeDefined();
-    expect(field("Notes").value).toBe("30");
-    expect(screen.queryByText("Expected a length.")).toBeNull();
-    // The draft is of what stands there now.
-    await waitFor(() => expect(drafts.at(-1)?.notes).toBe("30"));
-  });
-
-  it("starts anew from a newer version of its record, with what was typed since it was handed in", async () => {
-    let answer = (_: unknown) => {};
-    let kept = { version: 3, notes: "" };
-    function Page() {
-      const { version, notes } = useLoaderData<typeof kept>();
-      return named({ hidden: { version }, start: { name: "Ilva", notes } });
-    }
-    renderPage(
-      <Page />,
-      () => new Promise((resolve) => (answer = resolve)),
-      () => kept,
-    );
-    await userEvent.type(await screen.findByLabelText("Notes"), "High back.");
-    await userEvent.click(screen.getByText("Save"));
-    await userEvent.clear(field("Name"));
-    await userEvent.type(field("Name"), "Maro");
-    kept = { version: 4, notes: "High back." };
-    answer(null);
-    await waitFor(() => expect(document.querySelector<HTMLInputElement>("[name=version]")?.value).toBe("4"));
-    expect([field("Name").value, field("Notes").value]).toEqual(["Maro", "High back."]);
-    await waitFor(() => expect(drafts.at(-1)).toMatchObject({ version: "4", name: "Maro" }));
   });
 
   it("hands the form to whoever sends it otherwise, and posts nothing itself", async () => {

@@ -1,4 +1,15 @@
-import { moved, type Piece, type Point, pathData, square, times, unit, way } from "../../core/drafting/index.ts";
+import {
+  boxOfEdges,
+  moved,
+  outlineOf,
+  type Piece,
+  type Point,
+  pathData,
+  square,
+  times,
+  unit,
+  way,
+} from "../../core/drafting/index.ts";
 
 /** Length of the two strokes of an arrow's head along it and to either side, mm. */
 const HEAD = { along: 4, aside: 2 } as const;
@@ -15,11 +26,16 @@ const UPRIGHT = 0.17;
 /** Roles of cloth that carry no pull round the body. */
 const STILL_ROLES: readonly Piece["role"][] = ["casing", "facing"];
 
+/** A line with a head at its second end: it points at something. */
+export function pointer(from: Point, to: Point): string[] {
+  const back = unit(way(to, from));
+  return back ? [line([from, to]), head(to, back)] : [];
+}
+
 /** A line with a head at both ends: it says a direction, not a sense. */
 export function arrowLine(from: Point, to: Point): string[] {
   const along = unit(way(from, to));
-  if (!along) return [];
-  return [line([from, to]), head(from, along), head(to, times(along, -1))];
+  return along ? [...pointer(from, to), head(from, along)] : [];
 }
 
 /**
@@ -32,8 +48,8 @@ export function stretchArrow({ grain, edges, role, part }: Piece): string[] {
   if (edges.some((edge) => edge.role === "panel")) return [];
   const middle = times(way(grain.from, grain.to), (1 + LIES_AT) / 2);
   const at = moved(grain.from, middle);
-  const xs = edges.flatMap(({ lines }) => lines.map(({ from }) => from.x));
-  const room = Math.min(at.x - Math.min(...xs), Math.max(...xs) - at.x) * STRETCH.ofRoom;
+  const box = boxOfEdges(outlineOf({ edges }));
+  const room = Math.min(at.x - box.from.x, box.to.x - at.x) * STRETCH.ofRoom;
   const half = times(square(along), Math.min(STRETCH.halfMm, room));
   return arrowLine(moved(at, half, -1), moved(at, half));
 }

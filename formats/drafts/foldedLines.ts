@@ -8,11 +8,12 @@ import {
   type Point,
   pathData,
   square,
+  straight,
   times,
   unit,
   way,
 } from "../../core/drafting/index.ts";
-import { arrowLine } from "./arrows.ts";
+import { pointer } from "./arrows.ts";
 
 /** A cut line so near a fold lies on it, mm. */
 const ON_FOLD_MM = 0.05;
@@ -58,8 +59,5 @@ function bracketOf({ from, to }: Edge): string[] {
   const inside = times(square(along), BRACKET.inMm);
   const [first, last] = [BRACKET.from, BRACKET.to].map((part) => moved(from, way(from, to), part)) as [Point, Point];
   const [back, front] = [moved(first, inside), moved(last, inside)];
-  return [...arrowAt(back, first), pathData([{ kind: "straight", from: back, to: front }]), ...arrowAt(front, last)];
+  return [...pointer(back, first), pathData([straight(back, front)]), ...pointer(front, last)];
 }
-
-/** A line with its head at the second place alone. */
-const arrowAt = (from: Point, to: Point): string[] => arrowLine(from, to).filter((_, at) => at !== 1);

@@ -34,7 +34,7 @@ const [LETTER, LINE] = [0.55, 1.4];
 const BESIDE_GRAIN_MM = 3;
 
 /** What is drawn by lines: its layers, and folds, which belong to seam lines and cut lines alike. */
-export type LineKind = Exclude<Layer, "text"> | "fold";
+type LineKind = Exclude<Layer, "text"> | "fold";
 
 /** The lines of a piece by kind, as path data in its own places, mm. */
 export const linesOf = ({ piece, cut }: PlacedPiece): Readonly<Record<LineKind, readonly string[]>> => ({

@@ -16,7 +16,7 @@ import { useLengths } from "../../frame/units/UnitContext.tsx";
 import { useFormUnit } from "../../frame/units/useFormUnit.ts";
 import { decidedWords, elsewhereHints, otherwiseHere, toldOf } from "./elsewhereHints.ts";
 import { LackList, type MeasuresAt } from "./LackList.tsx";
-import { errorsInUse, readWorking, workingNames } from "./readWorking.ts";
+import { belongsTo, errorsInUse, readWorking, workingNames } from "./readWorking.ts";
 import { useReckoning } from "./useReckoning.ts";
 import { type PickOptions, WorkingFields } from "./WorkingFields.tsx";
 import { workingDraft } from "./workingDraft.ts";
@@ -55,7 +55,7 @@ export const STALE = { filter: "grayscale(1)", "& svg": { opacity: 0.45 }, "& dd
 /** What of a form cannot be read, each with the name of its field. */
 const unreadWords = (id: WorkingId, errors: FieldErrors, labels: Readonly<Record<string, string>> = {}): string[] =>
   Object.entries(errors).map(([name, message]) => {
-    const field = fieldsOfWorking(id).find(([own]) => own === name || name.startsWith(`${own}[`))?.[1];
+    const field = fieldsOfWorking(id).find(([own]) => belongsTo(name, own))?.[1];
     return `${labels[name] ?? field?.label ?? name}: ${message}`;
   });
 

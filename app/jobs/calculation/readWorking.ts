@@ -61,14 +61,15 @@ export function readWorking<Id extends WorkingId>(id: Id, fields: Fields, before
   return { working: { ...before, ...values } as Workings[Id], texts, errors };
 }
 
+/** True for the name of a field itself, and of a cell of its rows. */
+export const belongsTo = (name: string, field: string): boolean => name === field || name.startsWith(`${field}[`);
+
 /**
  * What of a form of a working is to be answered for: a field that is of no use as things stand waits with what stands in
  * it, be it unreadable. Which those are, the form says itself (`idle`).
  */
 export const errorsInUse = (errors: FieldErrors, idle: readonly string[]): FieldErrors =>
-  Object.fromEntries(
-    Object.entries(errors).filter(([name]) => !idle.some((own) => name === own || name.startsWith(`${own}[`))),
-  );
+  Object.fromEntries(Object.entries(errors).filter(([name]) => !idle.some((field) => belongsTo(name, field))));
 
 /** The fields a working is edited from: as it was typed, or written from its values. */
 export function workingFields<Id extends WorkingId>(
@@ -103,5 +104,5 @@ const wholeRows = ({ cells }: Extract<WorkingField, { as: "rows" }>, rows: Field
 export const workingNames = (id: WorkingId, ...forms: readonly Fields[]): string[] => {
   const own = fieldsOfWorking(id).map(([name]) => name);
   const names = new Set(forms.flatMap((fields) => Object.keys(fields)));
-  return [...names].filter((name) => own.some((field) => name === field || name.startsWith(`${field}[`)));
+  return [...names].filter((name) => own.some((field) => belongsTo(name, field)));
 };

@@ -8,6 +8,7 @@ import {
 import type { Repositories, Store } from "../../../data/store.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import type { Messages } from "../../../formats/form/index.ts";
+import type { FieldErrors } from "../../../formats/validation.ts";
 import { answerEdit, startedFrom } from "../../.server/http/answerEdit.ts";
 import { found, invalid, notFound } from "../../.server/http/answers.ts";
 import { conflictRow, type Fields } from "../../form/unsaved.ts";
@@ -42,9 +43,9 @@ export async function saveWorking(
     found(await jobs.find(jobId), "job");
     const before = await workings.find(jobId, id);
     const sent = FORMS.get(id)?.(fields);
-    const wrong = sent && !sent.ok ? errorsInUse(sent.errors, (fields.idle ?? "").split(" ")) : {};
+    const { working, texts, errors } = readWorking(id, fields, before.working);
+    const wrong = sent && !sent.ok ? stillWrong(sent.errors, errors, fields) : {};
     if (Object.keys(wrong).length > 0) return invalid(fields, wrong);
-    const { working, texts } = readWorking(id, fields, before.working);
     const refused = (await refuses?.(all, working)) ?? {};
     if (Object.keys(refused).length > 0) return invalid(fields, refused);
     const saved = await workings.save(jobId, id, { working: settled(working), texts, version: startedFrom(fields) });
@@ -54,6 +55,15 @@ export async function saveWorking(
       rows: (theirs) => rowsAgainst(id, fields, workingFields(id, theirs)),
     });
   });
+}
+
+/**
+ * What of a form cannot be kept. What cannot be read in a field of no use is as if it were empty; what was read and is more than a field
+ * takes would be kept as it is: it is refused there as anywhere.
+ */
+function stillWrong(errors: FieldErrors, unread: FieldErrors, { idle = "" }: Fields): FieldErrors {
+  const inUse = errorsInUse(unread, idle.split(" "));
+  return Object.fromEntries(Object.entries(errors).filter(([name]) => name in inUse || !(name in unread)));
 }
 
 const rowsAgainst = (id: WorkingId, fields: Fields, theirs: Fields) =>

@@ -1,5 +1,8 @@
 import { itActs } from "../../testing/itActs.ts";
 
+/** Rows, one more than are read. */
+const LONG = Array.from({ length: 61 }, (_, at) => at);
+
 itActs([
   {
     does: "keeps gaps, pulls and wears",
@@ -13,6 +16,8 @@ itActs([
       [{ startOn: "soon" }, ["startOn"]],
       [{ "gaps[0].topMm": "wide" }, ["gaps[0].topMm"]],
       [{ "gaps[0].on": "some day" }, ["gaps[0].on"]],
+      // More rows than there can be are not excused by calling them idle.
+      [{ idle: "gaps pulls", ...Object.fromEntries(LONG.map((at) => [`gaps[${at}].topMm`, "40"])) }, ["gaps"]],
     ],
     stale: 409,
     foreign: ["/jobs/99/wear", ["/jobs/10/wear", { working: "guess" }]],

@@ -1,5 +1,5 @@
 import type { Draft } from "../draft.ts";
-import { edgeLength, edgeWords, type Piece, type PieceEdge, pieceWords } from "../piece/index.ts";
+import { edgeLength, edgeWords, type Piece, type PieceEdge, partnerOf, pieceWords } from "../piece/index.ts";
 import { statedOf } from "../stated/index.ts";
 import type { Check, Fault } from "./check.ts";
 import { statedSeamFaults } from "./statedSeamFaults.ts";
@@ -26,7 +26,7 @@ const isLettered = (draft: Draft, piece: Piece, edge: PieceEdge): boolean =>
 function faultsOf(pieces: readonly Piece[], piece: Piece, edge: PieceEdge): Fault[] {
   if (!edge.seam) return [];
   const { seam } = edge;
-  const partner = pieces.find(({ id }) => id === seam.piece)?.edges.find(({ id }) => id === seam.edge);
+  const partner = partnerOf(pieces, edge);
   const where = { piece: piece.id, edge: edge.id, ...(edge.lines[0] ? { at: edge.lines[0].from } : {}) };
   if (!partner)
     return [
@@ -35,7 +35,7 @@ function faultsOf(pieces: readonly Piece[], piece: Piece, edge: PieceEdge): Faul
         message: `Expected ${edgeWords(edge.id)} of “${piece.name}” to meet ${edgeWords(seam.edge)} of ${pieceWords(pieces, seam.piece)}, but there is none.`,
       },
     ];
-  const [mine, theirs] = [edgeLength(edge), edgeLength(partner)];
+  const [mine, theirs] = [edgeLength(edge), edgeLength(partner.edge)];
   if (Math.abs(mine - theirs - seam.easeMm) <= SEAM_MM) return [];
   return [
     {

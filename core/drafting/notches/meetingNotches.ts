@@ -1,11 +1,9 @@
 import type { Meeting, Run } from "../draft.ts";
-import { edgeLength, type Piece, type PieceEdge } from "../piece/index.ts";
+import { type EdgeOfPiece, edgeLength, type Piece, type PieceEdge, partnerOf } from "../piece/index.ts";
 import { along, type NotchAt } from "./notchAt.ts";
 
 /** An edge of a run with the piece it is of, and how far along the run it begins and ends, as parts of the whole. */
-interface Laid {
-  readonly piece: Piece;
-  readonly edge: PieceEdge;
+interface Laid extends EdgeOfPiece {
   readonly from: number;
   readonly to: number;
 }
@@ -58,9 +56,11 @@ function laid(pieces: readonly Piece[], run: Run): Laid[] | null {
 
 /** The edge that goes on past the end of another, over the seam that begins there: `piece edge`; null where none does. */
 function followed(pieces: readonly Piece[], { edges }: Piece, edge: PieceEdge): string | null {
-  const seam = edges[(edges.indexOf(edge) + 1) % edges.length]?.seam;
-  const over = pieces.find(({ id }) => id === seam?.piece);
-  const at = over?.edges.findIndex(({ id }) => id === seam?.edge) ?? -1;
-  const on = at < 0 ? null : over?.edges[(at + 1) % over.edges.length];
-  return over && on ? `${over.id} ${on.id}` : null;
+  const seam = after(edges, edge);
+  const over = seam && partnerOf(pieces, seam);
+  const on = over && after(over.piece.edges, over.edge);
+  return on ? `${over.piece.id} ${on.id}` : null;
 }
+
+const after = (edges: readonly PieceEdge[], edge: PieceEdge): PieceEdge | undefined =>
+  edges[(edges.indexOf(edge) + 1) % edges.length];

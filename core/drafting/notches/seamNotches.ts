@@ -1,5 +1,5 @@
 import type { Draft } from "../draft.ts";
-import { edgeLength, type Notch, type Piece, type PieceEdge } from "../piece/index.ts";
+import { type EdgeOfPiece, edgeLength, type Notch, type Piece, partnerOf } from "../piece/index.ts";
 import { meetingNotches } from "./meetingNotches.ts";
 import { along, type NotchAt } from "./notchAt.ts";
 
@@ -24,7 +24,7 @@ export function withSeamNotches(draft: Draft): Draft {
   const meetings = (draft.meetings ?? []).flatMap((meeting) => meetingNotches(bare, meeting));
   for (const { piece, edge, mm } of [...seamsOf(bare).flatMap(ofSeam), ...meetings]) {
     const there = added.get(piece) ?? [];
-    // An edge that two are sewn to, as a gusset and its lining, is marked once.
+    // An edge is marked once, however many name it: the one it is sewn to, and a lining that lies on that.
     if (!there.some((one) => one.edge === edge && one.mm === mm))
       added.set(piece, [...there, { edge, mm, by: "seam" }]);
   }
@@ -37,34 +37,19 @@ export function withSeamNotches(draft: Draft): Draft {
   };
 }
 
-/** One side of a seam. */
-interface Side {
-  readonly piece: Piece;
-  readonly edge: PieceEdge;
-}
+/** Both sides of a seam. */
+type Seam = readonly [EdgeOfPiece, EdgeOfPiece];
 
-/** Every seam between two edges, once. */
-function seamsOf(pieces: readonly Piece[]): (readonly [Side, Side])[] {
-  const byId = new Map(pieces.map((piece) => [piece.id, piece]));
-  const seen = new Set<string>();
-  return pieces.flatMap((piece) =>
-    piece.edges.flatMap((edge): (readonly [Side, Side])[] => {
-      const other = edge.seam && byId.get(edge.seam.piece);
-      const to = other?.edges.find(({ id }) => id === edge.seam?.edge);
-      const seam = [`${piece.id} ${edge.id}`, `${other?.id} ${to?.id}`].toSorted().join(" and ");
-      if (!other || !to || seen.has(seam)) return [];
-      seen.add(seam);
-      return [
-        [
-          { piece, edge },
-          { piece: other, edge: to },
-        ],
-      ];
+/** Every seam, from each of its sides that names the other. */
+const seamsOf = (pieces: readonly Piece[]): Seam[] =>
+  pieces.flatMap((piece) =>
+    piece.edges.flatMap((edge): Seam[] => {
+      const other = partnerOf(pieces, edge);
+      return other ? [[{ piece, edge }, other]] : [];
     }),
   );
-}
 
-function ofSeam(seam: readonly [Side, Side]): NotchAt[] {
+function ofSeam(seam: Seam): NotchAt[] {
   if (seam.some(({ piece, edge }) => piece.notches.some((notch) => notch.edge === edge.id))) return [];
   if (seam.every(({ edge }) => edge.role === "gusset")) {
     const back = seam.some(({ piece }) => (piece.half?.of ?? piece.id).startsWith("back"));

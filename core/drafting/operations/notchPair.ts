@@ -1,7 +1,7 @@
 import { Type } from "typebox";
 import { fail, ok, type Result } from "../../result.ts";
 import type { Draft } from "../draft.ts";
-import { edgeLength, type Piece } from "../piece/index.ts";
+import { edgeLength, type Piece, partnerOf } from "../piece/index.ts";
 import { operation } from "./operation.ts";
 import { along, name } from "./params.ts";
 import { onEitherSide, pieceNamed } from "./pieces.ts";
@@ -33,10 +33,10 @@ function notchedBoth(draft: Draft, { piece: id, edge: which, at, from }: Notched
   const edge = edgeAt(piece.value, which);
   if (!edge.ok) return edge;
   const { seam } = edge.value;
-  const partner = draft.pieces.find((one) => one.id === seam?.piece)?.edges.find((one) => one.id === seam?.edge);
+  const partner = partnerOf(draft.pieces, edge.value);
   if (!seam || !partner)
     return fail("no-seam", `Expected an edge that is sewn to another, but ${which} of ${id} is not.`);
-  const [mine, theirs] = [edgeLength(edge.value), edgeLength(partner)];
+  const [mine, theirs] = [edgeLength(edge.value), edgeLength(partner.edge)];
   if (at > mine)
     return fail(
       "marks-outside",

@@ -6,6 +6,7 @@ export { dartFault } from "./darts/dartFault.ts";
 export { FLAT_TOLERANCE, placesAlong } from "./flatten.ts";
 export { grainAt, grainDown } from "./grain.ts";
 export { outward, type SideEnd, sideRise } from "./lean.ts";
+export { type EdgeOfPiece, partnerOf } from "./partner.ts";
 export {
   type BodySide,
   type Channel,

@@ -1,4 +1,14 @@
-import { call, type Draft, dot, edgeLength, type Piece, type PieceEdge, point, way } from "../../drafting/index.ts";
+import {
+  call,
+  type Draft,
+  dot,
+  edgeLength,
+  type Piece,
+  type PieceEdge,
+  partnerOf,
+  point,
+  way,
+} from "../../drafting/index.ts";
 import type { Change } from "../../fitting/index.ts";
 import type { Landing } from "../landing.ts";
 import { type Drawn, type DrawRule, instead, inWords, NO_AMOUNT, together } from "./rule.ts";
@@ -156,14 +166,13 @@ function volumeAt(draft: Draft, [piece, edge]: OnPiece, amount: number, part: nu
     ...{ piece: id, measure: "off", of: of.id, atPart, byMm },
     cut: { line: line(of.id), doing },
   });
-  const partner = edge.seam && draft.pieces.find(({ id }) => id === edge.seam?.piece);
-  const other = partner?.edges.find(({ id }) => id === edge.seam?.edge);
-  const half = partner && other ? amount / 2 : amount;
+  const other = partnerOf(draft.pieces, edge);
+  const half = other ? amount / 2 : amount;
   const own = landing(piece.id, edge, at, half);
-  const there = other && runsAlike(edge, other) ? at : 1 - at;
+  const there = other && runsAlike(edge, other.edge) ? at : 1 - at;
   return {
     calls: [call("cupSeam", { piece: piece.id, edge: edge.id, amount, at })],
-    lands: [own, ...(partner && other ? [landing(partner.id, other, there, half)] : [])],
+    lands: [own, ...(other ? [landing(other.piece.id, other.edge, there, half)] : [])],
   };
 }
 

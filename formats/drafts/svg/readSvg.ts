@@ -1,5 +1,5 @@
 import { type INode, parseSync } from "svgson";
-import { distance, lengthOfEdges, straight } from "../../../core/drafting/index.ts";
+import { lengthOfEdges, straight } from "../../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import { withinLimit } from "../../textLimit.ts";
 import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
@@ -140,14 +140,14 @@ function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): Tr
   return [...pieces.values()];
 }
 
-/** The outline of a piece of ours, whose lines stop at its folds: these are straight, and close it. */
+/** The outlines of a piece of ours: lines that stop at its folds go on along them, which are straight, and are closed by them. */
 function overFolds(runs: readonly Outline[]): Outline[] {
-  const lines = runs.flatMap((run) => run.lines);
-  const closed = lines.flatMap((line, at) => {
-    const next = lines[(at + 1) % lines.length];
-    return next && distance(line.to, next.from) > 0 ? [line, straight(line.to, next.from)] : [line];
+  const open = runs.filter(({ closed }) => !closed);
+  const lines = open.flatMap((run, at) => {
+    const [end, next] = [run.lines.at(-1)?.to, open[(at + 1) % open.length]?.lines[0]?.from];
+    return end && next ? [...run.lines, straight(end, next)] : run.lines;
   });
-  return closed.length === 0 ? [] : [{ lines: closed, closed: true }];
+  return [...runs.filter(({ closed }) => closed), ...(lines.length === 0 ? [] : [{ lines, closed: true }])];
 }
 
 const NOTHING = {

@@ -29,6 +29,14 @@ describe("our own SVG read back", () => {
   });
 });
 
+it("a group of ours with lines that stop at two folds is closed along both, and one without folds is as it was", () => {
+  const folded = '<g id="sleeve"><g class="cut"><path d="M 0 0 L 30 0 M 30 20 L 0 20"/></g></g>';
+  const whole = '<g id="band"><g class="cut"><path d="M 0 0 h 9 v 9 z"/></g></g>';
+  const { pieces, passedOver } = read(drawing(folded + whole));
+  expect(pieces.map(({ boundary }) => lengthOfEdges(boundary))).toEqual([100, expect.closeTo(18 + 9 * Math.SQRT2, 9)]);
+  expect(passedOver).toEqual([]);
+});
+
 describe("an SVG of another program", () => {
   it("by hand: a rectangle, a polygon, an arc and curves in a turned and moved group measure true", () => {
     const { pieces, passedOver } = read(

@@ -15,7 +15,7 @@ import {
   type Vector,
   way,
 } from "../../geometry/index.ts";
-import type { EdgeRole, Piece } from "../../piece/index.ts";
+import { type EdgeRole, type Piece, partnerOf } from "../../piece/index.ts";
 import { operation } from "../operation.ts";
 import { amount } from "../params.ts";
 import { hasChannel, isOfBand, noBand, redrawn } from "./braPieces.ts";
@@ -143,10 +143,11 @@ function goesOnIn(draft: Draft, piece: Piece, beside: number, after: boolean, ro
   const count = piece.edges.length;
   const seamAt = (beside + (after ? 1 : count - 1)) % count;
   const seam = piece.edges[seamAt];
-  const other = draft.pieces.find(({ id }) => id === seam?.seam?.piece);
-  const at = other?.edges.findIndex(({ id }) => id === seam?.seam?.edge) ?? -1;
-  if (!seam || !other || at === -1) return null;
-  const lines = other.edges[at]?.lines ?? [];
+  const over = seam && partnerOf(draft.pieces, seam);
+  if (!over) return null;
+  const { piece: other, edge } = over;
+  const at = other.edges.indexOf(edge);
+  const { lines } = edge;
   // Pieces are gone round alike, so that a seam is gone along the other way on the next; a back drawn from its fold lies turned over.
   const mirrored = other.edges.some((edge) => edge.role === "centreBack");
   const follows = mirrored ? !after : after;

@@ -74,12 +74,19 @@ function draw(given: Given): Result<Draft> {
       mm,
     })),
     rollMm: given.number("roll_width"),
-    notes: [
-      ...given.notes,
-      ...(upper.value.numbers.length > 0 ? ["Own moulded cups follow the neckline; bought ones rarely do."] : []),
-    ],
+    notes: [...given.notes, ...(upper.value.numbers.length > 0 ? cupNotes(upper.value.numbers) : [])],
   });
 }
+
+/** What is said of cups of its own: with how deep the neckline may go where that was not measured. */
+const cupNotes = (numbers: Draft["numbers"]): string[] => [
+  "Own moulded cups follow the neckline; bought ones rarely do.",
+  ...(numbers.some(({ id }) => id === "cup.front")
+    ? []
+    : [
+        "How deep the neckline may go was not measured: the centre front ends as deep as the cup seam, to be seen on the body.",
+      ]),
+];
 
 /** A level with its closed girth; the gap, and what stays open behind, is counted beside the panels. */
 function planned(given: Given, level: CorsetLevel, pieces: readonly Piece[]): PlannedLevel {

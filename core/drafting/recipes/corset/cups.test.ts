@@ -80,6 +80,8 @@ describe("panels cut out for cups", () => {
     const measures = { ...FACTS.measures, front_neck_to_waist: 62 + 66 + 40 + 150, neck_to_front_edge: 150 };
     const draft = drawn({ measures });
     expect(draft.numbers.find(({ id }) => id === "cup.front")?.explanation.result.value).toBeCloseTo(40, 9);
+    const unmeasured = /How deep the neckline may go was not measured/;
+    expect([draft, drawn()].map(({ notes }) => notes.some((note) => unmeasured.test(note)))).toEqual([false, true]);
     const front = draft.pieces[0] && edgeOf(draft.pieces[0], "front");
     const below = front && edgeLength(front) - 40;
     const other = drawn({ measures: { ...measures, neck_to_front_edge: 160 } }).pieces[0];
