@@ -8,7 +8,7 @@ export { hooksCalculation } from "./hooks/calculation.ts";
 export { CHANNEL_TO_EDGE_MM, ROWS_MM } from "./hooks/reckonHooks.ts";
 export { type HooksWorking, NEW_HOOKS } from "./hooks/working.ts";
 export { strapCalculation } from "./strap/calculation.ts";
-export { NEW_STRAP } from "./strap/working.ts";
+export { NEW_STRAP, type StrapWorking } from "./strap/working.ts";
 export { wireCalculation } from "./wire/calculation.ts";
 export { DIAMETER_TOLERANCE_MM, type FittedWire } from "./wire/fittedWire.ts";
 export { WIRE_MOVEMENT_MM, wireFit } from "./wire/wireFit.ts";

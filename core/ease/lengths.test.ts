@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { evaluate, SAMPLE_SHEET } from "../testing/index.ts";
+import { evaluate, SAMPLE_SHEET, sampleBody } from "../testing/index.ts";
 import { explainLength } from "./explain/explainLength.ts";
 import { lengthCut } from "./lengthCut.ts";
 import { type LengthsInput, planLengths } from "./planLengths.ts";
@@ -8,6 +8,7 @@ import { STRETCH_SCHOOL_IDS, schoolOf } from "./schools/index.ts";
 import { SHIPPED_EASE_SETTINGS as settings } from "./settings.ts";
 import { bikiniBottom } from "./styles/bikiniBottom.ts";
 import { brief } from "./styles/brief.ts";
+import { wiredBra } from "./styles/wiredBra.ts";
 
 describe("a length as cut", () => {
   const segments = [
@@ -117,6 +118,25 @@ describe("the lengths of a plan", () => {
     });
     const [byPercent] = planLengths("percent", input);
     expect(byPercent?.answer.ok && byPercent.answer.value).toMatchObject({ forDrawInMm: 0, drawIn: "schoolTakesNone" });
+  });
+
+  it("of a strap are those of its elastic, whatever the school and the cloth", () => {
+    const values = sampleBody({ strap_front: 258, strap_back: 314 }).values;
+    const own = { ...input, style: wiredBra, body: { values, tape: "snug" as const } };
+    for (const school of STRETCH_SCHOOL_IDS) {
+      const [strap] = planLengths(school, { ...own, along: { usableAlong: null, contraction: null } });
+      if (!strap?.answer.ok) throw new Error("A strap is cut.");
+      expect(strap.answer.value).toMatchObject({ forDrawInMm: 0, drawIn: "ofElastic" });
+      expect(strap.answer.value.cutMm).toBeCloseTo(572 / 1.08, 9);
+      const how = explainLength(
+        strap.answer.value,
+        school,
+        { freedom: settings.drawInFreedom, others: [] },
+        { sheet: "sheet", test: "test", settings: "settings" },
+      );
+      expect(evaluate(how)).toBeCloseTo(572 / 1.08, 9);
+      expect(how.notes.join()).toContain("rings and slider");
+    }
   });
 
   it("say what is missing", () => {

@@ -70,7 +70,7 @@ export interface AlongStretch {
   readonly lengthStrain: number;
   /** ν used: 0 where the school takes none or it was not read. */
   readonly contraction: number;
-  readonly drawIn: "counted" | "schoolTakesNone" | "notRead";
+  readonly drawIn: "counted" | "schoolTakesNone" | "notRead" | "ofElastic";
 }
 
 /** The strain along the body and the draw-in by a school. Problem: `no-test-along`, as the school says. */
@@ -88,9 +88,14 @@ export function alongStretchBy(
   });
 }
 
+/** Straps are stretched by the habit of their elastic, which draws in none of their length. */
+const strapStretch = ({ strapStrain }: EaseSettings): AlongStretch => ({
+  ...{ lengthStrain: strapStrain, contraction: 0, drawIn: "ofElastic" },
+});
+
 function planLength(school: SchoolId, length: StyleLength, input: LengthsInput): Result<PlannedLength> {
   const { style, settings } = input;
-  const stretch = alongStretchBy(school, input);
+  const stretch = length.ofElastic ? ok(strapStretch(settings)) : alongStretchBy(school, input);
   if (!stretch.ok) return stretch;
   const dropMm = length.drop ? style.drops[length.drop] : 0;
   const trunk = length.loop ? bodyTrunk(input.body.values) : null;

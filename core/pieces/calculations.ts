@@ -7,7 +7,8 @@ import type { PieceFacts } from "./pieceFacts.ts";
 import { type PiecesCalculation, piecesCalculation } from "./piecesCalculation.ts";
 import type { PiecesReckoning } from "./reckonPieces.ts";
 import { BELOW_WAIST } from "./said/belowWaist.ts";
-import { cupsBy, wiredBy } from "./said/cups.ts";
+import { braBy, cupsBy, wiredBy } from "./said/cups.ts";
+import { STRAP_LENGTH } from "./said/strap.ts";
 import { TOP_EDGE } from "./said/topEdge.ts";
 import { joinedToBodice } from "./skirtFacts.ts";
 
@@ -61,12 +62,12 @@ export const PIECES = {
   softBraPieces: piecesCalculation(
     "softBra",
     (style) => style.family === "softBra" || (isBikiniTop(style) && plans(style, "underbust")),
-    cupsBy("softBraPieces"),
+    braBy("softBraPieces"),
   ),
   /** A wired bra whole. */
   wiredBraPieces: piecesCalculation("wiredBra", ({ family }) => family === "wiredBand", wiredBy("wiredBraPieces")),
   /** Straps, ties and bands go with everything that is not boned. */
-  stripPieces: piecesCalculation("rectangle", (style) => !isBoned(style)),
+  stripPieces: piecesCalculation("rectangle", (style) => !isBoned(style), STRAP_LENGTH),
   /** A pattern from elsewhere goes with every style. */
   ownPieces: ownPattern,
 } as const;

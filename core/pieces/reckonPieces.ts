@@ -1,6 +1,7 @@
 import type { Lack, Reckoning } from "../calculation/index.ts";
 import { type CheckAnswer, checkDraft, type Draft, drawBy, type Recipe } from "../drafting/index.ts";
 import { NEAR_LIMIT_SHARE } from "../ease/index.ts";
+import { holdsFor } from "../standing/index.ts";
 import { type SetOptions, stepsOf } from "./optionFields.ts";
 import type { PieceFacts } from "./pieceFacts.ts";
 import { afterSteps, type DrawnStep, stepWarnings } from "./steps.ts";
@@ -62,7 +63,9 @@ export const optionsSet = (
 ): Record<string, number | string> =>
   Object.fromEntries(
     options.flatMap(({ id }) => {
-      const value = decided[id]?.value ?? set[id] ?? elsewhere[id]?.value ?? usual[id];
+      const told = elsewhere[id];
+      const there = told && holdsFor(set, told) ? told.value : undefined;
+      const value = decided[id]?.value ?? set[id] ?? there ?? usual[id];
       return typeof value === "number" || typeof value === "string" ? [[id, value] as const] : [];
     }),
   );

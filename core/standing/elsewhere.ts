@@ -4,6 +4,10 @@ export interface ToldElsewhere {
   readonly value: number;
   /** The step, by its name. */
   readonly at: string;
+  /** True where that step worked it out of what it was told. */
+  readonly reckoned?: true;
+  /** What another field has to be for it to hold; left out where it always holds. */
+  readonly when?: { readonly field: string; readonly is: string };
 }
 
 /** What other steps were told, by the field it fills here. */
@@ -19,11 +23,15 @@ export const toldAt = (at: string, values: Readonly<Record<string, number | null
 export const filledFrom = <Working extends object>(working: Working, elsewhere: Elsewhere): Working => ({
   ...working,
   ...Object.fromEntries(
-    Object.entries(elsewhere).flatMap(([field, { value }]) =>
-      fieldOf(working, field) === null ? [[field, value]] : [],
+    Object.entries(elsewhere).flatMap(([field, told]) =>
+      fieldOf(working, field) === null && holdsFor(working, told) ? [[field, told.value]] : [],
     ),
   ),
 });
+
+/** True where what was told elsewhere holds as the other fields stand. */
+export const holdsFor = (working: object, { when }: ToldElsewhere): boolean =>
+  when === undefined || fieldOf(working, when.field) === when.is;
 
 /** Where the value of a field was typed, in the words of a formula. */
 export const typedWhere = (working: object, elsewhere: Elsewhere, field: string): string => {
@@ -41,7 +49,9 @@ export const saidOtherwise = (
 ): { readonly field: string; readonly here: number; readonly there: ToldElsewhere }[] =>
   Object.entries(elsewhere).flatMap(([field, there]) => {
     const here = fieldOf(working, field);
-    return typeof here === "number" && Math.abs(here - there.value) > SAME ? [{ field, here, there }] : [];
+    return typeof here === "number" && holdsFor(working, there) && Math.abs(here - there.value) > SAME
+      ? [{ field, here, there }]
+      : [];
   });
 
 const fieldOf = (working: object, field: string): unknown => (working as Readonly<Record<string, unknown>>)[field];

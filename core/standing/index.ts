@@ -1,2 +1,10 @@
-export { type Elsewhere, filledFrom, saidOtherwise, type ToldElsewhere, toldAt, typedWhere } from "./elsewhere.ts";
+export {
+  type Elsewhere,
+  filledFrom,
+  holdsFor,
+  saidOtherwise,
+  type ToldElsewhere,
+  toldAt,
+  typedWhere,
+} from "./elsewhere.ts";
 export { type CutPerMm, elsewhereOf, SAME_VALUES } from "./sameValues.ts";

@@ -17,6 +17,17 @@ describe("what another step was told", () => {
     );
   });
 
+  it("holds for one choice of another field alone, where it is worked out for that", () => {
+    const length = { value: 547.41, at: "Band", reckoned: true, when: { field: "kind", is: "strap" } } as const;
+    const facts = { elsewhere: { length } };
+    expect(elsewhereHints("stripPieces", facts)).toEqual({
+      length: "Empty, as a strap: 547.4 mm, worked out at Band.",
+    });
+    const typed = { ...NEW_WORKINGS.stripPieces, length: 400 };
+    expect(otherwiseHere("stripPieces", typed, facts)).toHaveLength(1);
+    expect(otherwiseHere("stripPieces", { ...typed, kind: "tie" }, facts)).toEqual([]);
+  });
+
   it("is said where something else was typed here", () => {
     const facts = { elsewhere: toldAt("Pieces", { wireMm: 210 }) };
     expect(otherwiseHere("wire", { ...NEW_WORKINGS.wire, wireMm: 204 }, facts)).toEqual([

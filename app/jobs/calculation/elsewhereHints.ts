@@ -1,5 +1,5 @@
 import type { WorkingField } from "../../../core/calculation/index.ts";
-import { type Elsewhere, saidOtherwise } from "../../../core/standing/index.ts";
+import { type Elsewhere, saidOtherwise, type ToldElsewhere } from "../../../core/standing/index.ts";
 import { fieldsOfWorking, type WorkingId } from "../../../core/workings/index.ts";
 
 /** What of a calculation's facts was told or decided at other steps. */
@@ -19,13 +19,23 @@ function said(field: WorkingField, value: number): string {
 }
 
 /** What stands below fields that are left empty, since another step was told it. */
-export const elsewhereHints = (id: WorkingId, { elsewhere = {} }: ToldFacts): Readonly<Record<string, string>> =>
-  Object.fromEntries(
-    fieldsOfWorking(id).flatMap(([name, field]) => {
-      const told = elsewhere[name];
-      return told ? [[name, `Empty: ${said(field, told.value)}, typed at ${told.at}.`]] : [];
-    }),
-  );
+export function elsewhereHints(id: WorkingId, { elsewhere = {} }: ToldFacts): Readonly<Record<string, string>> {
+  const fields = fieldsOfWorking(id);
+  const hints = fields.flatMap(([name, field]) => {
+    const told = elsewhere[name];
+    if (!told) return [];
+    const how = `${said(field, told.value)}, ${told.reckoned ? "worked out" : "typed"} at ${told.at}`;
+    return [[name, `Empty${choiceWords(fields, told)}: ${how}.`]];
+  });
+  return Object.fromEntries(hints);
+}
+
+/** Of a value that holds for one choice alone: which. */
+function choiceWords(fields: ReturnType<typeof fieldsOfWorking>, { when }: ToldElsewhere): string {
+  const field = fields.find(([name]) => name === when?.field)?.[1];
+  const chosen = field?.as === "choice" ? field.choices.find(({ value }) => value === when?.is) : undefined;
+  return chosen ? `, as a ${chosen.label.toLowerCase()}` : "";
+}
 
 /** What stands in the place of fields that another step decides. */
 export const decidedWords = ({ decided = {} }: ToldFacts): Readonly<Record<string, string>> =>

@@ -13,6 +13,7 @@ export const strapCalculation = calculation({
     by: choice("Strain by", [
       ["habit", "habit"],
       ["test", "the elastic’s test"],
+      ["rigid", "none: of cloth"],
     ]),
     elastic: { as: "pick", of: "elastic", label: "Strap elastic" },
     halter: { as: "check", label: "A halter, round the neck" },

@@ -23,6 +23,11 @@ describe("straps", () => {
     expect(found.line).toBeCloseTo((0.0093 * volume) / 1.5, 9);
   });
 
+  it("of cloth that does not stretch is as long as its way", () => {
+    const found = byId(reckonStrap({ ...NEW_STRAP, hardwareMm: 24, allowanceMm: 40, by: "rigid" }, facts));
+    expect(found.cut).toBeCloseTo(572 - 24 + 40, 9);
+  });
+
   it("of hardware longer than the path have no length", () => {
     const strap = reckonStrap({ ...NEW_STRAP, hardwareMm: 600, allowanceMm: 40 }, facts);
     expect(byId(strap).cut).toBeUndefined();

@@ -83,6 +83,7 @@ function strainOf(
   wants: Wants,
 ): StrapStrain | null {
   if (by === "habit") return { value: strapStrain, source: `habit of strap elastic, ${settingsName}` };
+  if (by === "rigid") return { value: 0, source: "of cloth that does not stretch" };
   const chosen = wants.entry(elastics.find(({ id }) => id === elastic) ?? null, "which strap elastic");
   if (!chosen) return null;
   if (!chosen.forceN) return wants.plan(`“${chosen.name}” has no load ladder: its strain under a weight is not known.`);

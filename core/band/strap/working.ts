@@ -3,8 +3,8 @@ export interface StrapWorking {
   /** Rings and slider, together. */
   readonly hardwareMm: number | null;
   readonly allowanceMm: number | null;
-  /** By the habit of the settings, or by the elastic's own test under the weight it carries. */
-  readonly by: "habit" | "test";
+  /** By the habit of the settings, by the elastic's own test under the weight it carries, or not at all: of cloth that does not stretch. */
+  readonly by: "habit" | "test" | "rigid";
   readonly elastic: number | null;
   readonly widthMm: number | null;
   readonly halter: boolean;

@@ -1,3 +1,5 @@
+export { slipStrapMm } from "./biasSlip/biasSlip.ts";
+export { BIAS_SLIP_OPTIONS } from "./biasSlip/options.ts";
 export { shellOf } from "./corset/lining.ts";
 export { mostPanelTurn } from "./corset/mostPanelTurn.ts";
 export { cupSurfaces } from "./cup/cup.ts";

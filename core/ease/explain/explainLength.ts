@@ -1,11 +1,11 @@
 import { measureOf, spreadWords, trunkName } from "../../body/index.ts";
-import { type Explanation, subscript, type Term } from "../../explain/index.ts";
+import { type Explanation, subscript, type Term, term } from "../../explain/index.ts";
 import type { PlannedLength } from "../planLengths.ts";
 import { schoolOf } from "../schools/index.ts";
 import type { SchoolId } from "../schools/school.ts";
 import type { EaseSources } from "./question.ts";
 
-const NOTES: Readonly<Record<PlannedLength["drawIn"], string>> = {
+const NOTES: Readonly<Record<Exclude<PlannedLength["drawIn"], "ofElastic">, string>> = {
   counted: "Cloth stretched round the body draws in along it, though less than a free strip: body and seams hold it.",
   schoolTakesNone: "This school is a rule of experience and takes no draw-in.",
   notRead:
@@ -19,6 +19,8 @@ export function explainLength(
   { freedom, others }: { freedom: number; others: Explanation["others"] },
   sources: Pick<EaseSources, "sheet" | "test" | "settings">,
 ): Explanation {
+  const { drawIn } = length;
+  if (drawIn === "ofElastic") return explainElastic(length, sources, others);
   const parts = length.segments.map((_, index) => `L${subscript(index + 1)} · (1 + ε${subscript(index + 1)})^(φ · ν)`);
   const sum = parts.length > 1 ? `(${parts.join(" + ")})` : parts[0];
   return {
@@ -71,7 +73,31 @@ export function explainLength(
       },
     ],
     result: { value: length.cutMm, unit: "length" },
-    notes: [NOTES[length.drawIn], ...(length.trunk ? spreadWords(length.trunk) : [])],
+    notes: [NOTES[drawIn], ...(length.trunk ? spreadWords(length.trunk) : [])],
+    others,
+  };
+}
+
+/** A length of elastic: the school and the cloth have no part in it. */
+function explainElastic(
+  { name, segments, lengthStrain, cutMm }: PlannedLength,
+  { sheet, settings }: Pick<EaseSources, "sheet" | "settings">,
+  others: Explanation["others"],
+): Explanation {
+  const along = segments.map((_, index) => `L${subscript(index + 1)}`).join(" + ");
+  return {
+    title: `${name}, cut`,
+    formula: `cut = (${along}) / (1 + ε)`,
+    terms: [
+      ...segments.map(({ code, bodyMm }, index) =>
+        term("body", "length")(`L${subscript(index + 1)}`, measureOf(code).name.toLowerCase(), bodyMm, sheet),
+      ),
+      term("setting", "ratio")("ε", "strain of straps", lengthStrain, settings),
+    ],
+    result: { value: cutMm, unit: "length" },
+    notes: [
+      "Of strap elastic, whatever the school. The band step takes off rings and slider, adds the ends, and stretches it by its own test.",
+    ],
     others,
   };
 }

@@ -45,14 +45,15 @@ export const BODICE: readonly StyleLength[] = [
   { id: "backWaist", name: "Back, nape to waist", segments: [{ code: "back_waist", zones: ["bust", "waist"] }] },
 ];
 
-/** A strap over the shoulder, which is not stretched round the body. */
+/** A strap over the shoulder, which is not stretched round the body; what its rings and ends make of it the band step says. */
 export const STRAP: StyleLength = {
   id: "strap",
-  name: "Strap, front and back",
+  name: "Strap, before rings and ends",
   segments: [
     { code: "strap_front", zones: [] },
     { code: "strap_back", zones: [] },
   ],
+  ofElastic: true,
 };
 
 /** From the waist to the hem, at three places: belly, hip and seat differ. */

@@ -72,6 +72,8 @@ export interface StyleLength {
   readonly loop?: true;
   /** Which drop below the waist is taken off it. */
   readonly drop?: keyof Drops;
+  /** Of strap elastic and not of the garment’s cloth: it stretches by the habit of straps, whatever the school. */
+  readonly ofElastic?: true;
 }
 
 /** A ring without an opening, with what it must pass. */

@@ -67,6 +67,7 @@ export const styleSchema = closed({
       segments: Type.Array(closed({ code: Type.Enum([...LONG_CODES]), zones: zones() }), { maxItems: 20 }),
       loop: Type.Optional(Type.Literal(true)),
       drop: Type.Optional(Type.Enum(["front", "back", "side"])),
+      ofElastic: Type.Optional(Type.Literal(true)),
     }),
     { maxItems: 60 },
   ),

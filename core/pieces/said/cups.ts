@@ -2,6 +2,7 @@ import type { WireWorking } from "../../band/index.ts";
 import type { CupWorking } from "../../cups/index.ts";
 import { elsewhereOf } from "../../standing/index.ts";
 import type { Decided, SaidOfOptions } from "./saidOfOptions.ts";
+import { strapOfBand } from "./strap.ts";
 
 /** What a cup's cloth gives, as its swatches were tested; its strain and where the sides differ, as Cups was told. */
 export const cupsBy = (id: string): SaidOfOptions => ({
@@ -13,9 +14,18 @@ export const cupsBy = (id: string): SaidOfOptions => ({
   decided: ({ keptWorkings }) => sidesDecided(keptWorkings.cup),
 });
 
+/** The same of a whole bra, with straps as Band cuts them. */
+export const braBy = (id: string): SaidOfOptions => ({
+  ...cupsBy(id),
+  elsewhere(job) {
+    const strap = strapOfBand(job);
+    return { ...elsewhereOf(id, job.keptWorkings), ...(strap ? { strap_length: strap } : {}) };
+  },
+});
+
 /** The same of cups above wires, which Band was told. */
 export const wiredBy = (id: string): SaidOfOptions => ({
-  ...cupsBy(id),
+  ...braBy(id),
   decided: ({ keptWorkings }) => ({ ...wiresDecided(keptWorkings.wire), ...sidesDecided(keptWorkings.cup) }),
 });
 

@@ -131,7 +131,16 @@ const cowlAtBust = ({
     value,
   });
 
-/** From the end of the front's top edge over the shoulder to the back edge. */
+/**
+ * From the end of the front's top edge over the shoulder to the back edge: what front and back leave of the way. mm
+ * @param rises above the bust line, where the strap sits.
+ */
+export const slipStrapMm = (
+  [frontMm, backMm]: readonly [number, number],
+  toWaistMm: number,
+  rises: readonly [number, number],
+): number => frontMm - toWaistMm - rises[0] + backMm - toWaistMm - rises[1];
+
 function strapLength(given: Given, { toWaistMm }: SlipLevels) {
   const [front, back] = [given.cut("front_waist"), given.cut("back_waist")];
   const [frontRise, backRise] = [given.number("front_rise"), given.number("back_rise")];
@@ -144,8 +153,8 @@ function strapLength(given: Given, { toWaistMm }: SlipLevels) {
       option("f", "front straps above the bust line", frontRise, "option of the recipe"),
       option("b", "back straps above the bust line", backRise, "option of the recipe"),
     ],
-    value: front - toWaistMm - frontRise + back - toWaistMm - backRise,
-    notes: ["Set the straps on the body; cut them by the strip recipe."],
+    value: slipStrapMm([front, back], toWaistMm, [frontRise, backRise]),
+    notes: ["Set the straps on the body; a strip that is made into a strap is as long by itself."],
   });
 }
 

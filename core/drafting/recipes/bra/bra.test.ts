@@ -206,6 +206,6 @@ describe("a soft bra", () => {
       lengthIn(soft(), "front", "centre") - 10,
       6,
     );
-    expect(soft({ strap_width: 12 }).notes.join()).toContain("need both a width and a length");
+    expect(soft({ strap_width: 12 }).notes.join()).toContain("Straps of cloth need a length, here or at Band");
   });
 });

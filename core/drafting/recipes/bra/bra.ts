@@ -99,7 +99,7 @@ function notesOf(given: Given, kind: BraKind, cups: readonly CupOfBreast[], made
       ? ["No wire was told: its line is drawn as the cup's lower edge, and nothing is walked along it."]
       : []),
     ...(kind === "wired" ? [...cups.flatMap((cup) => widthNote(given, cup)), ...oneForBoth(given, cups)] : []),
-    ...((width === 0) !== (length === 0) ? ["Straps of cloth need both a width and a length: none are drawn."] : []),
+    ...(width > 0 && length === 0 ? ["Straps of cloth need a length, here or at Band: none are drawn."] : []),
   ];
 }
 

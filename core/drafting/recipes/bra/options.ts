@@ -23,7 +23,7 @@ const FRAME: readonly RecipeOption[] = [
     [0, 60, 0],
     "At 0 none is drawn: straps of elastic are cut at Band.",
   ),
-  numberOption("strap_length", "Strap of cloth, finished length", [0, 1200, 0], "As the Band step has it."),
+  numberOption("strap_length", "Strap of cloth, finished length", [0, 1200, 0], "Empty, as Band works it out."),
   LINING,
 ];
 
