@@ -6,13 +6,13 @@ import {
   type Edge,
   lengthNearest,
   moved,
+  offsetOf,
   type Point,
   partAlong,
   placeAt,
   point,
   reversed,
   straight,
-  times,
 } from "../geometry/index.ts";
 import {
   edgeLength,
@@ -23,7 +23,7 @@ import {
   type SideEnd,
   type TakenFrom,
 } from "../piece/index.ts";
-import { ACROSS, lineAcross } from "./lineAcross.ts";
+import { lineAcross } from "./lineAcross.ts";
 import type { TakenDrawn } from "./rule.ts";
 
 /** Where the side leans so far that the two lines come nearer than this part of the height, there is no room for a band. */
@@ -54,15 +54,15 @@ export function bandEdges(
     { at: first.from, down: downFirst },
     { at: last.to, down: downLast },
   ] as const;
-  // As high at the centre as at the side: sewn on along both lines it lies flat.
-  const [top, low] = [level.from, point(0, level.from.y + heightMm)];
-  const upper = lineAcross(top, ends[0]);
-  const lower = alongside(upper, low, ends[1]);
-  if (leastApart(upper, lower) < LEAST_PART * heightMm) return null;
+  // As high all along: sewn on along both lines it lies flat.
+  const upper = lineAcross(level.from, ends[0]);
+  const lower = alongside(upper, heightMm, ends[1]);
+  const [top, low] = [level.from, lower[0]?.from];
+  if (!low || leastApart(upper, lower) < LEAST_PART * heightMm) return null;
   const lines: Readonly<Record<string, PieceEdge["lines"]>> = {
     upper: [upper],
     side: sideLines,
-    lower: [reversed(lower)],
+    lower: lower.map(reversed).toReversed(),
     centre: [straight(low, top)],
   };
   const middle = (top.x + first.from.x) / 3;
@@ -76,15 +76,24 @@ export function bandEdges(
   };
 }
 
-/** A line from the centre to the side as another above it runs: square at both ends, its handles as long as there. */
-function alongside(above: Edge, centre: Point, { at, down }: SideEnd): Edge {
-  const { from, leave, arrive, to } = asCurved(above);
-  const [leaving, arriving] = [distance(from, leave), distance(arrive, to)];
-  return curved(centre, moved(centre, times(ACROSS, leaving)), moved(at, times(outward(down), -arriving)), at);
+/** A line so far below another, which ends on the side, square to it: the side bends between the two, and its end is drawn over there. */
+function alongside(above: Edge, heightMm: number, { at, down }: SideEnd): Edge[] {
+  const below = offsetOf(above, heightMm);
+  const last = below.at(-1);
+  if (!last) return [];
+  const { from, leave, arrive, to } = asCurved(last);
+  return [...below.slice(0, -1), curved(from, leave, moved(at, outward(down), -distance(arrive, to)), at)];
 }
 
-/** How far a line lies below one above it where they are nearest, gone along both alike; below 0 where they cross. */
-const leastApart = (above: Edge, below: Edge): number =>
-  Math.min(
-    ...Array.from({ length: PLACES + 1 }, (_, nth) => placeAt(below, nth / PLACES).y - placeAt(above, nth / PLACES).y),
-  );
+/** How near a line comes to one above it: below 0 where it crosses it. */
+function leastApart(above: Edge, below: readonly Edge[]): number {
+  const upper = placesAlong(above);
+  const apart = below.flatMap(placesAlong).map((place) => {
+    const nearest = upper.reduce((best, one) => (distance(one, place) < distance(best, place) ? one : best));
+    return place.y < nearest.y ? -distance(nearest, place) : distance(nearest, place);
+  });
+  return Math.min(...apart);
+}
+
+const placesAlong = (edge: Edge): Point[] =>
+  Array.from({ length: PLACES + 1 }, (_, nth) => placeAt(edge, nth / PLACES));

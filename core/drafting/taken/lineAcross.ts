@@ -2,7 +2,7 @@ import { type Edge, PLAIN, type Point, point, smoothCurve } from "../geometry/in
 import { outward, type SideEnd } from "../piece/index.ts";
 
 /** Across a piece, away from the centre. */
-export const ACROSS = point(1, 0);
+const ACROSS = point(1, 0);
 
 /** From the centre, square to it, to the side, square to it: a line that goes on over its seams. */
 export const lineAcross = (centre: Point, { at, down }: SideEnd): Edge =>

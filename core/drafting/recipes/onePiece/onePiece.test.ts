@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { sampleDraft } from "../../../testing/index.ts";
 import { checkDraft } from "../../checks/index.ts";
-import { directionAt } from "../../geometry/index.ts";
+import { directionAt, distance, placeAt } from "../../geometry/index.ts";
 import { girthsOf } from "../../measured.ts";
 import { operate } from "../../operations/index.ts";
-import { edgeLength, edgeOf, levelWidth } from "../../piece/index.ts";
+import { edgeLength, edgeOf, levelWidth, type Piece } from "../../piece/index.ts";
 import type { DraftFacts } from "../facts.ts";
 import { drawBy } from "../recipes.ts";
 
@@ -111,6 +111,20 @@ describe("an underbust band", () => {
       expect(edgeOf(piece, "lower").allowanceMm).toBe(edgeOf(half(banded, "front"), "leg").allowanceMm);
     }
     expect(checkDraft(banded).filter(({ ok }) => !ok)).toEqual([]);
+  });
+
+  it("is as high all along where the side leans in from a wide bust", () => {
+    const girths = { ...FACTS.girths, bust: 820, underbust: 620, waist: 590 };
+    const leaning = drawn({ underbust_band: 60, neck_depth: 150, back_depth: 150 }, { girths });
+    const places = (piece: Piece, id: string) =>
+      edgeOf(piece, id).lines.flatMap((line) => Array.from({ length: 41 }, (_, nth) => placeAt(line, nth / 40)));
+    for (const id of ["bandFront", "bandBack"]) {
+      const upper = places(half(leaning, id), "upper");
+      for (const at of places(half(leaning, id), "lower")) {
+        const high = Math.min(...upper.map((one) => distance(one, at)));
+        expect(Math.abs(high - 60), id).toBeLessThan(1);
+      }
+    }
   });
 
   it("follows what is changed on the shell, and takes no change of its own", () => {
