@@ -171,6 +171,16 @@ describe("pieces of a bought pattern", () => {
 });
 
 describe("the list of pieces", () => {
+  it("says that a lining of the front alone is planned as if it went round", () => {
+    const cloth = { direction: "across", rollWidthMm: 1500, shrinkageAlong: null, shrinkageAcross: null } as const;
+    const shell: CutCloth = { ...cloth, name: "Swim knit", role: "shell", usable: 0.6, advice: [] };
+    const cloths = [shell, { ...shell, name: "Lining knit", role: "lining" as const }];
+    const said = (lining: string, layers: readonly CutCloth[]) => reckon({ lining }, { cloths: layers }).notes.join();
+    expect(said("front", cloths)).toContain("the ease plan lets it pull all round");
+    expect(said("whole", cloths)).not.toContain("all round");
+    expect(said("front", [shell])).not.toContain("all round");
+  });
+
   it("has every piece that is drawn, with its cloth, its allowances and what changes with it, and what an option brings", () => {
     const cloths: readonly CutCloth[] = [
       {

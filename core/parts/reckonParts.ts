@@ -61,7 +61,7 @@ export function reckonParts(working: PartsWorking, facts: PartsFacts): PartsReck
     lines: options.flatMap(({ line }) => line ?? []),
     checks: checksOf(working, facts.style),
     otherwise: otherwiseOf(working, facts),
-    notes: [...openNote(working, facts.style), ...cupsNote(working, facts.style)],
+    notes: [...openNote(working, facts.style), ...cupsNote(working, facts.style), ...frontNote(working, facts)],
     warnings: verdicts.filter(({ kind }) => kind === "forbidden").map(({ message }) => message),
   };
 }
@@ -80,6 +80,14 @@ const keepsPocket = ({ lining, pocket }: PartChoices, style: DecidedStyle): bool
 const cupsNote = (choices: PartChoices, style: DecidedStyle): string[] =>
   isTop(style) && keepsPocket(choices, style)
     ? ["The pocket for cups lies between each cup and its lining: leave the lining open at the side."]
+    : [];
+
+/** The layers of a plan stretch together all round: a lining that lies in the front alone does so there alone. */
+const frontNote = ({ lining }: PartChoices, { cloths }: PartsFacts): string[] =>
+  lining === "front" && cloths.some(({ role }) => role === "lining")
+    ? [
+        "The lining lies in the front alone, and the ease plan lets it pull all round: the back, of the shell alone, gives more than its figures say, and the front less. Look at the side seams when it is first tried on: do they stay at the side?",
+      ]
     : [];
 
 function openNote(choices: PartChoices, style: DecidedStyle): string[] {
