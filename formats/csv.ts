@@ -1,4 +1,5 @@
 import Papa from "papaparse";
+import { fail, ok, type Result } from "../core/result.ts";
 
 /** A cell that a table program takes for an order, or one that was guarded against it. */
 const ORDER = /^'*[=+\-@\t\r]/;
@@ -20,6 +21,34 @@ export const writeCsv = (
   )}${options.newline}`;
 
 const guarded = (cell: string): string => (ORDER.test(cell) && !NUMBER.test(cell) ? `'${cell}` : cell);
+
+/** What is read of a file: its rows, and what the reader stumbled over, by line. */
+export interface CsvRows {
+  readonly rows: readonly (readonly string[])[];
+  readonly odd: readonly { readonly line: number; readonly what: string }[];
+}
+
+/** Most cells of a row. */
+const WIDEST = 2000;
+
+/**
+ * Reads the rows of a CSV file of at most so many lines, empty ones left out; no more of a longer one is read than tells that it is.
+ * @returns them; `csv-too-long`, `csv-too-wide`.
+ */
+export function readCsvRows(text: string, mostLines: number): Result<CsvRows> {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { preview: mostLines + 1 });
+  if (data.length > mostLines)
+    return fail("csv-too-long", `Expected a table of up to ${mostLines} lines, but this has more.`);
+  const widest = data.reduce((most, row) => Math.max(most, row.length), 0);
+  if (widest > WIDEST)
+    return fail("csv-too-wide", `Expected a table of up to ${WIDEST} columns, but this has ${widest}.`);
+  return ok({
+    rows: data.filter((row) => row.some((cell) => cell.trim() !== "")).map((row) => row.map(plainCell)),
+    odd: errors
+      .filter(({ code }) => code !== "UndetectableDelimiter")
+      .map(({ row = 0, message }) => ({ line: row + 1, what: `${message}.` })),
+  });
+}
 
 /** A cell as it was before it was guarded. */
 export const plainCell = (cell: string): string =>

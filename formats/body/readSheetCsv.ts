@@ -1,6 +1,5 @@
-import Papa from "papaparse";
 import { parseDay } from "../../core/units/index.ts";
-import { plainCell } from "../csv.ts";
+import { readCsvRows } from "../csv.ts";
 import { HEAD, ROW_COLUMNS } from "./sheetCsv.ts";
 import type { ImportedSheet } from "./sheetDocument.ts";
 import { type CsvProblem, placeFrom, withPlace } from "./sheetPlaces.ts";
@@ -11,14 +10,16 @@ export interface ReadCsv {
   readonly problems: readonly CsvProblem[];
 }
 
+/** Most lines of a file: years of a workshop's sheets. */
+const MOST_LINES = 10_000;
+
 /** Reads either layout; told apart by the first heading. */
 export function readSheetsCsv(text: string, today: string): ReadCsv {
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" });
-  const problems = errors
-    .filter(({ code }) => code !== "UndetectableDelimiter")
-    .map(({ row = 0, message }) => ({ line: row + 1, reason: `${message}.` }));
+  const read = readCsvRows(text, MOST_LINES);
+  if (!read.ok) return { sheets: [], problems: [{ line: 1, reason: read.problem.message }] };
+  const problems = read.value.odd.map(({ line, what }) => ({ line, reason: what }));
   if (problems.length > 0) return { sheets: [], problems };
-  const rows = data.map((row) => row.map((cell) => plainCell(cell.trim())));
+  const rows = read.value.rows.map((row) => row.map((cell) => cell.trim()));
   if (rows[0]?.[0] === "sheet") return fromRows(rows, today);
   if (rows[0]?.[0] === "row") return fromColumns(rows, today);
   const came = rows[0]?.[0] ?? "";

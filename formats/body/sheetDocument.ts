@@ -2,6 +2,7 @@ import { type Static, Type } from "typebox";
 import {
   isMeasureCode,
   LONG_CODES,
+  type MeasureCode,
   type MeasuredValue,
   measuredValue,
   measureOf,
@@ -144,14 +145,21 @@ export function sheetFrom(entry: SheetEntry): Result<ImportedSheet> {
 /** Longest length a tape is believed to read, mm. */
 const LONGEST_MM = 20_000;
 
+/** A side of a measure by its name. @returns it, or `side-unknown`. */
+export function sideOf(code: MeasureCode, where: string): Result<MeasuredValue["side"]> {
+  const sides = sidesOf(measureOf(code));
+  const side = sides.find((known) => known === where);
+  return side
+    ? ok(side)
+    : fail("side-unknown", `Expected the side ${sides.join(" or ")} for ${code}, but got “${where.slice(0, 40)}”.`);
+}
+
 /** One value of a file, with the reason where it cannot be read. */
 export function valueFrom(value: SheetEntry["values"][number], unit: Sheet["unit"]): Result<MeasuredValue> {
   const { measure: code, side: where, takes } = value;
   if (!isMeasureCode(code)) return fail("measure-unknown", `Expected a measure of the catalogue, but got “${code}”.`);
-  if (!sidesOf(measureOf(code)).some((known) => known === where)) {
-    const expected = sidesOf(measureOf(code)).join(" or ");
-    return fail("side-unknown", `Expected the side ${expected} for ${code}, but got “${where}”.`);
-  }
+  const known = sideOf(code, where);
+  if (!known.ok) return known;
   const read = [];
   for (const typed of takes) {
     const parsed = parseLength(typed, unit);
@@ -163,7 +171,7 @@ export function valueFrom(value: SheetEntry["values"][number], unit: Sheet["unit
   }
   const place = {
     code,
-    side: where as MeasuredValue["side"],
+    side: known.value,
     ...(value.tape ? { tape: value.tape as NonNullable<MeasuredValue["tape"]> } : {}),
   };
   return ok(valueFromTakes(place, read));

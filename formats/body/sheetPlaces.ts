@@ -1,7 +1,7 @@
 import { isMeasureCode } from "../../core/body/index.ts";
 
 import { NOT_TAKEN, placeName } from "./sheetCsv.ts";
-import { type ImportedSheet, valueFrom } from "./sheetDocument.ts";
+import { type ImportedSheet, sideOf, valueFrom } from "./sheetDocument.ts";
 
 interface PlaceText {
   readonly measure: string;
@@ -15,7 +15,8 @@ interface PlaceText {
 export function placeFrom(name: string, cell: string): PlaceText {
   const [measure = "", side = "single"] = name.split(".");
   if (cell.startsWith(NOT_TAKEN)) return { measure, side, takes: [], tape: "", notTaken: cell.slice(NOT_TAKEN.length) };
-  const [, readings = cell, tape = ""] = /^(.*?)\s*@(snug|finger)$/.exec(cell) ?? [];
+  const tape = /@(snug|finger)$/.exec(cell)?.[1] ?? "";
+  const readings = tape === "" ? cell : cell.slice(0, -(tape.length + 1));
   return {
     measure,
     side,
@@ -37,6 +38,8 @@ export function withPlace(sheet: ImportedSheet, place: PlaceText, line: number, 
   if (!isMeasureCode(place.measure))
     return leave(`Expected a measure of the catalogue, but got “${place.measure.slice(0, 40)}”.`);
   const code = place.measure;
+  const side = sideOf(code, place.side);
+  if (!side.ok) return leave(side.problem.message);
   const taken = [...sheet.values, ...(sheet.notTaken ?? [])].some(
     (one) => one.code === code && one.side === place.side,
   );

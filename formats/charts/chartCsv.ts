@@ -1,4 +1,3 @@
-import Papa from "papaparse";
 import {
   CHART_MEASURE_NAMES,
   CHART_MEASURES,
@@ -10,7 +9,7 @@ import {
 } from "../../core/ease/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { type LengthUnit, parseLength } from "../../core/units/index.ts";
-import { plainCell, writeCsv } from "../csv.ts";
+import { readCsvRows, writeCsv } from "../csv.ts";
 
 /** A column of a chart: what it says of which zone. */
 export interface ChartColumn {
@@ -38,6 +37,9 @@ export interface ChartCsvOptions {
 /** Most sizes in a chart. */
 export const MOST_SIZES = 60;
 
+/** Most lines of its file, empty ones among them. */
+const MOST_LINES = 500;
+
 /** Girths a chart may state, mm. */
 const RANGE_MM = [200, 2500] as const;
 
@@ -50,9 +52,9 @@ const RANGE_MM = [200, 2500] as const;
  * `girth-unreadable`, `too-many-sizes`. With columns of no kind and none given, sizes are empty and the zones listed.
  */
 export function readChartCsv(text: string, options: ChartCsvOptions): Result<ReadChartCsv> {
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" }).data;
-  const rows = parsed.map((row) => row.map(plainCell));
-  const [heading, ...body] = rows;
+  const read = readCsvRows(text, MOST_LINES);
+  if (!read.ok) return read;
+  const [heading, ...body] = read.value.rows;
   if (!heading || heading.length < 2)
     return fail(
       "no-heading",

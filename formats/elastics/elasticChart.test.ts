@@ -49,7 +49,7 @@ describe("a pattern's chart of elastics", () => {
       const read = readElasticChartJson(text);
       return read.ok ? "ok" : read.problem.code;
     };
-    expect(code("{")).toBe("not-json");
+    expect(code("{")).toBe("json-unreadable");
     expect(code(JSON.stringify({ format: "stenz elastic chart", version: 1, rows: [] }))).not.toBe("ok");
     expect(code(writeElasticChartJson(ROWS).replace('"leg"', '"knee"'))).not.toBe("ok");
   });

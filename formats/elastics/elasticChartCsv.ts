@@ -1,13 +1,15 @@
-import Papa from "papaparse";
 import { type ChartRow, MOST_CHART_ROWS } from "../../core/elastics/index.ts";
 import { ELASTIC_EDGES, elasticEdgeOf, OWN_EDGE } from "../../core/pieces/index.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { type LengthUnit, parseLength } from "../../core/units/index.ts";
-import { plainCell, writeCsv } from "../csv.ts";
+import { readCsvRows, writeCsv } from "../csv.ts";
 
 /** Columns of a chart of elastics; those of lengths may name their unit, `length cm`. */
 const COLUMNS = ["size", "edge", "count", "width", "length"] as const;
 type Column = (typeof COLUMNS)[number];
+
+/** Most lines of its file, empty ones among them. */
+const MOST_LINES = 2 * MOST_CHART_ROWS;
 
 /** What must be there. */
 const NEEDED: readonly Column[] = ["size", "edge", "length"];
@@ -30,8 +32,9 @@ interface Head {
  * @param unit of numbers without one, in columns that name none.
  */
 export function readElasticChartCsv(text: string, unit: LengthUnit): Result<ChartRow[]> {
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" }).data;
-  const [heading, ...body] = parsed.map((row) => row.map(plainCell));
+  const read = readCsvRows(text, MOST_LINES);
+  if (!read.ok) return read;
+  const [heading, ...body] = read.value.rows;
   if (!heading)
     return fail("no-heading", "Line 1: expected a heading such as “size;edge;length cm”, but the file is empty.");
   const heads = headsOf(heading);

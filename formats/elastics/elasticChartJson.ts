@@ -1,7 +1,8 @@
 import { Type } from "typebox";
 import { type ChartRow, MOST_CHART_ROWS } from "../../core/elastics/index.ts";
 import { ELASTIC_EDGES, OWN_EDGE } from "../../core/pieces/index.ts";
-import { fail, type Result } from "../../core/result.ts";
+import type { Result } from "../../core/result.ts";
+import { readJson } from "../json.ts";
 import { validator } from "../validation.ts";
 
 const orNull = (most: number) => Type.Union([Type.Number({ exclusiveMinimum: 0, maximum: most }), Type.Null()]);
@@ -31,15 +32,11 @@ export const ELASTIC_CHART_JSON = Type.Object(
 
 const read = validator(ELASTIC_CHART_JSON);
 
-/** Reads a chart of elastics from JSON. @returns `not-json`, or what of its schema does not hold. */
+/** Reads a chart of elastics from JSON. @returns what {@link readJson} says, or what of its schema does not hold. */
 export function readElasticChartJson(text: string): Result<ChartRow[]> {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch {
-    return fail("not-json", "Expected a chart of elastics as JSON, but the file cannot be read as such.");
-  }
-  const checked = read(data);
+  const json = readJson(text);
+  if (!json.ok) return json;
+  const checked = read(json.value);
   return checked.ok ? { ok: true, value: checked.value.rows as ChartRow[] } : checked;
 }
 

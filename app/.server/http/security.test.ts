@@ -21,7 +21,8 @@ function ask(
     },
     send: () => undefined,
   };
-  refuseForeignRequests(knows)({ method, headers, path } as unknown as Request, response as unknown as Response, next);
+  const request = { method, headers, path, originalUrl: path } as unknown as Request;
+  refuseForeignRequests(knows)(request, response as unknown as Response, next);
   return { status, passed: next.mock.calls.length === 1 };
 }
 
@@ -49,6 +50,10 @@ describe("requests of this machine", () => {
     const byName = (host: string) => ask("GET", { host }, "/", knows).status;
     expect([byName("192.0.2.7:4173"), byName("Bench.Local"), byName("localhost")]).toEqual([null, null, null]);
     expect([byName("evil.example"), byName("bench.local.evil.example")]).toEqual([421, 421]);
+  });
+
+  it("to what makes no address are refused, not failed", () => {
+    for (const path of ["nowhere", ":99999/", "*"]) expect(ask("GET", { host: HOST }, path).status).toBe(400);
   });
 
   it("by a method no page uses are refused, not failed", () => {

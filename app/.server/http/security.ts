@@ -45,7 +45,7 @@ export const neverCached: RequestHandler = (_request, response, next) => {
 /** Refuses names the server does not answer to, methods no page uses, and posts from other sites. */
 export function refuseForeignRequests(knows: KnowsHost): RequestHandler {
   return (request: Request, response: Response, next: NextFunction) => {
-    const refusal = foreignHost(request, knows) ?? oddMethod(request) ?? crossSite(request);
+    const refusal = foreignHost(request, knows) ?? oddMethod(request) ?? noAddress(request) ?? crossSite(request);
     if (refusal) response.status(refusal.status).type("text/plain").send(refusal.reason);
     else next();
   };
@@ -68,6 +68,13 @@ const METHODS: readonly string[] = ["GET", "HEAD", "POST"];
 
 function oddMethod({ method }: Request): Refusal | null {
   return METHODS.includes(method) ? null : { status: 405, reason: "Expected GET, HEAD or POST." };
+}
+
+/** What follows a name a request is sent to and makes no address with it would fail wherever its address is looked at. */
+function noAddress({ headers, originalUrl }: Request): Refusal | null {
+  return URL.canParse(`http://${headers.host}${originalUrl}`)
+    ? null
+    : { status: 400, reason: "Expected the address of a page, but this is none." };
 }
 
 /** Addresses whose reading starts something: not for pages elsewhere, which can ask for any address. */

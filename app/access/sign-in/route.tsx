@@ -9,7 +9,8 @@ import { RecordForm } from "../../form/RecordForm.tsx";
 import { TextInput } from "../../form/TextInput.tsx";
 import type { Unsaved } from "../../form/unsaved.ts";
 import type { Route } from "./+types/route.ts";
-import { placeWithin, signIn } from "./signIn.server.ts";
+import { placeWithin } from "./placeWithin.ts";
+import { signIn } from "./signIn.server.ts";
 
 export const handle = { bare: true };
 

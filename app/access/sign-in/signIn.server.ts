@@ -8,6 +8,7 @@ import { giveToken } from "../../.server/access/deviceCookie.ts";
 import { accessContext, addressContext } from "../../.server/access/visitor.ts";
 import { invalid } from "../../.server/http/answers.ts";
 import type { Fields } from "../../form/unsaved.ts";
+import { placeWithin } from "./placeWithin.ts";
 
 /** Letters of a device's name. */
 const MOST_NAME = 40;
@@ -66,17 +67,6 @@ export async function signIn(request: Request, fields: Fields, context: Context)
   return redirect(grants.role === "fittings" ? "/fittings" : placeWithin(typed.value.to), {
     headers: { "Set-Cookie": await giveToken(request, token) },
   });
-}
-
-/** A place of this application to go on to; its front page where something else was asked for. */
-export function placeWithin(to: string): string {
-  const here = "http://here.invalid";
-  try {
-    const url = new URL(to, here);
-    return url.origin === here && to.startsWith("/") ? `${url.pathname}${url.search}` : "/";
-  } catch {
-    return "/";
-  }
 }
 
 /** All addresses of one network of the sixth kind are one guesser: any of them is at hand to who has one. */

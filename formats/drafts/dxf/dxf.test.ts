@@ -1,5 +1,5 @@
 import DxfParser from "dxf-parser";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, onTestFinished, vi } from "vitest";
 import { boxOfEdges, cutLine, type Edge, outlineOf } from "../../../core/drafting/index.ts";
 import { BRIEF_FACTS, sampleDraft } from "../../../core/testing/index.ts";
 import { draftDxf } from "./draftDxf.ts";
@@ -134,4 +134,37 @@ describe("DXF read back", () => {
 
   it("that is far too long is not read", () =>
     expect(readDxf("0\n".repeat(10_000_001))).toMatchObject({ ok: false, problem: { code: "file-too-large" } }));
+});
+
+const lineFile = (kind: string, ...groups: readonly (string | number)[]) =>
+  [
+    ...[0, "SECTION", 2, "HEADER", 9, "$INSUNITS", 70, 4, 0, "ENDSEC", 0, "SECTION", 2, "BLOCKS"],
+    ...[0, "BLOCK", 8, 1, 2, "wing", 10, 0, 20, 0, 0, kind, 8, 1, ...groups],
+    ...[0, "ENDBLK", 8, 1, 0, "ENDSEC", 0, "EOF", ""],
+  ].join("\n");
+const corners = [
+  [0, 0],
+  [30, 0],
+  [30, 40],
+] as const;
+const places = corners.flatMap(([x, y]) => [10, x, 20, y]);
+const vertices = corners.flatMap(([x, y]) => [0, "VERTEX", 8, 1, 10, x, 20, y]);
+
+describe("a line of another program", () => {
+  it.each([
+    ["of places", lineFile("LWPOLYLINE", 90, 3, 70, 1, ...places)],
+    ["that says more places than it has", lineFile("LWPOLYLINE", 90, 9e12, ...places)],
+    ["of entities", lineFile("POLYLINE", 66, 1, 70, 1, 10, 0, 20, 0, ...vertices, 0, "SEQEND", 8, 1)],
+    ["of entities, without its end", lineFile("POLYLINE", 66, 1, 70, 1, 10, 0, 20, 0, ...vertices)],
+  ])("%s is read as it lies", (_said, file) => {
+    const [piece] = back(file).pieces;
+    expect(placesOf(piece?.boundary)).toEqual(corners.map(([x, y]) => ({ x, y: -y || 0 })));
+  });
+
+  it("with groups nobody knows is read, and nothing of them told", () => {
+    const log = vi.spyOn(console, "log").mockImplementation(() => undefined);
+    onTestFinished(() => log.mockRestore());
+    expect(back(lineFile("POLYLINE", 5000, "secret", -7, "secret", ...vertices, 0, "SEQEND")).pieces).toHaveLength(1);
+    expect(log).not.toHaveBeenCalled();
+  });
 });

@@ -1,9 +1,10 @@
 import DxfParser, { type IDxf, type IEntity, type IPoint } from "dxf-parser";
 import { distance, type Edge, type Point, straight } from "../../../core/drafting/index.ts";
-import { fail, ok, type Result } from "../../../core/result.ts";
+import { fail, type Result } from "../../../core/result.ts";
 import { withinLimit } from "../../textLimit.ts";
-import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
+import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces, withinLimits } from "../traced.ts";
 import { DXF_LAYERS } from "./layers.ts";
+import { PlacesReader, VerticesReader } from "./lineReaders.ts";
 
 /** Millimetres of the units a file may be in, by their numbers in it. */
 const UNIT_MM: Readonly<Record<number, number>> = { 1: 25.4, 4: 1, 5: 10, 6: 1000 };
@@ -12,7 +13,7 @@ const UNIT_MM: Readonly<Record<number, number>> = { 1: 25.4, 4: 1, 5: 10, 6: 100
  * Reads pieces from a DXF of any program: a piece for each block that has an outline.
  *
  * @param unitMm millimetres of its unit, where the file itself does not say.
- * @returns them; or `file-too-large`, `dxf-unreadable`, `unit-unknown`, `no-pieces`.
+ * @returns them; or `file-too-large`, `dxf-unreadable`, `unit-unknown`, `no-pieces`, `too-many-pieces`, `too-many-lines`.
  */
 export function readDxf(text: string, unitMm?: number): Result<TracedPieces> {
   const limited = withinLimit(text, LONGEST_TEXT);
@@ -35,15 +36,39 @@ export function readDxf(text: string, unitMm?: number): Result<TracedPieces> {
   });
   if (pieces.length === 0)
     return fail("no-pieces", "Expected blocks with an outline on layer 1 or 14, but the file has none.");
-  return ok({ pieces, passedOver: passedOver() });
+  return withinLimits({ pieces, passedOver: passedOver() });
 }
 
 function parsed(text: string): IDxf | null {
   try {
-    return new DxfParser().parseSync(text);
+    const parser = new DxfParser();
+    for (const reader of [PlacesReader, VerticesReader]) parser.registerEntityHandler(reader);
+    return parser.parseSync(knownGroups(text));
   } catch {
     return null;
   }
+}
+
+/** Codes of groups the standard has a meaning for, as ranges. */
+const KNOWN_CODES: readonly (readonly [from: number, to: number])[] = [
+  ...([
+    [0, 149],
+    [160, 179],
+    [210, 239],
+    [270, 481],
+    [999, 1071],
+  ] as const),
+];
+
+/** A file without the groups nothing is known of: the reader writes each of them into the log. */
+function knownGroups(text: string): string {
+  const lines = text.split(/\r\n|\r|\n/);
+  const kept: string[] = [];
+  for (let at = 0; at + 1 < lines.length; at += 2) {
+    const code = Number.parseInt(lines[at] ?? "", 10);
+    if (KNOWN_CODES.some(([from, to]) => code >= from && code <= to)) kept.push(lines[at] ?? "", lines[at + 1] ?? "");
+  }
+  return kept.join("\n");
 }
 
 /** Layers whose points follow from the outline: looked at, and nothing new. */

@@ -1,12 +1,12 @@
-/** What has no place in a file of lines: whatever runs, loads or leads out. */
+/** What has no place in a file of lines: whatever runs, loads or leads out. No two parts of a pattern may take the same blanks: it would try all ways to share them. */
 const ACTIVE: readonly (readonly [found: RegExp, what: string])[] = [
   [/<!DOCTYPE|<!ENTITY/i, "a document type of its own"],
   [/<\s*(?:[\w-]+:)?script\b/i, "a script"],
   [/<\s*(?:[\w-]+:)?foreignObject\b/i, "a foreign object"],
   [/<\s*(?:[\w-]+:)?(?:image|iframe|embed|object|audio|video)\b/i, "something embedded"],
   [/\son[a-z]+\s*=/i, "something that runs when it is shown"],
-  [/\b(?:xlink:)?href\s*=\s*["']?\s*(?!#)[^"'\s>]/i, "a link out"],
-  [/url\(\s*["']?\s*(?!#)[^)"'\s]/i, "a link out"],
+  [/\b(?:xlink:)?href\s*=\s*(?:["']\s*)?(?!#)[^"'\s>]/i, "a link out"],
+  [/url\(\s*(?:["']\s*)?(?!#)[^)"'\s]/i, "a link out"],
   [/@import\b/i, "a link out"],
   [/javascript:/i, "a script"],
 ];

@@ -1,6 +1,7 @@
 import svgpath from "svgpath";
 import type { INode } from "svgson";
 import { curved, distance, type Edge, mapped, type Point, point, straight } from "../../../core/drafting/index.ts";
+import type { Matrix } from "./matrix.ts";
 
 /** Lines one after the other, and whether they come back to where they began. */
 export interface Outline {
@@ -12,14 +13,17 @@ export interface Outline {
 const MEETS_MM = 0.01;
 
 /**
- * The lines an element draws, with its transforms in: arcs and quadratic curves become cubic ones, everything in mm.
+ * The lines an element draws, where they lie by its groups: arcs and quadratic curves become cubic ones, everything in mm.
  * @returns null for an element that draws no lines.
  */
-export function outlinesOf(node: INode, transforms: readonly string[], mm: number): Outline[] | null {
+export function outlinesOf(node: INode, lies: Matrix, mm: number): Outline[] | null {
   const d = pathOf(node);
   if (d === null) return null;
-  let path = svgpath(d).abs().unshort().unarc();
-  for (const transform of transforms.toReversed()) path = path.transform(transform);
+  const path = svgpath(d)
+    .abs()
+    .unshort()
+    .unarc()
+    .matrix([...lies]);
   return runsOf(path).map((lines) => {
     const scaled = lines.map((line) => mapped(line, ({ x, y }) => point(x * mm, y * mm)));
     const [from, to] = [scaled[0]?.from, scaled.at(-1)?.to];

@@ -2,8 +2,17 @@ import { type INode, parseSync } from "svgson";
 import { lengthOfEdges, straight } from "../../../core/drafting/index.ts";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import { withinLimit } from "../../textLimit.ts";
-import { LONGEST_TEXT, passingOver, type TracedPiece, type TracedPieces } from "../traced.ts";
+import {
+  LONGEST_TEXT,
+  passingOver,
+  type TracedPiece,
+  type TracedPieces,
+  withinDrawn,
+  withinLimits,
+} from "../traced.ts";
 import { activePart } from "./activePart.ts";
+import { AS_DRAWN, type Matrix, within } from "./matrix.ts";
+import { onlyMarkup } from "./onlyMarkup.ts";
 import { type Outline, outlinesOf } from "./outlinesOf.ts";
 import { millimetresOf } from "./unit.ts";
 
@@ -31,7 +40,8 @@ export type UnitBy = "file" | "drawn";
  * the file is shown or carried out: only the numbers of its lines are taken.
  *
  * @param unitMm millimetres of its unit, where the file itself does not say one that has a length, or `by` is `drawn`.
- * @returns them; or `file-too-large`, `svg-active` where it holds a script or leads out, `svg-unreadable`, `unit-unknown`, `no-pieces`.
+ * @returns them; or `file-too-large`, `svg-active` where it holds a script or leads out, `svg-unreadable`, `unit-unknown`, `no-pieces`,
+ *   `too-many-pieces`, `too-many-lines`.
  */
 export function readSvg(text: string, unitMm?: number, by: UnitBy = "file"): Result<TracedPieces> {
   const opened = openedSvg(text, unitMm, by);
@@ -41,7 +51,7 @@ export function readSvg(text: string, unitMm?: number, by: UnitBy = "file"): Res
   const pieces = piecesOf(root, mm, passOver);
   if (pieces.length === 0)
     return fail("no-pieces", "Expected closed outlines, but the file has none: join the ends of each piece's line.");
-  return ok({ pieces, passedOver: told() });
+  return withinLimits({ pieces, passedOver: told() });
 }
 
 /**
@@ -52,13 +62,16 @@ export function linesOfSvg(text: string, unitMm?: number, by: UnitBy = "file"): 
   const opened = openedSvg(text, unitMm, by);
   if (!opened.ok) return opened;
   const { root, mm } = opened.value;
-  const lines = (node: INode, transforms: readonly string[], depth: number): Outline[] => {
-    if (depth > DEEPEST || node.name === "defs") return [];
-    const { transform } = node.attributes;
-    const here = transform ? [...transforms, transform] : transforms;
-    return [...(outlinesOf(node, here, mm) ?? []), ...node.children.flatMap((child) => lines(child, here, depth + 1))];
+  const outlines: Outline[] = [];
+  const visit = (node: INode, outer: Matrix, depth: number): void => {
+    const here = within(outer, node.attributes.transform);
+    if (depth > DEEPEST || node.name === "defs" || here === null) return;
+    outlines.push(...(outlinesOf(node, here, mm) ?? []).filter(({ lines }) => lines.length > 0));
+    for (const child of node.children) visit(child, here, depth + 1);
   };
-  return ok(lines(root, [], 0).filter((line) => line.lines.length > 0));
+  visit(root, AS_DRAWN, 0);
+  const held = withinDrawn({ pieces: 0, lines: outlines.reduce((sum, { lines }) => sum + lines.length, 0) });
+  return held.ok ? ok(outlines) : held;
 }
 
 /** An SVG that may be read, and how long its unit is. */
@@ -87,8 +100,10 @@ function openedSvg(
 }
 
 function parsed(text: string): INode | null {
+  const markup = onlyMarkup(text);
+  if (markup === null) return null;
   try {
-    const root = parseSync(text);
+    const root = parseSync(markup);
     return root.name === "svg" ? root : null;
   } catch {
     return null;
@@ -97,8 +112,8 @@ function parsed(text: string): INode | null {
 
 interface Place {
   readonly name: string;
-  /** Transforms of all groups it lies in, the outermost first. */
-  readonly transforms: readonly string[];
+  /** How it lies by all groups around it. */
+  readonly lies: Matrix;
   readonly line: "boundary" | "sewLine";
   /** True within a group of ours: what is drawn there is another line of the same piece. */
   readonly own: boolean;
@@ -107,8 +122,9 @@ interface Place {
 
 function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): TracedPiece[] {
   const pieces = new Map<string, TracedPiece>();
+  const freeName = freeNames(pieces);
   const add = ({ name, line, own }: Place, outline: TracedPiece["boundary"]) => {
-    const free = own ? name : freeName(name, pieces);
+    const free = own ? name : freeName(name);
     const before = pieces.get(free) ?? { ...NOTHING, name: free };
     pieces.set(free, { ...before, [line]: outline });
   };
@@ -120,14 +136,19 @@ function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): Tr
     const { id, class: layer = "", transform } = node.attributes;
     const group = OWN_GROUPS[layer];
     if (node.name === "g" && group === null) return;
+    const lies = within(place.lies, transform);
+    if (lies === null) {
+      passOver(`${node.name} with a transform that is none`);
+      return;
+    }
     const here: Place = {
       name: id && node.name !== "svg" ? id : place.name,
-      transforms: transform ? [...place.transforms, transform] : place.transforms,
+      lies,
       line: group ?? place.line,
       own: place.own || group !== undefined,
       depth: place.depth + 1,
     };
-    const outlines = outlinesOf(node, here.transforms, mm);
+    const outlines = outlinesOf(node, here.lies, mm);
     if (outlines === null && !SILENT.has(node.name)) passOver(node.name);
     for (const outline of here.own ? overFolds(outlines ?? []) : (outlines ?? [])) {
       if (outline.closed) add(here, outline.lines);
@@ -136,7 +157,7 @@ function piecesOf(root: INode, mm: number, passOver: (kind: string) => void): Tr
     // What is only defined is drawn nowhere.
     if (node.name !== "defs") for (const child of node.children) visit(child, here);
   };
-  visit(root, { name: "piece", transforms: [], line: "boundary", own: false, depth: 0 });
+  visit(root, { name: "piece", lies: AS_DRAWN, line: "boundary", own: false, depth: 0 });
   return [...pieces.values()];
 }
 
@@ -154,10 +175,16 @@ const NOTHING = {
   ...{ count: null, material: null, boundary: [], sewLine: [], grain: null, notches: [], drills: [] },
 } as const;
 
-/** A name no piece has yet. */
-function freeName(name: string, taken: ReadonlyMap<string, unknown>): string {
-  if (!taken.has(name)) return name;
-  for (let number = 2; ; number += 1) if (!taken.has(`${name} ${number}`)) return `${name} ${number}`;
+/** What finds names that no piece has yet: each begins to count where the last of its name ended. */
+function freeNames(taken: ReadonlyMap<string, unknown>): (name: string) => string {
+  const counted = new Map<string, number>();
+  return (name) => {
+    if (!taken.has(name)) return name;
+    let number = counted.get(name) ?? 2;
+    while (taken.has(`${name} ${number}`)) number += 1;
+    counted.set(name, number + 1);
+    return `${name} ${number}`;
+  };
 }
 
 /** A drawn mark is so long, mm. */
