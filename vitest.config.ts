@@ -5,6 +5,7 @@ const SOAKS = ["scripts/soak/**/*.test.ts"];
 // A config of its own: unit tests need no router plugin.
 export default defineConfig({
   test: {
+    globalSetup: "scripts/pool.mjs",
     // A guard against hanging, no measure of speed: tests that start a process or fill a data file take their time where the
     // machine is busy.
     testTimeout: 180_000,

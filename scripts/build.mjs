@@ -5,12 +5,15 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { rootFolder } from "./install.mjs";
+import { buildPool } from "./pool.mjs";
 import { buildServiceWorker } from "./serviceWorker.mjs";
 
 const SOURCES = ["app", "core", "data", "formats", "public"];
 const SINGLE_FILES = [
   "package-lock.json",
   "react-router.config.ts",
+  "scripts/builtOnce.mjs",
+  "scripts/pool.mjs",
   "scripts/serviceWorker.mjs",
   "tsconfig.json",
   "vite.config.ts",
@@ -37,6 +40,7 @@ export async function ensureBuilt() {
     return false;
   }
   await buildServiceWorker(buildFolder, hash.slice(0, 12));
+  await buildPool(buildFolder);
   writeFileSync(stamp, hash);
   return true;
 }

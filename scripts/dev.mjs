@@ -6,6 +6,7 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { ensureInstalled, rootFolder } from "./install.mjs";
 import { readOptions } from "./options.mjs";
+import { setUpPool } from "./pool.mjs";
 
 // The packages' development builds must be chosen before anything is loaded, or two copies of one are.
 if (!process.execArgv.includes("--conditions=development")) {
@@ -19,6 +20,7 @@ if (!process.execArgv.includes("--conditions=development")) {
 
 const { host, names, port, dataFolder } = readOptions();
 ensureInstalled({ tools: true });
+await setUpPool();
 const { createServer } = await import("vite");
 const { default: express } = await import("express");
 const vite = await createServer({ root: rootFolder, server: { middlewareMode: true }, appType: "custom" });

@@ -1,4 +1,5 @@
 import type { RequestListener } from "node:http";
+import { fileURLToPath } from "node:url";
 import { accessFileOf, openAccess } from "../../data/access/index.ts";
 import { addDemoWorkshop } from "../../data/demo/index.ts";
 import { openStore } from "../../data/store.ts";
@@ -11,6 +12,7 @@ import { logFileOf, requestLog } from "./http/requestLog.ts";
 import { holdStore } from "./keeping/heldStore.ts";
 import { type Keeper, keeperOf } from "./keeping/keeper.ts";
 import { startRounds } from "./keeping/rounds.ts";
+import { openPool } from "./pool/pool.ts";
 import { tlsFolderOf } from "./sharing/certificate.ts";
 import { sharedListener } from "./sharing/sharedListener.ts";
 import type { SharingSwitch } from "./sharing/sharingSwitch.ts";
@@ -44,6 +46,9 @@ export interface Running {
 /** Files and folders made from now on are their owner's only. */
 const OWNER_ONLY = 0o077;
 
+/** The threads beside the server are built to lie beside it. */
+const POOL_FILE = fileURLToPath(new URL("./pool.js", import.meta.url));
+
 /** What was opened so far, the first first: it is shut in the other order. */
 type Closing = (() => Promise<unknown>)[];
 
@@ -58,6 +63,7 @@ export async function startServer(options: StartOptions): Promise<Running> {
     for (const close of closing.splice(0).reverse()) await close();
   };
   try {
+    closing.push(openPool(POOL_FILE));
     const opened = await openFiles(options, closing);
     // Load the routes before listening: the first visitor should not wait for them.
     await import("virtual:react-router/server-build");

@@ -153,6 +153,7 @@ function brokenReference({ job, ownStyle, cloths, layup, wraps, workings, protot
   const picked = { elastic: ["cloth", clothIds], wrap: ["body wrap", new Set(wraps.map(({ id }) => id))] } as const;
   const fittings = prototypes.flatMap((one) => one.fittings);
   const findings = new Set(fittings.flatMap((one) => one.findings.map(({ id }) => id)));
+  const fittingIds = new Set(fittings.map(({ id }) => id));
   const changeIds = new Set(changes.map(({ id }) => id));
   const wanted: readonly (readonly [string, number | null, ReadonlySet<number>])[] = [
     ["cloth", job.clothId, clothIds],
@@ -173,9 +174,7 @@ function brokenReference({ job, ownStyle, cloths, layup, wraps, workings, protot
       ),
     ),
     ...changes.map(({ findingId }) => ["finding", findingId, findings] as const),
-    ...changes.map(
-      ({ judgement }) => ["fitting", judgement?.fittingId ?? null, new Set(fittings.map(({ id }) => id))] as const,
-    ),
+    ...changes.map(({ judgement }) => ["fitting", judgement?.fittingId ?? null, fittingIds] as const),
   ];
   const doubled = prototypes.find(
     (one) => new Set(one.pieces.map(({ pieces: { id } }) => id)).size < one.pieces.length,

@@ -11,7 +11,7 @@ const FORM_AROUND = 100_000;
 const LARGER: readonly { readonly path: RegExp; readonly most: number }[] = [
   { path: /^\/jobs\/import(?:\.data)?$/, most: LARGEST_JOB_FILE + FORM_AROUND },
   { path: /^\/wearers\/import(?:\.data)?$/, most: LARGEST_JOB_FILE + FORM_AROUND },
-  { path: /^\/jobs\/\d+\/pieces(?:\.data)?$/, most: 20_000_000 },
+  { path: /^\/jobs\/\d+\/pieces(?:\.data)?$/, most: 6_000_000 },
   { path: /^\/settings\/everything(?:\.data)?$/, most: 300_000_000 },
   { path: /^\/cloths\/\d+\/photo(?:\.data)?$/, most: 20_000_000 },
   { path: /^\/jobs\/\d+\/prototypes\/\d+\/(?:fitting|send)(?:\.data)?$/, most: 20_000_000 },

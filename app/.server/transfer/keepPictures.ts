@@ -2,6 +2,7 @@ import sharp from "sharp";
 import { fail, ok, type Result } from "../../../core/result.ts";
 import type { JobDocument, PhotoEntry } from "../../../formats/job/jobDocument.ts";
 import { readPicture } from "../../../formats/pictures/picture.ts";
+import type { Progress } from "../pool/task.ts";
 
 /**
  * Looks at every picture of a file of a job as if it had been uploaded: decoded within limits, refused where it is none.
@@ -9,21 +10,34 @@ import { readPicture } from "../../../formats/pictures/picture.ts";
  *
  * @returns the file with its pictures, or `photo-unreadable` with where it stands.
  */
-export async function keepPictures(document: JobDocument): Promise<Result<JobDocument>> {
+export async function keepPictures(
+  document: JobDocument,
+  progress: (come: Progress) => void = () => undefined,
+): Promise<Result<JobDocument>> {
   const copy = structuredClone(document);
-  for (const { number, fittings } of copy.prototypes) {
-    for (const { photos, findings } of fittings) {
-      for (const list of [photos, ...findings.map((finding) => finding.photos)]) {
-        for (const [index, photo] of list.entries()) {
-          const kept = await keptOf(photo);
-          if (!kept.ok) return fail("photo-unreadable", `A photo of prototype ${number}: ${kept.problem.message}`);
-          (list as PhotoEntry[])[index] = kept.value;
-        }
-      }
-    }
+  const places = placesIn(copy);
+  for (const [done, { number, list, index }] of places.entries()) {
+    progress({ done, of: places.length, what: "photos" });
+    const kept = await keptOf(list[index] as PhotoEntry);
+    if (!kept.ok) return fail("photo-unreadable", `A photo of prototype ${number}: ${kept.problem.message}`);
+    list[index] = kept.value;
   }
   return ok(copy);
 }
+
+/** Where a photo stands: of which prototype, and in which list. */
+interface PhotoPlace {
+  readonly number: number;
+  readonly list: PhotoEntry[];
+  readonly index: number;
+}
+
+const placesIn = ({ prototypes }: JobDocument): PhotoPlace[] =>
+  prototypes.flatMap(({ number, fittings }) =>
+    fittings
+      .flatMap(({ photos, findings }) => [photos, ...findings.map((finding) => finding.photos)])
+      .flatMap((list) => list.map((_photo, index) => ({ number, list: list as PhotoEntry[], index }))),
+  );
 
 async function keptOf(photo: PhotoEntry): Promise<Result<PhotoEntry>> {
   const bytes = new Uint8Array(Buffer.from(photo.bytes, "base64"));

@@ -3,10 +3,9 @@ import { type ElasticsWorking, edgesNow } from "../../../core/elastics/index.ts"
 import { ok } from "../../../core/result.ts";
 import type { WorkingId, Workings } from "../../../core/workings/index.ts";
 import type { Store } from "../../../data/store.ts";
-import { readElasticChartCsv } from "../../../formats/elastics/elasticChartCsv.ts";
-import { readElasticChartJson } from "../../../formats/elastics/elasticChartJson.ts";
 import { invalid, storeOf } from "../../.server/http/answers.ts";
 import type { AskedPieces } from "../../.server/http/piecesAsked.ts";
+import { bytesOf, inPool } from "../../.server/pool/pool.ts";
 import { planOfPage } from "../../.server/read/jobPlan.ts";
 import { readWorkings } from "../../.server/read/workingContext.ts";
 import { unitOf } from "../../form/formUnit.ts";
@@ -52,7 +51,7 @@ export async function keepAnew(fields: Fields, jobId: number, of: OfPieces) {
 const MOST_BYTES = 200_000;
 
 /** Reads a pattern's chart in from a file, in place of the one there is. */
-export async function readInChart(form: FormData, jobId: number, store: Store) {
+export async function readInChart(form: FormData, jobId: number, store: Store, signal: AbortSignal) {
   const fields = textsOf(form);
   const file = form.get("file");
   const refused = (message: string) => invalid(fields, { file: message });
@@ -64,8 +63,9 @@ export async function readInChart(form: FormData, jobId: number, store: Store) {
   const ending = /\.([a-z]+)$/i.exec(file.name)?.[1]?.toLowerCase();
   if (ending !== "csv" && ending !== "json")
     return refused(`Expected a file that ends in .csv or .json, but got “${file.name.slice(0, 80)}”.`);
-  const text = await file.text();
-  const rows = ending === "csv" ? readElasticChartCsv(text, unitOf(fields)) : readElasticChartJson(text);
+  const bytes = await bytesOf(file);
+  const chart = { kind: ending, bytes, unit: unitOf(fields) } as const;
+  const rows = await inPool("readElasticChart", chart, { hand: [bytes], signal });
   if (!rows.ok) return refused(rows.problem.message);
   return keepChanged(fields, jobId, store, {
     ...{ id: "elastics", field: "file", what: "elastics", to: pageOf(jobId) },

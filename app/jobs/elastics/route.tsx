@@ -34,7 +34,7 @@ export const action = guarded(
     const jobId = idFrom(params.jobId, "job");
     const form = await readForm(request);
     const fields = textsOf(form);
-    if (fields.intent === "chart") return readInChart(form, jobId, storeOf(context));
+    if (fields.intent === "chart") return readInChart(form, jobId, storeOf(context), request.signal);
     if (fields.intent === "anew") return keepAnew(fields, jobId, { context, asked: askedPieces(request) });
     return saveElastics(fields, jobId, { context, asked: askedPieces(request) });
   }),

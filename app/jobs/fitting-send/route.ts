@@ -1,7 +1,8 @@
 import { data } from "react-router";
-import { LARGEST_PICTURE, type Picture, readPicture } from "../../../formats/pictures/picture.ts";
+import { LARGEST_PICTURE, type Picture } from "../../../formats/pictures/picture.ts";
 import { found, idFrom, storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { bytesOf, inPool } from "../../.server/pool/pool.ts";
 import { readJob } from "../../.server/read/jobRecord.ts";
 import { readForm } from "../../form/fields.server.ts";
 import type { Fields } from "../../form/unsaved.ts";
@@ -24,7 +25,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const key = fields.key ?? "";
   const act = FITTING_ACTIONS.get(fields.intent ?? "");
   if (!KEY.test(key) || !act) return refused({ form: "Expected one of the forms of the fitting page, with its key." });
-  const photo = await readPhoto(form.get("photo"));
+  const photo = await readPhoto(form.get("photo"), request.signal);
   if (photo && "message" in photo) return refused({ photo: photo.message });
   return storeOf(context).inTransaction(async (repositories) => {
     if ((await repositories.received.find(key)) !== null) return data({ kept: true });
@@ -44,13 +45,17 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
 
 const refused = (errors: Readonly<Record<string, string>>, status = 400) => data({ errors }, { status });
 
-async function readPhoto(file: FormDataEntryValue | null): Promise<Picture | { message: string } | null> {
+async function readPhoto(
+  file: FormDataEntryValue | null,
+  signal: AbortSignal,
+): Promise<Picture | { message: string } | null> {
   if (!(file instanceof File) || file.size === 0) return null;
   if (file.size > LARGEST_PICTURE) {
     return {
       message: `Expected a picture up to ${LARGEST_PICTURE / 1e6} MB, but it has ${(file.size / 1e6).toFixed(1)} MB.`,
     };
   }
-  const picture = await readPicture(await file.bytes());
+  const bytes = await bytesOf(file);
+  const picture = await inPool("readPhoto", { bytes }, { hand: [bytes], signal });
   return picture.ok ? picture.value : { message: picture.problem.message };
 }

@@ -4,12 +4,11 @@ import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import type { Repositories } from "../../../data/store.ts";
 import { type KnownHere, knownHere, takeOverJob } from "../../../data/transfer/index.ts";
-import { type JobDocument, readJobDocument } from "../../../formats/job/jobDocument.ts";
+import type { JobDocument } from "../../../formats/job/jobDocument.ts";
 import { LARGEST_JOB_FILE } from "../../../formats/job/largestJobFile.ts";
-import { readJson } from "../../../formats/json.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { keepPictures } from "../../.server/transfer/keepPictures.ts";
+import { bytesOf, inPool } from "../../.server/pool/pool.ts";
 import { trialOfJob } from "../../.server/transfer/trialOfJob.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { readForm } from "../../form/fields.server.ts";
@@ -35,12 +34,10 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
     return notYet({ error: "Expected a JSON file of a job, but none was chosen." });
   }
   if (file.size > LARGEST_JOB_FILE) return notYet({ error: `Expected a file up to ${LARGEST_JOB_FILE / 1e6} MB.` });
-  const json = readJson(await file.text());
-  const document = json.ok ? readJobDocument(json.value) : json;
+  const bytes = await bytesOf(file);
+  const document = await inPool("readJob", { bytes }, { hand: [bytes], signal: request.signal });
   if (!document.ok) return notYet({ error: document.problem.message });
-  const pictured = await keepPictures(document.value);
-  if (!pictured.ok) return notYet({ error: pictured.problem.message });
-  return storeOf(context).inTransaction((all) => takeOver(all, pictured.value, String(form.get("known") ?? "")));
+  return storeOf(context).inTransaction((all) => takeOver(all, document.value, String(form.get("known") ?? "")));
 });
 
 async function takeOver(all: Repositories, document: JobDocument, word: string) {

@@ -122,7 +122,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const jobId = idFrom(params.jobId, "job");
   const form = await readForm(request);
   const fields = textsOf(form);
-  if (fields.intent === "file") return readInFile(form, jobId, storeOf(context));
+  if (fields.intent === "file") return readInFile(form, jobId, storeOf(context), request.signal);
   if (fields.intent === "built") return takeBuilt(fields, jobId, storeOf(context));
   if (fields.intent === "wrap") return takeWrap(fields, jobId, storeOf(context));
   if (fields.intent === "stepBack") return takeStepBack(fields, jobId, storeOf(context));

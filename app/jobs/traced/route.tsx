@@ -80,7 +80,7 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
     const read = await readJob(repositories, jobId);
     const prototype = found(lastOf(read.prototypes, number), "pieces that are cut next");
     const edge = found(edgeOf(request.url, tracedEdges(await repositories.pieces.ofPrototype(prototype.id))), "edge");
-    if (fields.intent === "file") return readTracedFile(form, fields);
+    if (fields.intent === "file") return readTracedFile(form, fields, request.signal);
     const { layers } = prototype.frozen;
     const change = readTracedChange(fields, { edge, style: read.style, layers });
     if (!change.ok) return invalid(fields, change.errors);

@@ -4,13 +4,11 @@ import Typography from "@mui/material/Typography";
 import { data, redirect } from "react-router";
 import type { Repositories } from "../../../data/store.ts";
 import { importWearer } from "../../../data/transfer/index.ts";
-import type { JobDocument } from "../../../formats/job/jobDocument.ts";
 import { LARGEST_JOB_FILE } from "../../../formats/job/largestJobFile.ts";
-import { readWearerDocument, type WearerDocument } from "../../../formats/job/wearerDocument.ts";
-import { readJson } from "../../../formats/json.ts";
+import type { WearerDocument } from "../../../formats/job/wearerDocument.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
-import { keepPictures } from "../../.server/transfer/keepPictures.ts";
+import { bytesOf, inPool } from "../../.server/pool/pool.ts";
 import { trialOfJob } from "../../.server/transfer/trialOfJob.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { readForm } from "../../form/fields.server.ts";
@@ -35,17 +33,11 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   if (!(file instanceof File) || file.size === 0)
     return notYet({ error: "Expected a JSON file, but none was chosen." });
   if (file.size > LARGEST_JOB_FILE) return notYet({ error: `Expected a file up to ${LARGEST_JOB_FILE / 1e6} MB.` });
-  const json = readJson(await file.text());
-  const document = json.ok ? readWearerDocument(json.value) : json;
+  const bytes = await bytesOf(file);
+  const document = await inPool("readWearer", { bytes }, { hand: [bytes], signal: request.signal });
   if (!document.ok) return notYet({ error: document.problem.message });
-  const jobs: JobDocument[] = [];
-  for (const job of document.value.jobs) {
-    const pictured = await keepPictures(job);
-    if (!pictured.ok) return notYet({ error: `“${job.job.name}”: ${pictured.problem.message}` });
-    jobs.push(pictured.value);
-  }
   const word = String(form.get("known") ?? "");
-  return storeOf(context).inTransaction((all) => takeOver(all, { ...document.value, jobs }, word));
+  return storeOf(context).inTransaction((all) => takeOver(all, document.value, word));
 });
 
 async function takeOver(all: Repositories, document: WearerDocument, word: string) {

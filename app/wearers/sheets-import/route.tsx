@@ -3,12 +3,10 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { data, Form, redirect } from "react-router";
-import { readSheetsCsv } from "../../../formats/body/readSheetCsv.ts";
-import { type ImportedSheet, readSheetsDocument } from "../../../formats/body/sheetDocument.ts";
 import type { CsvProblem } from "../../../formats/body/sheetPlaces.ts";
-import { readJson } from "../../../formats/json.ts";
 import { found, idFrom, storeOf, today } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { bytesOf, inPool } from "../../.server/pool/pool.ts";
 import { ChoiceInput } from "../../form/ChoiceInput.tsx";
 import { FileInput } from "../../form/FileInput.tsx";
 import { PlainFields } from "../../form/FormFields.tsx";
@@ -30,7 +28,8 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
   const wearerId = idFrom(params.wearerId, "wearer");
   const form = await readForm(request);
   const file = form.get("file");
-  const refused = (problems: readonly CsvProblem[], kept = 0) => data({ problems, kept }, { status: 400 });
+  const refused = (problems: readonly CsvProblem[], kept = 0) =>
+    data({ problems: toldOf(problems), kept }, { status: 400 });
   if (!(file instanceof File) || file.size === 0)
     return refused([{ line: 0, reason: "Expected a file, but none was chosen." }]);
   if (file.size > LARGEST_FILE)
@@ -40,24 +39,26 @@ export const action = guarded(async ({ request, params, context }: Route.ActionA
         reason: `Expected a file up to ${LARGEST_FILE / 1e6} MB, but it has ${(file.size / 1e6).toFixed(1)} MB.`,
       },
     ]);
-  const { sheets, problems } = readFile(await file.text());
+  const bytes = await bytesOf(file);
+  const read = await inPool("readSheets", { bytes, today: today() }, { hand: [bytes], signal: request.signal });
+  if (!read.ok) return refused([{ line: 0, reason: read.problem.message }]);
+  const { sheets, problems } = read.value;
   if (problems.length > 0 && (form.get("mode") !== "partly" || sheets.length === 0)) return refused(problems);
   await storeOf(context).inTransaction(async ({ wearers, sheets: repository }) => {
     found(await wearers.find(wearerId), "wearer");
     for (const sheet of sheets) await repository.add({ wearerId, ...sheet });
   });
-  if (problems.length > 0) return data({ problems, kept: sheets.length });
+  if (problems.length > 0) return data({ problems: toldOf(problems), kept: sheets.length });
   return redirect(`/wearers/${wearerId}`);
 });
 
-function readFile(text: string): { sheets: readonly ImportedSheet[]; problems: readonly CsvProblem[] } {
-  if (!/^\s*[{[]/.test(text)) return readSheetsCsv(text, today());
-  const json = readJson(text);
-  const read = json.ok ? readSheetsDocument(json.value, today()) : json;
-  return read.ok
-    ? { sheets: read.value, problems: [] }
-    : { sheets: [], problems: [{ line: 0, reason: read.problem.message }] };
-}
+/** So many problems are told: whoever mends them reads no more at a time. */
+const TOLD = 100;
+
+const toldOf = (problems: readonly CsvProblem[]): CsvProblem[] =>
+  problems.length <= TOLD
+    ? [...problems]
+    : [...problems.slice(0, TOLD), { line: 0, reason: `And ${problems.length - TOLD} more.` }];
 
 const MODES = [
   { value: "whole", label: "refuse the file, if anything in it cannot be read" },

@@ -2,7 +2,7 @@ import { type OwnPattern, takeInBuilt, takeInPieces, takeInWrap } from "../../..
 import type { Result } from "../../../../core/result.ts";
 import type { Store } from "../../../../data/store.ts";
 import { readDiagonals, readEdgeLengths } from "../../../../formats/drafts/builtText.ts";
-import { DRAWN_KINDS, DRAWN_UNITS, readByMark, readerOf } from "../../../../formats/drafts/readDrawn.ts";
+import { DRAWN_UNITS } from "../../../../formats/drafts/readDrawn.ts";
 import { formReader } from "../../../../formats/form/formReader.ts";
 import {
   choice,
@@ -16,6 +16,7 @@ import {
   version,
 } from "../../../../formats/form/index.ts";
 import { asSent, found, invalid } from "../../../.server/http/answers.ts";
+import { bytesOf, inPool } from "../../../.server/pool/pool.ts";
 import { type Fields, textsOf } from "../../../form/unsaved.ts";
 import { keepPieces } from "../steps/keepPieces.server.ts";
 import { SCALES } from "./units.ts";
@@ -41,7 +42,7 @@ const readFile = formReader(
 );
 
 /** Takes the pieces of a file into a job's own pattern, beside what it has. */
-export async function readInFile(form: FormData, jobId: number, store: Store) {
+export async function readInFile(form: FormData, jobId: number, store: Store, signal: AbortSignal) {
   const fields = textsOf(form);
   const typed = readFile(fields);
   if (!typed.ok) return invalid(fields, typed.errors);
@@ -52,14 +53,9 @@ export async function readInFile(form: FormData, jobId: number, store: Store) {
   const file = form.get("file");
   if (!(file instanceof File) || file.size === 0)
     return refused("file", "Expected an SVG or a DXF file, but none was chosen.");
-  const reader = readerOf(file.name);
-  if (!reader)
-    return refused(
-      "file",
-      `Expected a file that ends in ${DRAWN_KINDS.join(" or ")}, but got “${file.name.slice(0, 80)}”.`,
-    );
-  const text = await file.text();
-  const read = fileUnit === "mark" ? readByMark(file.name, text) : reader(text, DRAWN_UNITS[fileUnit]);
+  const bytes = await bytesOf(file);
+  const scale = fileUnit === "mark" ? "mark" : { unitMm: DRAWN_UNITS[fileUnit] };
+  const read = await inPool("readDrawn", { name: file.name, bytes, scale }, { hand: [bytes], signal });
   if (!read.ok) return refused("file", read.problem.message);
   const { pieces, passedOver: passed } = read.value;
   return keepPieces(fields, jobId, store, {
