@@ -1,8 +1,8 @@
-/** The worker of the server's pool, built from the sources. */
+/** The worker of the server's pool, and the process for what a thread is not enough for, built from the sources. */
 import { join } from "node:path";
 import { buildEntries, builtOnce } from "./builtOnce.mjs";
 
-const ENTRIES = { pool: "app/.server/pool/worker.ts" };
+const ENTRIES = { pool: "app/.server/pool/worker.ts", process: "app/.server/pool/process.ts" };
 
 /** Builds it into a built application, beside its server. */
 export const buildPool = (buildFolder) => buildEntries(ENTRIES, join(buildFolder, "server"));

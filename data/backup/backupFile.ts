@@ -1,7 +1,8 @@
 import { chmodSync, closeSync, fsyncSync, openSync, renameSync, rmSync, statSync } from "node:fs";
 import { basename, join } from "node:path";
-import Database from "better-sqlite3";
+import type Database from "better-sqlite3";
 import { fail, ok, type Result } from "../../core/result.ts";
+import { openForeign, tablesOf } from "../rows/index.ts";
 import { isSealed } from "./seal.ts";
 
 /** A backup as it lies in its folder, named by the time it was taken (UTC). */
@@ -55,11 +56,10 @@ const COUNTED: Readonly<Record<keyof Counts, string>> = {
   photos: "select count(*) from fitting_photos",
 };
 
-/** A kind that an older file has no table for yet is counted as none. */
-function counted(db: Database.Database, sql: string): number {
-  const table = /from (\w+)/.exec(sql)?.[1];
-  const there = db.prepare("select 1 from sqlite_master where type = 'table' and name = ?").get(table);
-  return there ? Number(db.prepare(sql).pluck().get()) : 0;
+/** What is asked of a file that has all tables it is asked of; a kind that an older file has no table for yet is counted as none. */
+function asked<T>(tables: ReadonlySet<string>, sql: string, ask: () => T): T | null {
+  const names = [...sql.matchAll(/(?:from|join) (\w+)/g)].map(([, name = ""]) => name);
+  return names.every((name) => tables.has(name)) ? ask() : null;
 }
 
 /** What a file holds, and what was written in it last. */
@@ -83,7 +83,7 @@ export function lookInto(file: string): Result<Holding> {
     fail("backup-damaged", `Expected ${basename(file)} to be a whole data file of Stenz, but ${why}.`);
   let db: Database.Database | null = null;
   try {
-    db = new Database(file, { readonly: true, fileMustExist: true });
+    db = openForeign(file);
     const [first] = db.pragma("integrity_check(1)") as { integrity_check: string }[];
     if (first?.integrity_check !== "ok") return damaged("pages of it are damaged");
     if ((db.pragma("foreign_key_check") as unknown[]).length > 0)
@@ -96,29 +96,26 @@ export function lookInto(file: string): Result<Holding> {
   }
 }
 
-/** What an open data file holds. */
+/** What an open data file holds: of its tables, and of nothing that only looks like one. */
 export function holdingOf(db: Database.Database): Holding {
+  const tables = new Set(tablesOf(db));
   const counts = Object.fromEntries(
-    Object.entries(COUNTED).map(([kind, sql]) => [kind, counted(db, sql)]),
+    Object.entries(COUNTED).map(([kind, sql]) => [
+      kind,
+      asked(tables, sql, () => Number(db.prepare(sql).pluck().get())) ?? 0,
+    ]),
   ) as unknown as Counts;
-  const newest = NEWEST_OF.flatMap(({ table, sql }) =>
-    db.prepare("select 1 from sqlite_master where type = 'table' and name = ?").get(table)
-      ? (db.prepare(`${sql} limit ${NEWEST}`).all() as { what: string; at: string }[])
-      : [],
+  const newest = NEWEST_OF.flatMap(
+    (sql) =>
+      asked(tables, sql, () => db.prepare(`${sql} limit ${NEWEST}`).all() as { what: string; at: string }[]) ?? [],
   );
   const format = Number(db.prepare("select max(substr(name, 1, 4)) from knex_migrations").pluck().get());
   return { counts, format, newest: newest.toSorted((a, b) => b.at.localeCompare(a.at)).slice(0, NEWEST) };
 }
 
 const NEWEST_OF = [
-  {
-    table: "job_edits",
-    sql: "select 'edit of ' || j.name as what, e.made_at as at from job_edits e join jobs j on j.id = e.job_id order by e.made_at desc, e.id desc",
-  },
-  {
-    table: "sheets",
-    sql: "select 'sheet of ' || w.name as what, s.taken_on as at from sheets s join wearers w on w.id = s.wearer_id order by s.taken_on desc, s.id desc",
-  },
+  "select 'edit of ' || j.name as what, e.made_at as at from job_edits e join jobs j on j.id = e.job_id order by e.made_at desc, e.id desc",
+  "select 'sheet of ' || w.name as what, s.taken_on as at from sheets s join wearers w on w.id = s.wearer_id order by s.taken_on desc, s.id desc",
 ] as const;
 
 /** Puts a finished file in its place at once, its owner's alone, on the disk before it is called there. */

@@ -1,7 +1,7 @@
-import { copyFileSync } from "node:fs";
 import { join } from "node:path";
 import type { Knex } from "knex";
 import { openDatabase } from "../db/index.ts";
+import { copyKnown } from "../rows/index.ts";
 import {
   type ErasedHere,
   erasedFromHere,
@@ -40,7 +40,8 @@ export async function eraseFromBackups(folder: string, erased: ErasedHere): Prom
 async function rewrite(file: string, erased: ErasedHere): Promise<"rewritten" | "untouched" | "dropped"> {
   const part = `${file}.part`;
   try {
-    copyFileSync(file, part);
+    // A file of our own with its rows: nothing that stands in it otherwise can keep what is erased.
+    if (!(await copyKnown(file, part)).ok) return "dropped";
     const db = await openDatabase(part);
     let found = 0;
     try {

@@ -18,5 +18,5 @@ export {
   USUAL_RULE,
 } from "./backups.ts";
 export { type ErasedFrom, eraseFromBackups } from "./eraseFrom.ts";
-export { dropReadied, putReadied, type Readied, readyBackup, sweepReadied } from "./restore.ts";
+export { dropReadied, putReadied, type Readied, type ReadyOptions, readyBackup, sweepReadied } from "./restore.ts";
 export { isSealed, newSealKey, type SealKey } from "./seal.ts";

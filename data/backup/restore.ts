@@ -1,7 +1,8 @@
-import { copyFileSync, existsSync, mkdirSync, mkdtempSync, renameSync, rmdirSync, rmSync } from "node:fs";
+import { existsSync, mkdirSync, mkdtempSync, renameSync, rmdirSync, rmSync } from "node:fs";
 import { basename, dirname, join, parse } from "node:path";
 import { fail, ok, type Result } from "../../core/result.ts";
 import { DataFileError, openDatabase, renewKeptPages } from "../db/index.ts";
+import { copyKnown } from "../rows/index.ts";
 import { type Holding, lookInto, putInPlace, stampOf } from "./backupFile.ts";
 import { faultWords, single } from "./backups.ts";
 import { isSealed, unseal } from "./seal.ts";
@@ -14,6 +15,8 @@ export interface Readied {
   readonly holding: Holding;
   /** What the data file holds now; null where there is none. */
   readonly now: Holding | null;
+  /** What stands in the backup and is none of ours: it is left out. */
+  readonly leftOut: readonly string[];
 }
 
 /** What a backup is opened with. */
@@ -37,8 +40,8 @@ function newPlace(dataFile: string): string {
 }
 
 /**
- * Makes a backup ready to be restored, and changes nothing yet.
- * @returns it; `backup-missing`, `backup-damaged`, `backup-newer`, `backup-failed`; of a sealed one `sealed-wrong-passphrase`, `sealed-damaged`.
+ * Makes a backup ready to be restored, and changes nothing yet: a file of our own with its rows, never the backup itself.
+ * @returns it; `backup-missing`, `backup-damaged`, `newer-data-file`, `rows-odd`, `backup-failed`; of a sealed one `sealed-wrong-passphrase`, `sealed-damaged`.
  */
 export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOptions): Promise<Result<Readied>> {
   if (!existsSync(backup))
@@ -51,25 +54,34 @@ export async function readyBackup({ dataFile, backup, passphrase, now }: ReadyOp
   try {
     place = newPlace(dataFile);
     const file = place;
+    const source = isSealed(backup) ? `${file}.opened` : backup;
     if (isSealed(backup)) {
       if (passphrase === undefined || passphrase === "")
         return refused({
           code: "sealed-wrong-passphrase",
           message: "Expected the passphrase this backup was sealed with.",
         });
-      const opened = await unseal(backup, file, passphrase);
+      const opened = await unseal(backup, source, passphrase);
       if (!opened.ok) return refused(opened.problem);
-    } else copyFileSync(backup, file);
-    const looked = lookInto(file);
+    }
+    const looked = lookInto(source);
     if (!looked.ok)
-      return refused({ ...looked.problem, message: looked.problem.message.replace(basename(file), basename(backup)) });
+      return refused({
+        ...looked.problem,
+        message: looked.problem.message.replace(basename(source), basename(backup)),
+      });
+    const copied = await copyKnown(source, file);
+    if (!copied.ok) return refused(copied.problem);
+    if (source !== backup) rmSync(source);
     const db = await openDatabase(file);
     await renewKeptPages(db);
     await db.destroy();
     single(file);
-    if (now) return ok({ file, holding: looked.value, now });
-    const present = existsSync(dataFile) ? lookInto(dataFile) : null;
-    return ok({ file, holding: looked.value, now: present?.ok ? present.value : null });
+    const present = !now && existsSync(dataFile) ? lookInto(dataFile) : null;
+    return ok({
+      ...{ file, holding: looked.value, leftOut: copied.value },
+      now: now ?? (present?.ok ? present.value : null),
+    });
   } catch (cause) {
     if (cause instanceof DataFileError)
       return refused({ code: cause.code, message: cause.message.replace("The data file", "The backup") });

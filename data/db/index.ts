@@ -1,4 +1,10 @@
-export { DamagedDataFileError, DataFileError, DataFileMissingError, NoBackupError } from "./dataFileErrors.ts";
+export {
+  DamagedDataFileError,
+  DataFileError,
+  DataFileMissingError,
+  NewerDataFileError,
+  NoBackupError,
+} from "./dataFileErrors.ts";
 export { type IdentityRepository, identityRepository, newIdentity } from "./identities.ts";
 export { markOfKeptPages, renewKeptPages } from "./keptPages.ts";
 export { MIGRATIONS } from "./migrations/index.ts";

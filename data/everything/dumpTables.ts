@@ -1,4 +1,5 @@
 import type Database from "better-sqlite3";
+import { columnsOf } from "../rows/index.ts";
 
 /** A value of a row as it is written: bytes lie in a file of their own. */
 export type DumpedValue = string | number | null | { readonly file: string };
@@ -15,19 +16,6 @@ export interface DumpedFile {
   readonly name: string;
   bytes(): Buffer;
 }
-
-/** Tables a file keeps for itself: its migrations, the index of words, SQLite's own. */
-const OWN = /^(?:sqlite_|knex_|finding_words)/;
-
-/** Every table that holds something of the workshop: one that is added is among them without a word. */
-export const tablesOf = (db: Database.Database): string[] =>
-  (db.prepare("select name from sqlite_master where type = 'table' order by name").pluck().all() as string[]).filter(
-    (name) => !OWN.test(name),
-  );
-
-/** The columns of a table that are written to; those that follow from others are not. */
-export const columnsOf = (db: Database.Database, table: string): string[] =>
-  (db.pragma(`table_info("${table}")`) as { name: string }[]).map(({ name }) => name);
 
 const ENDINGS: Readonly<Record<string, string>> = { "image/jpeg": "jpg", "image/png": "png" };
 

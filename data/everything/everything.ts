@@ -7,8 +7,8 @@ import { writeCsv } from "../../formats/csv.ts";
 import { readJson } from "../../formats/json.ts";
 import { validator } from "../../formats/validation.ts";
 import { readZip } from "../../formats/zip/readZip.ts";
-import { type DumpedTable, dumpTable, filesOf, tablesOf } from "./dumpTables.ts";
-import { fillTables } from "./fillTables.ts";
+import { ownFile, tablesOf } from "../rows/index.ts";
+import { type DumpedTable, dumpTable, filesOf } from "./dumpTables.ts";
 
 /** What says that a ZIP holds everything of a workshop. */
 const MANIFEST = Type.Object({
@@ -93,8 +93,17 @@ export async function fileOfEverything(dataFile: string, zip: string | Buffer): 
   const folder = join(dirname(dataFile), ".everything-restore");
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   const file = join(mkdtempSync(join(folder, "in-")), "stenz.sqlite");
-  const filled = await fillTables(file, { migration: (manifest as Static<typeof MANIFEST>).migration, tables, files });
+  const filled = await ownFile(file, {
+    migration: (manifest as Static<typeof MANIFEST>).migration,
+    tables: () => tables.map((table) => ({ ...table, rows: rowsWith(files, table) })),
+  });
   if (filled.ok) return ok(file);
   rmSync(dirname(file), { recursive: true, force: true });
   return filled;
+}
+
+/** The rows of a table with the bytes its files have; what names none that is there is undefined. */
+function* rowsWith(files: ReadonlyMap<string, Buffer>, { rows }: DumpedTable): Generator<unknown[]> {
+  for (const row of rows)
+    yield row.map((value) => (typeof value === "object" && value !== null ? files.get(value.file) : value));
 }

@@ -2,7 +2,8 @@ import { availableParallelism } from "node:os";
 import { MessageChannel, type TransferListItem } from "node:worker_threads";
 import { Piscina } from "piscina";
 import { fail, type Result } from "../../../core/result.ts";
-import type { Progress } from "./task.ts";
+import { nameApart } from "./apart.ts";
+import { type Asked, type Progress, tookTooLong, tookTooMuch, WITHIN_MS } from "./task.ts";
 import type { Tasks } from "./tasks/index.ts";
 import type { Told } from "./worker.ts";
 
@@ -22,21 +23,8 @@ export const USUAL_LIMITS: PoolLimits = {
   waiting: 8,
 };
 
-/** How long a piece of work may take once it is begun, ms, where it says nothing else. */
-export const WITHIN_MS = 20_000;
-
 /** A thread nobody needed for so long is given up, ms. */
 const IDLE_MS = 60_000;
-
-/** How a piece of work is asked for. */
-export interface Asked {
-  /** Whoever asked has gone: it is stopped. */
-  readonly signal?: AbortSignal;
-  /** Bytes that are handed over and not copied. */
-  readonly hand?: readonly Uint8Array[];
-  readonly withinMs?: number;
-  readonly onProgress?: (come: Progress) => void;
-}
 
 /** Threads that do what would hold the one that answers everybody. */
 export interface Pool {
@@ -97,13 +85,8 @@ export function startPool(file: string, { memoryMb, threads, waiting }: PoolLimi
 
 /** What ended a piece of work, where it is known; else it is thrown on. */
 function asResult(cause: unknown, stoppedAfterMs: number | null): Result<never> {
-  if (stoppedAfterMs !== null)
-    return fail(
-      "took-too-long",
-      `Expected what can be read within ${stoppedAfterMs / 1000} seconds, but this takes longer: it was stopped.`,
-    );
-  if ((cause as { readonly code?: string }).code === "ERR_WORKER_OUT_OF_MEMORY")
-    return fail("took-too-much", "Expected what can be read within the memory there is for it, but this needs more.");
+  if (stoppedAfterMs !== null) return tookTooLong(stoppedAfterMs);
+  if ((cause as { readonly code?: string }).code === "ERR_WORKER_OUT_OF_MEMORY") return tookTooMuch();
   throw cause;
 }
 
@@ -113,6 +96,7 @@ let running: Pool | null = null;
 export function openPool(file: string): () => Promise<void> {
   const pool = startPool(file);
   running = pool;
+  nameApart(file);
   return async () => {
     if (running === pool) running = null;
     await pool.close();

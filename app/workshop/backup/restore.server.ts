@@ -1,12 +1,13 @@
 import { existsSync } from "node:fs";
 import { basename, join } from "node:path";
 import { data, type RouterContextProvider, redirect } from "react-router";
-import { dropReadied, type Holding, isSealed, readyBackup } from "../../../data/backup/index.ts";
+import { dropReadied, type Holding, isSealed } from "../../../data/backup/index.ts";
 import { formReader } from "../../../formats/form/formReader.ts";
 import { group, optionalLine, tick } from "../../../formats/form/index.ts";
 import { found, invalid, notFound, storeOf } from "../../.server/http/answers.ts";
 import { leaveStoreContext } from "../../.server/http/context.ts";
 import { keeperContext } from "../../.server/keeping/keeper.ts";
+import { inProcess } from "../../.server/pool/apart.ts";
 import type { Fields } from "../../form/unsaved.ts";
 
 type Context = Readonly<RouterContextProvider>;
@@ -30,10 +31,16 @@ export function backupOfPage(context: Context, name: string | undefined) {
 export interface Foresight {
   readonly holding: Holding;
   readonly now: Holding | null;
+  /** What in the backup is none of Stenz's. */
+  readonly leftOut: readonly string[];
 }
 
 /** Opens a sealed backup to be looked into, or restores one: first it is shown, then it is done. */
-export async function lookOrRestore(fields: Fields, context: Context, name: string | undefined) {
+export async function lookOrRestore(
+  fields: Fields,
+  context: Context,
+  { name, signal }: { readonly name: string | undefined; readonly signal: AbortSignal },
+) {
   const { keeper, file, sealed } = backupOfPage(context, name);
   // A passphrase is given back to nobody.
   const { passphrase: _secret, ...shown } = fields;
@@ -41,11 +48,13 @@ export async function lookOrRestore(fields: Fields, context: Context, name: stri
   if (!read.ok) return invalid(shown, read.errors);
   const { passphrase, sure } = read.value;
   const now = storeOf(context).holding();
-  const readied = await readyBackup({ dataFile: keeper.dataFile, backup: file, passphrase, now });
+  const asked = { dataFile: keeper.dataFile, backup: file, passphrase, now };
+  const readied = await inProcess("makeBackupReady", asked, { signal });
   if (!readied.ok) return invalid(shown, { [sealed ? "passphrase" : "form"]: readied.problem.message });
   if (fields.intent !== "restore") {
     dropReadied(readied.value.file);
-    return data({ foresight: { holding: readied.value.holding, now: readied.value.now } satisfies Foresight });
+    const { holding, now: present, leftOut } = readied.value;
+    return data({ foresight: { holding, now: present, leftOut } satisfies Foresight });
   }
   if (!sure) {
     dropReadied(readied.value.file);
@@ -53,7 +62,12 @@ export async function lookOrRestore(fields: Fields, context: Context, name: stri
   }
   // Not to be waited for by what it waits for itself.
   context.get(leaveStoreContext)();
+  const { leftOut } = readied.value;
   const done = await keeper.restore(readied.value.file);
   if (!done.ok) return invalid(shown, { form: done.problem.message });
-  return redirect(`/settings/backups?${new URLSearchParams({ aside: done.value ? basename(done.value) : "" })}`);
+  const told = {
+    aside: done.value ? basename(done.value) : "",
+    ...(leftOut.length > 0 ? { left: leftOut.join("; ") } : {}),
+  };
+  return redirect(`/settings/backups?${new URLSearchParams(told)}`);
 }

@@ -1,9 +1,9 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { lookInto } from "../../../data/backup/index.ts";
 import { storeOf } from "../../.server/http/answers.ts";
 import { guarded } from "../../.server/http/guarded.ts";
+import { inProcess } from "../../.server/pool/apart.ts";
 import { CheckInput } from "../../form/CheckInput.tsx";
 import { FieldError } from "../../form/FieldError.tsx";
 import { readFields } from "../../form/fields.server.ts";
@@ -19,9 +19,9 @@ import { backupOfPage, type Foresight, lookOrRestore } from "./restore.server.ts
 
 export const meta = () => [{ title: "Restore a backup · Stenz" }];
 
-export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
+export const loader = guarded(async ({ request, params, context }: Route.LoaderArgs) => {
   const { file, sealed } = backupOfPage(context, params.name);
-  const looked = sealed ? null : lookInto(file);
+  const looked = sealed ? null : await inProcess("lookIntoBackup", { file }, { signal: request.signal });
   return {
     ...{ name: params.name, sealed, now: storeOf(context).holding() },
     holding: looked?.ok ? looked.value : null,
@@ -30,13 +30,14 @@ export const loader = guarded(async ({ params, context }: Route.LoaderArgs) => {
 });
 
 export const action = guarded(async ({ request, params, context }: Route.ActionArgs) =>
-  lookOrRestore(await readFields(request), context, params.name),
+  lookOrRestore(await readFields(request), context, { name: params.name, signal: request.signal }),
 );
 
 export default function Backup({ loaderData, actionData }: Route.ComponentProps) {
   const { name, sealed, now, fault } = loaderData;
   const unsaved = actionData && "errors" in actionData ? (actionData as Unsaved) : undefined;
   const foresight = actionData && "foresight" in actionData ? (actionData.foresight as Foresight) : null;
+  const leftOut = foresight?.leftOut ?? [];
   const holding = foresight?.holding ?? loaderData.holding;
   const at = `${name.slice(6, 16)}T${name.slice(17, 19)}:${name.slice(19, 21)}:00.000Z`;
   return (
@@ -52,6 +53,7 @@ export default function Backup({ loaderData, actionData }: Route.ComponentProps)
         </Alert>
       ) : null}
       {holding ? <HoldingTable holding={holding} now={now} /> : null}
+      {leftOut.length > 0 ? <LeftOut names={leftOut} /> : null}
       {holding || sealed ? (
         <Box component="section" aria-labelledby="restore" sx={{ mt: 4 }}>
           <Typography variant="h2" id="restore" sx={{ mb: 1 }}>
@@ -83,3 +85,10 @@ export default function Backup({ loaderData, actionData }: Route.ComponentProps)
     </Box>
   );
 }
+
+/** What in a backup is not kept by Stenz, and is not taken over. */
+const LeftOut = ({ names }: { names: readonly string[] }) => (
+  <Alert severity="warning" sx={{ mt: 2 }}>
+    In this backup stands something that Stenz does not write. It is left out when it is restored: {names.join("; ")}.
+  </Alert>
+);

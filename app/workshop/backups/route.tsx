@@ -25,8 +25,9 @@ export const meta = () => [{ title: "Backups · Stenz" }];
 export const loader = guarded(async ({ request, context }: Route.LoaderArgs) => {
   const { folder } = keeperOfPage(context);
   const { seal, ...rule } = await context.get(accessContext).backupRule.find();
-  const aside = new URL(request.url).searchParams.get("aside");
-  return { folder, backups: backupsIn(folder), rule: { ...rule, sealed: seal !== null }, aside };
+  const told = new URL(request.url).searchParams;
+  const [aside, left] = [told.get("aside"), told.get("left")];
+  return { folder, backups: backupsIn(folder), rule: { ...rule, sealed: seal !== null }, aside, left };
 });
 
 export const action = guarded(async ({ request, context }: Route.ActionArgs) => {
@@ -35,7 +36,7 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
 });
 
 export default function Backups({ loaderData, actionData }: Route.ComponentProps) {
-  const { folder, backups, rule, aside } = loaderData;
+  const { folder, backups, rule, aside, left } = loaderData;
   const unsaved = actionData as Unsaved | undefined;
   const busy = useNavigation().formData?.get("intent") === "now";
   const [sealed, setSealed] = useState((unsaved?.fields.sealed ?? (rule.sealed ? "yes" : "")) === "yes");
@@ -57,6 +58,7 @@ export default function Backups({ loaderData, actionData }: Route.ComponentProps
       {aside === null ? null : (
         <Alert severity="success" sx={{ mb: 3 }}>
           Restored. What was there before is kept aside{aside ? ` as ${aside}` : ""}.
+          {left ? ` Left out, since Stenz does not write it: ${left}.` : ""}
         </Alert>
       )}
       {fault ? (

@@ -3,11 +3,12 @@ import { join } from "node:path";
 import { Readable } from "node:stream";
 import { data, redirect } from "react-router";
 import { backupName, putInPlace } from "../../../data/backup/index.ts";
-import { fileOfEverything } from "../../../data/everything/index.ts";
 import { found, storeOf, today } from "../../.server/http/answers.ts";
 import type { ToldError } from "../../.server/http/guarded.ts";
 import { guarded } from "../../.server/http/guarded.ts";
 import { keeperContext } from "../../.server/keeping/keeper.ts";
+import { inProcess } from "../../.server/pool/apart.ts";
+import { bytesOf } from "../../.server/pool/pool.ts";
 import { readForm } from "../../form/fields.server.ts";
 import type { Route } from "./+types/route.ts";
 import { dropFolderOf, everythingZip } from "./everythingOut.server.ts";
@@ -30,7 +31,8 @@ export const action = guarded(async ({ request, context }: Route.ActionArgs) => 
   const file = (await readForm(request)).get("file");
   if (!(file instanceof File) || file.size === 0)
     throw data<ToldError>({ message: "Expected a ZIP file to read in, but none was chosen." }, { status: 400 });
-  const made = await fileOfEverything(keeper.dataFile, Buffer.from(await file.arrayBuffer()));
+  const zip = { dataFile: keeper.dataFile, bytes: await bytesOf(file) };
+  const made = await inProcess("readEverything", zip, { signal: request.signal });
   if (!made.ok) throw data<ToldError>({ message: `${made.problem.message} Nothing was read in.` }, { status: 400 });
   const name = backupName(new Date());
   mkdirSync(keeper.folder, { recursive: true, mode: 0o700 });

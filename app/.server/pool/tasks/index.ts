@@ -1,6 +1,9 @@
+import { lookIntoBackup } from "./lookIntoBackup.ts";
+import { makeBackupReady } from "./makeBackupReady.ts";
 import { readCurve } from "./readCurve.ts";
 import { readDrawn } from "./readDrawn.ts";
 import { readElasticChart } from "./readElasticChart.ts";
+import { readEverything } from "./readEverything.ts";
 import { readJob } from "./readJob.ts";
 import { readPhoto } from "./readPhoto.ts";
 import { readSheets } from "./readSheets.ts";
@@ -11,3 +14,9 @@ export const TASKS = { readCurve, readDrawn, readElasticChart, readJob, readPhot
 
 /** What is done in the pool. */
 export type Tasks = typeof TASKS;
+
+/** Work with data files from elsewhere: a thread cannot be ended while it waits for SQLite, a process can. */
+export const TASKS_APART = { lookIntoBackup, makeBackupReady, readEverything };
+
+/** What is done in a process of its own. */
+export type TasksApart = typeof TASKS_APART;

@@ -1,0 +1,3 @@
+export { copyKnown, openForeign } from "./copyKnown.ts";
+export { ownFile, type Rows, type TableRows } from "./ownFile.ts";
+export { columnsOf, schemaOf, tablesOf } from "./tables.ts";
