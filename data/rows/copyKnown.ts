@@ -36,8 +36,9 @@ export async function copyKnown(source: string, target: string): Promise<Result<
     });
     if (!made.ok) return fail(made.problem.code, made.problem.message);
     // Brought up to date, with the triggers that watch over edits: whatever is not among them by then is not ours.
-    const [then, now] = [partsOf(target), (await (await openDatabase(target)).destroy(), partsOf(target))];
-    const known = new Set([...then, ...now].map(keyOf));
+    const before = partsOf(target);
+    await (await openDatabase(target)).destroy();
+    const known = new Set([...before, ...partsOf(target)].map(keyOf));
     leftOut.push(...schema.filter((part) => !known.has(keyOf(part))).map(({ kind, name }) => `${kind} ${name}`));
     return ok(leftOut.map((one) => one.slice(0, 120)));
   } finally {

@@ -61,7 +61,9 @@ function ErasedNotice({ erased }: { erased: string | null }) {
     <>
       {erased === "whole" ? (
         <Alert severity="success" icon={false} sx={{ mb: 2 }}>
-          Erased. No trace is left in the data file; backups made before keep what they hold.
+          Erased. No trace is left in the data file, and backups forget it too: open ones are written anew without it,
+          sealed ones are dropped. A file that a restore kept aside beside the data file is left as it is: delete that
+          yourself.
         </Alert>
       ) : null}
       {erased === "later" ? (
