@@ -11,15 +11,14 @@ export const tablesOf = (db: Database.Database): string[] =>
     .toSorted();
 
 /** The columns of a table that are written to; those that follow from others are not. */
-export const columnsOf = (db: Database.Database, table: string): string[] =>
-  (db.pragma(`table_xinfo("${table}")`) as { name: string; hidden: number }[])
-    .filter(({ hidden }) => hidden === 0)
-    .map(({ name }) => name);
+export const columnsOf = (db: Database.Database, table: string): string[] => namesOf(db, table, false);
 
 /** Columns of a table that are worked out when they are read, or hidden otherwise. */
-export const workedOutOf = (db: Database.Database, table: string): string[] =>
+export const workedOutOf = (db: Database.Database, table: string): string[] => namesOf(db, table, true);
+
+const namesOf = (db: Database.Database, table: string, follow: boolean): string[] =>
   (db.pragma(`table_xinfo("${table}")`) as { name: string; hidden: number }[])
-    .filter(({ hidden }) => hidden !== 0)
+    .filter(({ hidden }) => (hidden !== 0) === follow)
     .map(({ name }) => name);
 
 /** Something a file is made of. What only looks like a table (a view, a virtual one) is none: reading it runs what stands behind it. */
